@@ -1,0 +1,50 @@
+import type { School } from '../project/lineSpec'
+
+/** Quantities that can be limited, each with the unit its figures are in. */
+export const QUANTITY_UNITS = {
+  'joint-angle': 'deg',
+  'shaft-inertia': 'rad/s2',
+  'torsional-acceleration': 'rad/s2',
+  'pair-difference': 'deg',
+  'joint-limit-margin': 'deg',
+  'critical-speed-ratio': '1',
+  'set-in': 'mm',
+  'flex-disc-angle': 'deg',
+} as const
+export type Quantity = keyof typeof QUANTITY_UNITS
+export type LimitUnit = (typeof QUANTITY_UNITS)[Quantity]
+
+/** Which joints of a line a limit speaks of. */
+export type JointChoice = 'all' | 'first' | 'last'
+
+/** The state in which a limit is looked at. */
+export const LIMIT_SCOPES = ['ride', 'max-speed'] as const
+export type LimitScope = (typeof LIMIT_SCOPES)[number]
+
+/** One limit: a quantity, its warning and failing values, where it applies, and why. */
+export interface LimitEntry {
+  readonly id: string
+  readonly quantity: Quantity
+  readonly unit: LimitUnit
+  readonly scope: LimitScope
+  readonly basis: string
+  readonly failBelow?: number
+  readonly warnBelow?: number
+  readonly warnAbove?: number
+  readonly failAbove?: number
+  /** Only for lines of these schools; all when absent. */
+  readonly schools?: readonly School[]
+  /** Only for these joints; all when absent. */
+  readonly joints?: JointChoice
+}
+
+/** The limits of one quantity put together: null where there is none. Order: failLow ≤ warnLow ≤ warnHigh ≤ failHigh. */
+export interface Window {
+  readonly failLow: number | null
+  readonly warnLow: number | null
+  readonly warnHigh: number | null
+  readonly failHigh: number | null
+}
+
+/** The one vocabulary of verdicts. */
+export type Verdict = 'holds' | 'tight' | 'out' | 'unknown'

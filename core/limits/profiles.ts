@@ -1,0 +1,111 @@
+import type { LimitProfile } from '../project/build'
+import type { LimitEntry } from './limit'
+
+const INERTIA: LimitEntry = {
+  id: 'inertia',
+  quantity: 'shaft-inertia',
+  unit: 'rad/s2',
+  scope: 'max-speed',
+  failAbove: 1000,
+  basis: 'the shaft is swung faster and slower twice a turn; above this it shakes itself and its joints',
+}
+const ROLLERS: LimitEntry = {
+  id: 'rollers',
+  quantity: 'joint-angle',
+  unit: 'deg',
+  scope: 'ride',
+  warnBelow: 0.5,
+  basis: 'rollers that stand still wear one spot of the cross',
+}
+const TORSIONAL: LimitEntry = {
+  id: 'torsional',
+  quantity: 'torsional-acceleration',
+  unit: 'rad/s2',
+  scope: 'max-speed',
+  warnAbove: 300,
+  failAbove: 400,
+  basis: 'felt and heard as a twice-per-turn shudder',
+}
+const PAIR: LimitEntry = {
+  id: 'pair',
+  quantity: 'pair-difference',
+  unit: 'deg',
+  scope: 'ride',
+  warnAbove: 1,
+  schools: ['parallel', 'intersecting', 'two-piece', 'low-pinion'],
+  basis: 'rule of thumb; the torsional figure is the exact one',
+}
+const JOINT_LIMIT: LimitEntry = {
+  id: 'joint-limit',
+  quantity: 'joint-limit-margin',
+  unit: 'deg',
+  scope: 'ride',
+  failBelow: 2,
+  basis: "the yoke touches at the joint's own limit",
+}
+const CRITICAL: LimitEntry = {
+  id: 'critical',
+  quantity: 'critical-speed-ratio',
+  unit: '1',
+  scope: 'max-speed',
+  warnAbove: 0.65,
+  failAbove: 0.75,
+  basis: 'near its critical speed a shaft whirls like a skipping rope',
+}
+const SET_IN: LimitEntry = {
+  id: 'set-in',
+  quantity: 'set-in',
+  unit: 'mm',
+  scope: 'ride',
+  failBelow: 10,
+  warnBelow: 19,
+  warnAbove: 25,
+  basis: 'room for the axle to come up, and spline enough for it to go down',
+}
+const DISC: LimitEntry = {
+  id: 'disc',
+  quantity: 'flex-disc-angle',
+  unit: 'deg',
+  scope: 'ride',
+  warnAbove: 1,
+  failAbove: 2,
+  basis: 'rubber and cord tire; the part maker’s own figure wins',
+}
+const FIRST_SECTION: LimitEntry = {
+  id: 'first-section',
+  quantity: 'joint-angle',
+  unit: 'deg',
+  scope: 'ride',
+  warnAbove: 1,
+  schools: ['two-piece'],
+  joints: 'first',
+  basis: 'the first section runs nearly straight, so that it does not shake the centre bearing',
+}
+const POINTED: LimitEntry = {
+  id: 'pointed',
+  quantity: 'joint-angle',
+  unit: 'deg',
+  scope: 'ride',
+  warnAbove: 1,
+  schools: ['pointed'],
+  joints: 'last',
+  basis: 'nothing cancels a single joint at the pinion, so it is aimed along the shaft',
+}
+
+const COMMON = [ROLLERS, PAIR, JOINT_LIMIT, SET_IN, DISC, FIRST_SECTION, POINTED]
+
+/** The limits a new build copies, by profile. Starting figures: a part maker's own figure always wins. */
+export const PROFILES: Readonly<Record<'road' | 'heavy' | 'trail' | 'track', LimitProfile>> = {
+  road: { profile: 'road', name: 'Road', entries: [INERTIA, TORSIONAL, CRITICAL, ...COMMON] },
+  heavy: {
+    profile: 'heavy',
+    name: 'Heavy work',
+    entries: [INERTIA, TORSIONAL, { ...CRITICAL, warnAbove: 0.6, failAbove: 0.7 }, ...COMMON],
+  },
+  trail: {
+    profile: 'trail',
+    name: 'Trail',
+    entries: [INERTIA, { ...TORSIONAL, warnAbove: 500, failAbove: 700 }, CRITICAL, ...COMMON],
+  },
+  track: { profile: 'track', name: 'Track', entries: [INERTIA, TORSIONAL, CRITICAL, ...COMMON] },
+}

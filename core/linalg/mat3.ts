@@ -1,0 +1,63 @@
+import { add, cross, dot, sub, unit, type Vec3 } from './vec3'
+
+/** A 3×3 matrix by its rows. */
+export type Mat3 = readonly [Vec3, Vec3, Vec3]
+
+/** A proper rigid move of space: p -> rotation·p + shift, in mm. */
+export interface RigidMove {
+  readonly rotation: Mat3
+  readonly shift: Vec3
+}
+
+export const IDENTITY_3: Mat3 = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+]
+
+/** The move that leaves everything where it is. */
+export const NO_MOVE: RigidMove = { rotation: IDENTITY_3, shift: [0, 0, 0] }
+
+/** Matrix times vector. */
+export const apply3 = (m: Mat3, v: Vec3): Vec3 => [dot(m[0], v), dot(m[1], v), dot(m[2], v)]
+
+/** Rows and columns exchanged; for a rotation, its inverse. */
+export const transpose3 = (m: Mat3): Mat3 => [
+  [m[0][0], m[1][0], m[2][0]],
+  [m[0][1], m[1][1], m[2][1]],
+  [m[0][2], m[1][2], m[2][2]],
+]
+
+/** Matrix product: first `right`, then `left`. */
+export function multiply3(left: Mat3, right: Mat3): Mat3 {
+  const columns = transpose3(right)
+  const row = (r: Vec3): Vec3 => [dot(r, columns[0]), dot(r, columns[1]), dot(r, columns[2])]
+  return [row(left[0]), row(left[1]), row(left[2])]
+}
+
+/** Where a point goes under a rigid move. */
+export const movePoint = (move: RigidMove, point: Vec3): Vec3 => add(apply3(move.rotation, point), move.shift)
+
+/** How a direction turns under a rigid move. */
+export const moveDirection = (move: RigidMove, direction: Vec3): Vec3 => apply3(move.rotation, direction)
+
+/** Right-handed orthonormal frame whose first row runs along `first` and whose third is square to both arguments. */
+export function frameFrom(first: Vec3, second: Vec3): Mat3 {
+  const along = unit(first)
+  const normal = unit(cross(first, second))
+  return [along, cross(normal, along), normal]
+}
+
+/** A turn about the line through `pivot` along the unit vector `axis`, right-handed, in radians. */
+export function turnMove(pivot: Vec3, axis: Vec3, angle: number): RigidMove {
+  const sine = Math.sin(angle)
+  const cosine = Math.cos(angle)
+  const rest = 1 - cosine
+  const [x, y, z] = axis
+  const rotation: Mat3 = [
+    [cosine + x * x * rest, x * y * rest - z * sine, x * z * rest + y * sine],
+    [y * x * rest + z * sine, cosine + y * y * rest, y * z * rest - x * sine],
+    [z * x * rest - y * sine, z * y * rest + x * sine, cosine + z * z * rest],
+  ]
+  return { rotation, shift: sub(pivot, apply3(rotation, pivot)) }
+}

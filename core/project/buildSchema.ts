@@ -1,0 +1,137 @@
+import { array, boolean, number, object, string } from 'yup'
+import { LIMIT_SCOPES, QUANTITY_UNITS } from '../limits/limit'
+import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
+import { FORMAT_NAME, FORMAT_VERSION, LEVER_KINDS } from './build'
+import { figure, idField, list, nameField, noteField, requiredId, requiredName, timeField, wordField } from './fields'
+import { lineSchema } from './lineSchema'
+import { SCHOOLS } from './lineSpec'
+import { readingSchema } from './readingSchema'
+
+const size = () => figure(0, 100_000)
+
+const tool = object({
+  id: requiredId(),
+  name: requiredName(),
+  kind: wordField(['level', 'tape', 'laser', 'plumb', 'calliper', 'other']).required(),
+  accuracy: figure(0, 1000),
+})
+
+const setup = object({
+  id: requiredId(),
+  name: requiredName(),
+  date: timeField(),
+  standsOn: wordField(['floor', 'lift-wheels', 'lift-frame', 'stands']).required(),
+  loaded: boolean().required(),
+  settled: boolean().required(),
+  datum: wordField(['read', 'levelled']).required(),
+  zeroSurfaceFallDeg: figure(-45, 45),
+})
+
+const point = object({ id: requiredId(), name: requiredName(), body: requiredId() })
+const axis = object({
+  id: requiredId(),
+  name: requiredName(),
+  body: requiredId(),
+  through: array().of(requiredId()).max(20),
+})
+
+const powertrain = object({
+  mounts: object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(undefined),
+  sizes: object({
+    lengthMm: size(),
+    gearboxLengthMm: size(),
+    aboveAxisMm: size(),
+    belowAxisMm: size(),
+    widthMm: size(),
+  }).default(undefined),
+}).default(undefined)
+
+const axle = object({
+  id: requiredId(),
+  name: requiredName(),
+  centre: idField(),
+  noseFaces: wordField(['forward', 'rearward']).required(),
+  suspension: wordField(['leaf', 'soft-links', 'rigid-links']).required(),
+  spring: wordField(['above', 'below']),
+  sizes: object({ housingDiameterMm: size(), tyreDiameterMm: size(), trackMm: size() }).default(undefined),
+})
+
+const chassis = object({
+  railDepthMm: size(),
+  railSpacingMm: size(),
+  railFrontStationMm: figure(-100_000, 100_000),
+  railRearStationMm: figure(-100_000, 100_000),
+  groundBelowMm: size(),
+}).default(undefined)
+
+const lever = object({
+  id: requiredId(),
+  kind: wordField(LEVER_KINDS).required(),
+  axle: idField(),
+  range: array().of(figure(-1000, 1000).required()).length(2).required(),
+  step: figure(0.01, 100).required(),
+  stock: array().of(figure(0.1, 500).required()).max(30),
+})
+
+const position = object({
+  id: requiredId(),
+  name: requiredName(),
+  settings: object()
+    .required()
+    .test('settings', function (settings) {
+      const bad = Object.entries(settings ?? {}).find(
+        ([, value]) => typeof value !== 'number' || !(Math.abs(value) <= 1000),
+      )
+      return !bad || this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
+    }),
+})
+
+const limitEntry = object({
+  id: requiredId(),
+  quantity: wordField(Object.keys(QUANTITY_UNITS)).required(),
+  unit: wordField(Object.values(QUANTITY_UNITS)).required(),
+  scope: wordField(LIMIT_SCOPES).required(),
+  basis: string().max(1000).required(),
+  failBelow: figure(-1e6, 1e6),
+  warnBelow: figure(-1e6, 1e6),
+  warnAbove: figure(-1e6, 1e6),
+  failAbove: figure(-1e6, 1e6),
+  schools: array().of(wordField(SCHOOLS).required()).max(SCHOOLS.length),
+  joints: wordField(['all', 'first', 'last']),
+})
+
+const limits = object({
+  profile: wordField(['road', 'heavy', 'trail', 'track', 'own']).required(),
+  name: requiredName(),
+  entries: list(limitEntry, 100).required(),
+}).default(undefined)
+
+const units = object({
+  length: wordField(LENGTH_UNITS).required(),
+  inchFraction: number().oneOf([16, 32]),
+  angle: wordField(ANGLE_STYLES),
+}).default(undefined)
+
+/** The Yup schema of a build file, version 1. Lists other than `lines` may be absent; fields not named here are kept. */
+export const buildSchema = object({
+  format: string().oneOf([FORMAT_NAME]).required(),
+  version: number().oneOf([FORMAT_VERSION]).required(),
+  id: idField(),
+  name: requiredName(),
+  vehicle: nameField(),
+  note: noteField(),
+  units,
+  tools: list(tool, 100),
+  setups: list(setup, 100),
+  points: list(point, 500),
+  axes: list(axis, 100),
+  readings: array().of(readingSchema).max(5000),
+  powertrain,
+  axles: list(axle, 10),
+  chassis,
+  lines: list(lineSchema, 20),
+  levers: list(lever, 50),
+  positions: list(position, 100),
+  chosen: idField(),
+  limits,
+})

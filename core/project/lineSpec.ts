@@ -1,0 +1,98 @@
+import type { Id } from './build'
+
+/** Layout schools; a line is judged by the one chosen for it. */
+export const SCHOOLS = ['parallel', 'intersecting', 'straight', 'pointed', 'two-piece', 'low-pinion'] as const
+export type School = (typeof SCHOOLS)[number]
+
+export const JOINT_KINDS = ['cross', 'double-cardan', 'cv', 'flex-disc'] as const
+export type JointKind = (typeof JOINT_KINDS)[number]
+
+/** What the named point of a joint is; the joint's centre follows from the end hardware. */
+export const POINT_MEANINGS = ['centre', 'flange-face', 'shaft-end', 'seal-face'] as const
+export type PointMeaning = (typeof POINT_MEANINGS)[number]
+
+export interface Joint {
+  readonly id: Id
+  readonly name?: string
+  readonly kind: JointKind
+  readonly point: Id
+  /** Only the first and the last joint may be told by anything but their centre. */
+  readonly pointIs?: PointMeaning
+  /** Largest working angle the part's maker allows, in degrees. */
+  readonly limitDeg?: number
+  /** A flexible disc needs a pilot that keeps it centred. */
+  readonly centringPilot?: boolean
+}
+
+/** Cap seats bolted straight into the mating yoke: the joint centre is the seat centre. */
+export interface YokeEnd {
+  readonly kind: 'yoke'
+}
+
+/** A flange; its face lies `faceToJointMm` beyond the joint centre, on the mating axis. */
+export interface FlangeEnd {
+  readonly kind: 'flange'
+  readonly faceToJointMm: number
+}
+
+/** A yoke that slides on the splines of an output shaft. */
+export interface SlipYokeEnd {
+  readonly kind: 'slip-yoke'
+  /** Bottom of the yoke's bore to the joint centre. */
+  readonly boreBottomToJointMm: number
+  /** Gap left at ride height between the shaft's end and the bottom of the bore. */
+  readonly setInMm: number
+  /** How far the output shaft stands out of the seal face. */
+  readonly sealToShaftEndMm?: number
+}
+
+export type ShaftEnd = YokeEnd | FlangeEnd | SlipYokeEnd
+
+export interface Tube {
+  readonly outerMm: number
+  readonly wallMm: number
+  readonly material: 'steel' | 'aluminium'
+}
+
+export interface Shaft {
+  readonly id?: Id
+  readonly name?: string
+  /** Rear yoke against front yoke, right-handed about the rearward axis; 0 is in phase. */
+  readonly phaseDeg?: number
+  /** Teeth of the spline by which the phase can be changed. */
+  readonly splineTeeth?: number
+  readonly tube?: Tube
+  /** A bearing the shaft passes straight through. */
+  readonly bearing?: { readonly point: Id }
+  /** Hardware at the end nearer the driving axis. */
+  readonly drivingEnd?: ShaftEnd
+  /** Hardware at the end nearer the driven axis. */
+  readonly drivenEnd?: ShaftEnd
+}
+
+/** Where the highest shaft speed comes from. */
+export type SpeedSource =
+  | { readonly basis: 'stated'; readonly rpm: number }
+  | { readonly basis: 'engine'; readonly redlineRpm: number; readonly topGearRatio: number; readonly transferRatio?: number }
+  | { readonly basis: 'road'; readonly speedKmh: number; readonly tyreDiameterMm: number; readonly axleRatio: number }
+
+/** One line of shafts, joints in the order of the power flow. */
+export interface Line {
+  readonly id: Id
+  readonly name: string
+  readonly school: School
+  /** Why this school, in the builder's words. */
+  readonly schoolReason?: string
+  /** Axis that drives the first joint. */
+  readonly driving: Id
+  /** Axis driven by the last joint. */
+  readonly driven: Id
+  /** Direction of the power flow along the vehicle; rearward when absent. */
+  readonly flow?: 'rearward' | 'forward'
+  readonly joints: readonly Joint[]
+  /** One between each two joints. */
+  readonly shafts: readonly Shaft[]
+  readonly speed?: SpeedSource
+  /** How far the pinion nose rises under drive; the low-set pinion school judges the line there. */
+  readonly expectedRiseDeg?: number
+}

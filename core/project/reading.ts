@@ -1,0 +1,136 @@
+import type { LengthUnit } from '../units/unitSettings'
+import type { Id } from './build'
+
+/** What every reading keeps, whatever was read. */
+interface ReadingBase {
+  readonly id: Id
+  /** When it was taken, ISO 8601. */
+  readonly takenAt?: string
+  readonly takenBy?: string
+  readonly note?: string
+  /** From cardboard, a catalogue or an unloaded frame; all that rests on it is marked until the real reading comes. */
+  readonly provisional?: boolean
+}
+
+/** A reading taken with a tool in a setup: the raw text of each repeat, never changed by the program. */
+interface MeasuredBase extends ReadingBase {
+  readonly setup: Id
+  readonly tool?: Id
+  /** Raw text, first to last repeat. */
+  readonly values: readonly string[]
+}
+
+interface LengthBase extends MeasuredBase {
+  /** Unit of bare figures, fixed when the reading was taken; the build's unit when absent. */
+  readonly unit?: LengthUnit
+}
+
+/** What the level was compared with: the earth, or the chassis surface it was zeroed on. */
+export type LevelZero = 'gravity' | 'chassis'
+
+/** Level laid fore-and-aft on the chassis datum surface. */
+export interface ChassisFallReading extends MeasuredBase {
+  readonly kind: 'chassis-fall'
+  readonly low?: 'front' | 'rear'
+}
+
+/** Level laid across the chassis. */
+export interface ChassisRollReading extends MeasuredBase {
+  readonly kind: 'chassis-roll'
+  readonly low?: 'left' | 'right'
+}
+
+/** Level laid along an axis. */
+export interface AxisLevelReading extends MeasuredBase {
+  readonly kind: 'axis-level'
+  readonly axis: Id
+  readonly low?: 'front' | 'rear'
+  readonly zero?: LevelZero
+}
+
+/** Level held upright on a face square to an axis. */
+export interface AxisFaceReading extends MeasuredBase {
+  readonly kind: 'axis-face'
+  readonly axis: Id
+  /** Where the top of the face leans; rearward means the rear end of the axis is low. */
+  readonly lean?: 'front' | 'rear'
+  /** Whether the display shows 90° or 0° on a plumb face. */
+  readonly from: 'level' | 'plumb'
+  readonly zero?: LevelZero
+}
+
+/** How far a point lies rearward (or forward) of the datum, along the chassis. */
+export interface PointStationReading extends LengthBase {
+  readonly kind: 'point-station'
+  readonly point: Id
+  readonly way?: 'rearward' | 'forward'
+}
+
+/** How far a point lies left or right of the centreline. */
+export interface PointOffsetReading extends LengthBase {
+  readonly kind: 'point-offset'
+  readonly point: Id
+  readonly side?: 'left' | 'right'
+  /** Square to the chassis, or dropped plumb to the floor together with the centreline. */
+  readonly by?: 'square' | 'plumb'
+  /** For a plumb drop: height of the point above the centreline points that were dropped, raw text. */
+  readonly aboveCentreline?: string
+  readonly aboveCentrelineWay?: 'above' | 'below'
+}
+
+/** How far a point lies above (or below) the datum plane, square to it. */
+export interface PointHeightReading extends LengthBase {
+  readonly kind: 'point-height'
+  readonly point: Id
+  readonly way?: 'above' | 'below'
+}
+
+/** A point from a drawing or data sheet. */
+export interface GivenPointReading extends ReadingBase {
+  readonly kind: 'given-point'
+  readonly point: Id
+  readonly unit?: LengthUnit
+  readonly station: string
+  readonly stationWay?: 'rearward' | 'forward'
+  readonly offset: string
+  readonly side?: 'left' | 'right'
+  readonly height: string
+  readonly heightWay?: 'above' | 'below'
+  readonly source?: string
+}
+
+/** An axis from a drawing or data sheet, in the chassis frame. */
+export interface GivenAxisReading extends ReadingBase {
+  readonly kind: 'given-axis'
+  readonly axis: Id
+  readonly fall: string
+  readonly low?: 'front' | 'rear'
+  readonly plan?: string
+  /** To which side the rear end points. */
+  readonly rearPoints?: 'left' | 'right'
+  readonly source?: string
+}
+
+export type MeasuredReading =
+  | ChassisFallReading
+  | ChassisRollReading
+  | AxisLevelReading
+  | AxisFaceReading
+  | PointStationReading
+  | PointOffsetReading
+  | PointHeightReading
+
+/** One reading as taken; geometry is derived from it and never typed over it. */
+export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading
+
+export const READING_KINDS = [
+  'chassis-fall',
+  'chassis-roll',
+  'axis-level',
+  'axis-face',
+  'point-station',
+  'point-offset',
+  'point-height',
+  'given-point',
+  'given-axis',
+] as const satisfies readonly Reading['kind'][]

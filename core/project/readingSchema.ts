@@ -1,0 +1,82 @@
+import { array, boolean, lazy, object, type AnyObject, type ObjectSchema } from 'yup'
+import { LENGTH_UNITS } from '../units/unitSettings'
+import { idField, nameField, noteField, rawText, requiredId, timeField, wordField } from './fields'
+import { READING_KINDS, type Reading } from './reading'
+
+const base = {
+  id: requiredId(),
+  takenAt: timeField(),
+  takenBy: nameField(),
+  note: noteField(),
+  provisional: boolean(),
+}
+const measured = {
+  ...base,
+  setup: requiredId(),
+  tool: idField(),
+  values: array().of(rawText().required()).min(1).max(50).required(),
+}
+const unit = wordField(LENGTH_UNITS)
+const frontRear = wordField(['front', 'rear'])
+const leftRight = wordField(['left', 'right'])
+const aboveBelow = wordField(['above', 'below'])
+const rearwardForward = wordField(['rearward', 'forward'])
+const zero = wordField(['gravity', 'chassis'])
+const kind = wordField(READING_KINDS).required()
+
+const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
+  'chassis-fall': object({ kind, ...measured, low: frontRear }),
+  'chassis-roll': object({ kind, ...measured, low: leftRight }),
+  'axis-level': object({ kind, ...measured, axis: requiredId(), low: frontRear, zero }),
+  'axis-face': object({
+    kind,
+    ...measured,
+    axis: requiredId(),
+    lean: frontRear,
+    from: wordField(['level', 'plumb']).required(),
+    zero,
+  }),
+  'point-station': object({ kind, ...measured, unit, point: requiredId(), way: rearwardForward }),
+  'point-offset': object({
+    kind,
+    ...measured,
+    unit,
+    point: requiredId(),
+    side: leftRight,
+    by: wordField(['square', 'plumb']),
+    aboveCentreline: rawText(),
+    aboveCentrelineWay: aboveBelow,
+  }),
+  'point-height': object({ kind, ...measured, unit, point: requiredId(), way: aboveBelow }),
+  'given-point': object({
+    kind,
+    ...base,
+    unit,
+    point: requiredId(),
+    station: rawText().required(),
+    stationWay: rearwardForward,
+    offset: rawText().required(),
+    side: leftRight,
+    height: rawText().required(),
+    heightWay: aboveBelow,
+    source: nameField(),
+  }),
+  'given-axis': object({
+    kind,
+    ...base,
+    axis: requiredId(),
+    fall: rawText().required(),
+    low: frontRear,
+    plan: rawText(),
+    rearPoints: leftRight,
+    source: nameField(),
+  }),
+}
+
+const unknownKind = object({ kind, id: requiredId() })
+
+/** The Yup schema of one reading, chosen by its kind. */
+export const readingSchema = lazy((value: unknown) => {
+  const kindOf = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined
+  return typeof kindOf === 'string' && Object.hasOwn(SHAPES, kindOf) ? SHAPES[kindOf as Reading['kind']] : unknownKind
+})

@@ -1,0 +1,124 @@
+import type { Build } from './build'
+import type { FileProblem } from './problem'
+
+type Named = { readonly id: string }
+
+/**
+ * Every name in a build that points at nothing, every id given twice, and every count that does not fit.
+ *
+ * @returns problems with their paths; empty when all names meet
+ */
+export function referenceProblems(build: Build): FileProblem[] {
+  const problems: FileProblem[] = []
+  const complain = (path: string, message: string) => problems.push({ path, message })
+  const idsOf = (items: readonly Named[]) => new Set(items.map((item) => item.id))
+
+  const collections: readonly (readonly [string, readonly Named[]])[] = [
+    ['tools', build.tools],
+    ['setups', build.setups],
+    ['points', build.points],
+    ['axes', build.axes],
+    ['readings', build.readings],
+    ['axles', build.axles],
+    ['lines', build.lines],
+    ['levers', build.levers],
+    ['positions', build.positions],
+    ['limits.entries', build.limits.entries],
+  ]
+  for (const [name, items] of collections) {
+    const seen = new Set<string>()
+    items.forEach((item, index) => {
+      if (seen.has(item.id)) complain(`${name}[${index}].id`, `"${item.id}" is already used in ${name}`)
+      seen.add(item.id)
+    })
+  }
+
+  const points = idsOf(build.points)
+  const axes = idsOf(build.axes)
+  const bodies = new Set(['chassis', 'powertrain', ...build.axles.map((axle) => axle.id)])
+  const requireIn = (known: ReadonlySet<string>, id: string | undefined, path: string, what: string) => {
+    if (id !== undefined && !known.has(id)) complain(path, `there is no ${what} "${id}"`)
+  }
+
+  build.points.forEach((point, i) => requireIn(bodies, point.body, `points[${i}].body`, 'body'))
+  build.axes.forEach((axis, i) => {
+    requireIn(bodies, axis.body, `axes[${i}].body`, 'body')
+    axis.through?.forEach((id, k) => requireIn(points, id, `axes[${i}].through[${k}]`, 'point'))
+  })
+  readingReferences(build, points, axes, requireIn)
+  const mounts = build.powertrain.mounts
+  if (mounts) {
+    for (const key of ['frontLeft', 'frontRight', 'tail'] as const) {
+      requireIn(points, mounts[key], `powertrain.mounts.${key}`, 'point')
+    }
+  }
+  build.axles.forEach((axle, i) => requireIn(points, axle.centre, `axles[${i}].centre`, 'point'))
+  build.lines.forEach((line, i) => {
+    requireIn(axes, line.driving, `lines[${i}].driving`, 'axis')
+    requireIn(axes, line.driven, `lines[${i}].driven`, 'axis')
+    line.joints.forEach((joint, k) => {
+      requireIn(points, joint.point, `lines[${i}].joints[${k}].point`, 'point')
+      const inner = k > 0 && k < line.joints.length - 1
+      if (inner && (joint.pointIs ?? 'centre') !== 'centre') {
+        complain(`lines[${i}].joints[${k}].pointIs`, 'a joint between two shafts is told by its centre')
+      }
+      if (line.joints.findIndex((other) => other.id === joint.id) < k) {
+        complain(`lines[${i}].joints[${k}].id`, `"${joint.id}" is already used in this line`)
+      }
+    })
+    line.shafts.forEach((shaft, k) =>
+      requireIn(points, shaft.bearing?.point, `lines[${i}].shafts[${k}].bearing.point`, 'point'),
+    )
+    if (line.shafts.length !== line.joints.length - 1) {
+      complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
+    }
+  })
+  leverReferences(build, idsOf(build.axles), complain)
+  return problems
+}
+
+function readingReferences(
+  build: Build,
+  points: ReadonlySet<string>,
+  axes: ReadonlySet<string>,
+  requireIn: (known: ReadonlySet<string>, id: string | undefined, path: string, what: string) => void,
+): void {
+  const setups = new Set(build.setups.map((setup) => setup.id))
+  const tools = new Set(build.tools.map((tool) => tool.id))
+  build.readings.forEach((reading, i) => {
+    const at = `readings[${i}]`
+    if ('setup' in reading) requireIn(setups, reading.setup, `${at}.setup`, 'setup')
+    if ('tool' in reading) requireIn(tools, reading.tool, `${at}.tool`, 'tool')
+    if ('point' in reading) requireIn(points, reading.point, `${at}.point`, 'point')
+    if ('axis' in reading) requireIn(axes, reading.axis, `${at}.axis`, 'axis')
+  })
+}
+
+function leverReferences(
+  build: Build,
+  axles: ReadonlySet<string>,
+  complain: (path: string, message: string) => void,
+): void {
+  build.levers.forEach((lever, i) => {
+    if (lever.kind === 'wedge' && (lever.axle === undefined || !axles.has(lever.axle))) {
+      complain(`levers[${i}].axle`, lever.axle === undefined ? 'a wedge needs its axle' : `there is no axle "${lever.axle}"`)
+    }
+    if (lever.range[0] > lever.range[1]) complain(`levers[${i}].range`, 'must run from the lower to the higher figure')
+  })
+  const levers = new Set(build.levers.map((lever) => lever.id))
+  build.positions.forEach((position, i) => {
+    for (const id of Object.keys(position.settings)) {
+      if (!levers.has(id)) complain(`positions[${i}].settings.${id}`, `there is no lever "${id}"`)
+    }
+  })
+  if (!build.positions.some((position) => position.id === build.chosen)) {
+    complain('chosen', `there is no position "${build.chosen}"`)
+  }
+  build.limits.entries.forEach((entry, i) => {
+    const ends = [entry.failBelow, entry.warnBelow, entry.warnAbove, entry.failAbove].filter((end) => end !== undefined)
+    if (ends.length === 0) complain(`limits.entries[${i}]`, 'has neither a warning nor a failing value')
+    if (ends.some((end, k) => k > 0 && end < (ends[k - 1] ?? end))) {
+      complain(`limits.entries[${i}]`, 'its values must rise: failBelow, warnBelow, warnAbove, failAbove')
+    }
+  })
+}

@@ -1,0 +1,24 @@
+import type { Build } from '../project/build'
+import type { Reading } from '../project/reading'
+
+/** A reading with its place in the file. */
+export interface PlacedReading<R extends Reading = Reading> {
+  readonly reading: R
+  readonly path: string
+}
+
+/**
+ * The reading in force among those that say the same thing: the last one taken. Earlier ones stay in the file as history.
+ *
+ * @returns null when there is none
+ */
+export function lastReading<R extends Reading>(
+  build: Build,
+  is: (reading: Reading) => reading is R,
+): PlacedReading<R> | null {
+  for (let index = build.readings.length - 1; index >= 0; index--) {
+    const reading = build.readings[index]
+    if (reading && is(reading)) return { reading, path: `readings[${index}]` }
+  }
+  return null
+}

@@ -1,0 +1,28 @@
+import type { FallPlan } from '../frame/axis'
+import { unknown, type Known } from '../known'
+import type { Vec3 } from '../linalg/vec3'
+import type { Build, Id } from '../project/build'
+import { axisPlace } from './axisPlace'
+import { pointPlace } from './pointPlace'
+
+/** Every named point and axis of a build as measured, before any lever is moved. */
+export interface Geometry {
+  readonly points: ReadonlyMap<Id, Known<Vec3>>
+  readonly axes: ReadonlyMap<Id, Known<FallPlan>>
+}
+
+/** The geometry that the readings of a build tell. */
+export function measuredGeometry(build: Build): Geometry {
+  return {
+    points: new Map(build.points.map((point) => [point.id, pointPlace(build, point)])),
+    axes: new Map(build.axes.map((axis) => [axis.id, axisPlace(build, axis)])),
+  }
+}
+
+/** A point by id; a name that points nowhere is unknown like any other thing not read. */
+export const pointOf = (geometry: Geometry, id: Id): Known<Vec3> =>
+  geometry.points.get(id) ?? unknown(`point "${id}" is not in the build`)
+
+/** An axis by id. */
+export const axisOf = (geometry: Geometry, id: Id): Known<FallPlan> =>
+  geometry.axes.get(id) ?? unknown(`axis "${id}" is not in the build`)

@@ -1,0 +1,11 @@
+/** Jest runs the core, the command line and the storage logic; the interface is Playwright's. */
+export default {
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/{core,app,server,cli,demo,docs,scripts}/**/*.test.ts'],
+  moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^#core/(.*)$': '<rootDir>/core/$1' },
+  modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt'],
+  transform: {
+    '\\.[mc]?[jt]s$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } }],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(numeric-quantity|fflate|dexie|immer|comlink)/)'],
+}
