@@ -1,5 +1,6 @@
 import type { LimitEntry } from '../limits/limit'
 import type { UnitSettings } from '../units/unitSettings'
+import type { Id } from './id'
 import type { Reading } from './reading'
 import type { Line } from './lineSpec'
 
@@ -7,9 +8,6 @@ import type { Line } from './lineSpec'
 export const FORMAT_NAME = 'lurvan-build'
 /** The version this program writes. */
 export const FORMAT_VERSION = 1
-
-/** Identifier inside one build: letters, digits, hyphen, underscore. */
-export type Id = string
 
 /** A body that moves as one: the chassis, the powertrain, or an axle by its id. */
 export type BodyId = 'chassis' | 'powertrain' | Id

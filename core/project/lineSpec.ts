@@ -1,4 +1,4 @@
-import type { Id } from './build'
+import type { Id } from './id'
 
 /** Layout schools; a line is judged by the one chosen for it. */
 export const SCHOOLS = ['parallel', 'intersecting', 'straight', 'pointed', 'two-piece', 'low-pinion'] as const

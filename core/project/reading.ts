@@ -1,5 +1,5 @@
 import type { LengthUnit } from '../units/unitSettings'
-import type { Id } from './build'
+import type { Id } from './id'
 
 /** What every reading keeps, whatever was read. */
 interface ReadingBase {

@@ -1,7 +1,8 @@
 import type { FallPlan } from '../frame/axis'
 import { unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
-import type { Build, Id } from '../project/build'
+import type { Build } from '../project/build'
+import type { Id } from '../project/id'
 import { axisPlace } from './axisPlace'
 import { pointPlace } from './pointPlace'
 

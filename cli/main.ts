@@ -1,0 +1,98 @@
+import { readFile, stat } from 'node:fs/promises'
+import { resultJson } from '../core/check/resultJson'
+import { MAX_FILE_CHARACTERS, parseBuildText } from '../core/project/parseBuild'
+import { problemText } from '../core/project/problem'
+import { checkTable } from './checkTable'
+
+/** Exit codes, as `lurvan --help` lists them. */
+export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3 } as const
+
+const HELP = `lurvan check FILE [--json] [--position ID]
+
+Checks a build file (*.lurvan.json) and prints each check with its verdict.
+
+  --json           the full result as JSON (docs/format.md), every figure with its unit
+  --position ID    check this position instead of the chosen one
+  --help           this text
+
+Exit code: 0 holds (or tight), 1 out, 2 the file or the command cannot be read,
+           3 not settled: nothing is out, but a reading or figure is missing
+`
+
+/** Where the program writes; the tests listen in. */
+export interface Streams {
+  readonly out: (text: string) => void
+  readonly err: (text: string) => void
+}
+
+const CONSOLE: Streams = {
+  out: (text) => void process.stdout.write(text),
+  err: (text) => void process.stderr.write(text),
+}
+
+/** Runs one command and returns its exit code. */
+export async function main(args: readonly string[], streams: Streams = CONSOLE): Promise<number> {
+  if (args.includes('--help') || args.includes('-h')) {
+    streams.out(HELP)
+    return EXIT.holds
+  }
+  const command = parseCommand(args)
+  if (typeof command === 'string') {
+    streams.err(`lurvan: ${command}\n\n${HELP}`)
+    return EXIT.unreadable
+  }
+  const text = await fileText(command.file)
+  if (!text.ok) {
+    streams.err(`lurvan: ${command.file}: ${text.reason}\n`)
+    return EXIT.unreadable
+  }
+  const parsed = parseBuildText(text.value)
+  if (!parsed.ok) {
+    streams.err(parsed.problems.map((problem) => `lurvan: ${command.file}: ${problemText(problem)}\n`).join(''))
+    return EXIT.unreadable
+  }
+  const build = parsed.value
+  if (command.position !== undefined && !build.positions.some((one) => one.id === command.position)) {
+    streams.err(`lurvan: ${command.file}: there is no position "${command.position}"\n`)
+    return EXIT.unreadable
+  }
+  const result = resultJson(build, command.position)
+  streams.out(command.json ? `${JSON.stringify(result, null, 2)}\n` : checkTable(result))
+  if (result.verdict === 'out') return EXIT.out
+  return result.verdict === 'unknown' ? EXIT.unsettled : EXIT.holds
+}
+
+interface Command {
+  readonly file: string
+  readonly json: boolean
+  readonly position?: string
+}
+
+function parseCommand(args: readonly string[]): Command | string {
+  const [name, ...rest] = args
+  if (name !== 'check') return name === undefined ? 'say what to do' : `there is no command "${name}"`
+  let json = false
+  let position: string | undefined
+  const files: string[] = []
+  for (let i = 0; i < rest.length; i++) {
+    const arg = rest[i] as string
+    if (arg === '--json') json = true
+    else if (arg === '--position') position = rest[++i]
+    else if (arg.startsWith('--')) return `there is no option "${arg}"`
+    else files.push(arg)
+  }
+  const file = files[0]
+  if (file === undefined || files.length > 1) return 'name one file'
+  return { file, json, position }
+}
+
+type FileText = { readonly ok: true; readonly value: string } | { readonly ok: false; readonly reason: string }
+
+async function fileText(file: string): Promise<FileText> {
+  try {
+    if ((await stat(file)).size > 4 * MAX_FILE_CHARACTERS) return { ok: false, reason: 'the file is larger than 5 MB' }
+    return { ok: true, value: await readFile(file, 'utf8') }
+  } catch (error) {
+    return { ok: false, reason: error instanceof Error ? error.message : 'cannot be read' }
+  }
+}

@@ -1,0 +1,34 @@
+import type { Missing } from '../known'
+import type { Quantity, Verdict, Window } from '../limits/limit'
+import type { Id } from '../project/id'
+
+/** What a check looks at: one joint, one shaft (counted from 0), or the line as a whole. */
+export type CheckSubject =
+  | { readonly of: 'joint'; readonly index: number }
+  | { readonly of: 'shaft'; readonly index: number }
+  | { readonly of: 'line' }
+
+/** The state of the vehicle a check is made in; `drive`: axle wound up as expected under drive. */
+export type CheckState = 'ride' | 'drive'
+
+/** One checked quantity: its value, its window, and the verdict with its reason. */
+export interface Check {
+  /** Unique in a build and stable while the line keeps its joints. */
+  readonly id: string
+  readonly lineId: Id
+  readonly lineName: string
+  readonly quantity: Quantity | 'centring-pilot'
+  readonly subject: CheckSubject
+  readonly state: CheckState
+  /** In the quantity's unit; null when unknown. */
+  readonly value: number | null
+  readonly window: Window
+  readonly margin: number | null
+  readonly verdict: Verdict
+  /** Why the limit that decides is there. */
+  readonly basis: string
+  readonly missing: readonly Missing[]
+  readonly assumptions: readonly string[]
+  /** Shaft speed the check was made at, in rev/min, where it matters. */
+  readonly speedRpm: number | null
+}

@@ -1,0 +1,86 @@
+import { mapKnown, type Known, type Missing } from '../known'
+import type { LimitEntry } from '../limits/limit'
+import type { LineFigures } from '../line/lineFigures'
+import { permittedAngleDeg } from '../line/uniformity'
+import type { Joint, Line } from '../project/lineSpec'
+import type { ShaftSpeed } from '../strength/shaftSpeed'
+import type { Check } from './check'
+import { judge, type Bound, type CheckHead } from './judge'
+
+/** One check of its working angle for every joint of a line, and of the pilot of a flexible disc. */
+export function jointChecks(
+  line: Line,
+  figures: Known<LineFigures>,
+  speed: Known<ShaftSpeed>,
+  limits: readonly LimitEntry[],
+): Check[] {
+  return line.joints.flatMap((joint, index) => {
+    const head: CheckHead = {
+      id: `${line.id}/angle/${index + 1}`,
+      lineId: line.id,
+      lineName: line.name,
+      quantity: joint.kind === 'flex-disc' ? 'flex-disc-angle' : 'joint-angle',
+      subject: { of: 'joint', index },
+      state: 'ride',
+      speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
+    }
+    const angle = mapKnown(figures, (known) => known.anglesDeg[index] ?? 0)
+    const { bounds, missing } = angleBounds(line, joint, index, speed, limits)
+    const checks = bounds.length > 0 || missing.length > 0 ? [judge(head, angle, bounds, missing)] : []
+    if (joint.kind === 'flex-disc' && joint.centringPilot !== true) checks.push(pilotCheck(head))
+    return checks
+  })
+}
+
+function angleBounds(
+  line: Line,
+  joint: Joint,
+  index: number,
+  speed: Known<ShaftSpeed>,
+  limits: readonly LimitEntry[],
+): { bounds: Bound[]; missing: readonly Missing[] } {
+  const bounds: Bound[] = []
+  let missing: readonly Missing[] = []
+  for (const limit of limits) {
+    if (joint.kind === 'flex-disc') {
+      if (limit.quantity === 'flex-disc-angle') bounds.push({ ...limit, failAbove: joint.limitDeg ?? limit.failAbove })
+      continue
+    }
+    if (limit.quantity === 'joint-limit-margin' && joint.limitDeg !== undefined && limit.failBelow !== undefined) {
+      bounds.push({ basis: limit.basis, failAbove: joint.limitDeg - limit.failBelow })
+    }
+    if (joint.kind !== 'cross') continue
+    if (limit.quantity === 'joint-angle' && speaksOf(limit, index, line.joints.length)) bounds.push(limit)
+    if (limit.quantity === 'shaft-inertia') {
+      if (speed.known) bounds.push(inertiaBound(limit, speed.value.speedRpm))
+      else missing = speed.missing
+    }
+  }
+  return { bounds, missing }
+}
+
+const speaksOf = (limit: LimitEntry, index: number, count: number): boolean =>
+  limit.joints === 'first' ? index === 0 : limit.joints === 'last' ? index === count - 1 : true
+
+/** An acceleration limit as the angle that reaches it at this speed. */
+function inertiaBound(limit: LimitEntry, speedRpm: number): Bound {
+  const angle = (acceleration: number | undefined) =>
+    acceleration === undefined ? undefined : permittedAngleDeg(acceleration, speedRpm)
+  return { basis: limit.basis, warnAbove: angle(limit.warnAbove), failAbove: angle(limit.failAbove) }
+}
+
+/** Without a pilot nothing holds the shaft's end in the middle of the disc: an error, not a warning. */
+function pilotCheck(head: CheckHead): Check {
+  return {
+    ...head,
+    id: `${head.id}/pilot`,
+    quantity: 'centring-pilot',
+    value: null,
+    window: { failLow: null, warnLow: null, warnHigh: null, failHigh: null },
+    margin: null,
+    verdict: 'out',
+    basis: 'a flexible disc without a centring pilot does not hold the shaft in place',
+    missing: [],
+    assumptions: [],
+  }
+}

@@ -1,0 +1,280 @@
+import { toStation } from '../frame/station'
+import type { Known, Missing } from '../known'
+import { lengthBetween, type LengthFigure } from '../lengths/shaftLengths'
+import type { LineFigures, ShaftFigures } from '../line/lineFigures'
+import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
+import type { Verdict, Window } from '../limits/limit'
+import type { Build } from '../project/build'
+import type { JointKind, School } from '../project/lineSpec'
+import { checkLabel, checkSentence, marginText } from '../text/checkText'
+import { stateSentence } from '../text/stateSentence'
+import { asRadians, degrees, radians } from '../units/angle'
+import { chosenSettings, evaluateBuild, type Evaluation, type LineEvaluation } from './evaluateBuild'
+import type { Check } from './check'
+
+/** The result of checking a build, as the command line and the server give it; every figure's key ends in its unit. */
+export interface ResultJson {
+  readonly format: 'lurvan-result'
+  readonly version: 1
+  readonly build: { readonly id: string; readonly name: string }
+  readonly position: { readonly id: string; readonly name: string; readonly settings: Readonly<Record<string, number>> }
+  readonly verdict: Verdict
+  readonly sentence: string
+  readonly axes: readonly AxisJson[]
+  readonly points: readonly PointJson[]
+  readonly lines: readonly LineJson[]
+  readonly checks: readonly CheckJson[]
+  readonly missing: readonly Missing[]
+  readonly assumptions: readonly string[]
+}
+
+/** An axis in the chassis frame at this position; nulls when it is not known. */
+export interface AxisJson {
+  readonly id: string
+  readonly fallDeg: number | null
+  readonly planDeg: number | null
+  readonly missing: readonly Missing[]
+}
+
+export interface PointJson {
+  readonly id: string
+  readonly stationMm: number | null
+  readonly offsetLeftMm: number | null
+  readonly heightMm: number | null
+  readonly missing: readonly Missing[]
+}
+
+export interface LineJson {
+  readonly id: string
+  readonly name: string
+  readonly school: School
+  readonly known: boolean
+  readonly missing: readonly Missing[]
+  readonly shaftSpeedRpm: number | null
+  readonly shaftSpeedBasis: string | null
+  readonly ride: LineStateJson | null
+  /** Axle wound up as expected under drive; only for the low-set pinion school. */
+  readonly drive: LineStateJson | null
+}
+
+export interface LineStateJson {
+  readonly joints: readonly JointJson[]
+  readonly shafts: readonly ShaftJson[]
+  readonly errorPeakToPeakDeg: number
+  readonly ratioMin: number
+  readonly ratioMax: number
+  readonly equivalentAngleDeg: number
+  readonly equivalentAngleSmallDeg: number
+  readonly outputPeakAccelerationRadS2: number | null
+  readonly torsionalSmallRadS2: number | null
+  readonly inertialDriveRadS2: number | null
+  readonly inertialCoastRadS2: number | null
+}
+
+export interface JointJson {
+  readonly id: string
+  readonly kind: JointKind
+  readonly angleDeg: number
+  readonly stationMm: number
+  readonly offsetLeftMm: number
+  readonly heightMm: number
+}
+
+export interface ShaftJson {
+  readonly fallDeg: number
+  readonly planDeg: number
+  readonly phaseDeg: number
+  readonly centreToCentreMm: number
+  readonly flangeToFlangeMm: number | null
+  readonly shaftEndToCapSeatsMm: number | null
+  readonly sealToCapSeatsMm: number | null
+  readonly setInMm: number | null
+  /** Every convention the end hardware allows, on the vehicle and straightened on the bench. */
+  readonly lengths: readonly { readonly from: string; readonly to: string; readonly vehicleMm: number; readonly benchMm: number }[]
+  readonly ratioMin: number
+  readonly ratioMax: number
+  readonly peakAccelerationRadS2: number | null
+  readonly criticalSpeedRpm: number | null
+  readonly bearingOffLineMm: number | null
+  readonly bestPhase: {
+    readonly phaseDeg: number
+    readonly errorBeforeDeg: number
+    readonly errorAfterDeg: number
+    readonly equivalentAngleBeforeDeg: number
+    readonly equivalentAngleAfterDeg: number
+    readonly toothSteps: number | null
+    readonly toothPhaseDeg: number | null
+    readonly toothErrorDeg: number | null
+  } | null
+}
+
+export interface CheckJson {
+  readonly id: string
+  readonly line: string
+  readonly quantity: string
+  readonly state: string
+  readonly label: string
+  readonly verdict: Verdict
+  readonly value: number | null
+  readonly unit: string
+  readonly window: Window
+  readonly margin: number | null
+  readonly marginText: string
+  readonly sentence: string
+  readonly basis: string
+  readonly missing: readonly Missing[]
+}
+
+const UNITS: Readonly<Record<Check['quantity'], string>> = {
+  'joint-angle': 'deg',
+  'shaft-inertia': 'rad/s2',
+  'torsional-acceleration': 'rad/s2',
+  'pair-difference': 'deg',
+  'joint-limit-margin': 'deg',
+  'critical-speed-ratio': '1',
+  'set-in': 'mm',
+  'flex-disc-angle': 'deg',
+  'centring-pilot': '1',
+}
+
+/**
+ * The full result of a build at one of its positions.
+ *
+ * @param positionId - the chosen position when absent
+ * @see docs/format.md
+ */
+export function resultJson(build: Build, positionId: string = build.chosen): ResultJson {
+  const position = build.positions.find((one) => one.id === positionId)
+  const settings = position?.settings ?? chosenSettings(build)
+  const evaluation = evaluateBuild(build, settings)
+  return {
+    format: 'lurvan-result',
+    version: 1,
+    build: { id: build.id, name: build.name },
+    position: { id: position?.id ?? build.chosen, name: position?.name ?? '', settings },
+    verdict: evaluation.verdict,
+    sentence: stateSentence(build, evaluation),
+    axes: build.axes.map((axis) => axisJson(axis.id, evaluation)),
+    points: build.points.map((point) => pointJson(point.id, evaluation)),
+    lines: evaluation.lines.map(lineJson),
+    checks: evaluation.checks.map((check) => checkJson(check, build)),
+    missing: evaluation.missing,
+    assumptions: evaluation.assumptions,
+  }
+}
+
+function axisJson(id: string, { placed }: Evaluation): AxisJson {
+  const place = placed.axes.get(id)
+  if (!place?.known) return { id, fallDeg: null, planDeg: null, missing: place?.missing ?? [] }
+  return { id, fallDeg: degrees(place.value.fall), planDeg: degrees(place.value.plan), missing: [] }
+}
+
+function pointJson(id: string, { placed }: Evaluation): PointJson {
+  const place = placed.points.get(id)
+  if (!place?.known) return { id, stationMm: null, offsetLeftMm: null, heightMm: null, missing: place?.missing ?? [] }
+  const { station, offsetLeft, height } = toStation(place.value)
+  return { id, stationMm: station, offsetLeftMm: offsetLeft, heightMm: height, missing: [] }
+}
+
+function lineJson({ line, speed, ride, drive }: LineEvaluation): LineJson {
+  const speedRpm = speed.known ? speed.value.speedRpm : null
+  const state = (figures: Known<LineFigures> | null) =>
+    figures?.known ? lineStateJson(line.joints, figures.value, speedRpm) : null
+  return {
+    id: line.id,
+    name: line.name,
+    school: line.school,
+    known: ride.known,
+    missing: ride.known ? [] : ride.missing,
+    shaftSpeedRpm: speedRpm,
+    shaftSpeedBasis: speed.known ? speed.value.basis : null,
+    ride: state(ride),
+    drive: state(drive),
+  }
+}
+
+function lineStateJson(
+  joints: LineEvaluation['line']['joints'],
+  figures: LineFigures,
+  speedRpm: number | null,
+): LineStateJson {
+  const at = <T>(of: (rpm: number) => T): T | null => (speedRpm === null ? null : of(speedRpm))
+  const { whole, angles } = figures
+  return {
+    joints: joints.map((joint, index) => {
+      const { station, offsetLeft, height } = toStation(figures.geometry.centres[index] ?? [0, 0, 0])
+      return {
+        id: joint.id,
+        kind: joint.kind,
+        angleDeg: figures.anglesDeg[index] ?? 0,
+        stationMm: station,
+        offsetLeftMm: offsetLeft,
+        heightMm: height,
+      }
+    }),
+    shafts: figures.shafts.map((shaft) => shaftJson(shaft, speedRpm)),
+    errorPeakToPeakDeg: degrees(whole.errorPeakToPeak),
+    ratioMin: whole.ratioMin,
+    ratioMax: whole.ratioMax,
+    equivalentAngleDeg: degrees(whole.equivalentAngle),
+    equivalentAngleSmallDeg: figures.smallEquivalentDeg,
+    outputPeakAccelerationRadS2: at((rpm) => peakAcceleration(whole, rpm)),
+    torsionalSmallRadS2: at((rpm) => smallAngleAcceleration(radians(figures.smallEquivalentDeg), rpm)),
+    inertialDriveRadS2: at((rpm) => smallAngleAcceleration(angles[0] ?? asRadians(0), rpm)),
+    inertialCoastRadS2: at((rpm) => smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm)),
+  }
+}
+
+function shaftJson(shaft: ShaftFigures, speedRpm: number | null): ShaftJson {
+  const { lengths, bestPhase } = shaft
+  const seats = (from: 'shaft-end' | 'seal-face') =>
+    lengthBetween(lengths, from, 'joint-centre') ?? lengthBetween(lengths, 'joint-centre', from)
+  return {
+    fallDeg: degrees(shaft.place.fall),
+    planDeg: degrees(shaft.place.plan),
+    phaseDeg: shaft.phaseDeg,
+    centreToCentreMm: lengthBetween(lengths, 'joint-centre', 'joint-centre') ?? 0,
+    flangeToFlangeMm: lengthBetween(lengths, 'flange-face', 'flange-face'),
+    shaftEndToCapSeatsMm: seats('shaft-end'),
+    sealToCapSeatsMm: seats('seal-face'),
+    setInMm: lengths.setIn,
+    lengths: lengths.all.map(lengthJson),
+    ratioMin: shaft.uniformity.ratioMin,
+    ratioMax: shaft.uniformity.ratioMax,
+    peakAccelerationRadS2: speedRpm === null ? null : peakAcceleration(shaft.uniformity, speedRpm),
+    criticalSpeedRpm: shaft.criticalSpeedRpm,
+    bearingOffLineMm: shaft.bearingOffLine,
+    bestPhase: bestPhase && {
+      phaseDeg: bestPhase.phaseDeg,
+      errorBeforeDeg: degrees(bestPhase.before.errorPeakToPeak),
+      errorAfterDeg: degrees(bestPhase.after.errorPeakToPeak),
+      equivalentAngleBeforeDeg: degrees(bestPhase.before.equivalentAngle),
+      equivalentAngleAfterDeg: degrees(bestPhase.after.equivalentAngle),
+      toothSteps: bestPhase.tooth?.steps ?? null,
+      toothPhaseDeg: bestPhase.tooth?.phaseDeg ?? null,
+      toothErrorDeg: bestPhase.tooth ? degrees(bestPhase.tooth.after.errorPeakToPeak) : null,
+    },
+  }
+}
+
+const lengthJson = ({ from, to, length, onBench }: LengthFigure) => ({ from, to, vehicleMm: length, benchMm: onBench })
+
+function checkJson(check: Check, build: Build): CheckJson {
+  const many = build.lines.length > 1
+  return {
+    id: check.id,
+    line: check.lineId,
+    quantity: check.quantity,
+    state: check.state,
+    label: checkLabel(check, many),
+    verdict: check.verdict,
+    value: check.value,
+    unit: UNITS[check.quantity],
+    window: check.window,
+    margin: check.margin,
+    marginText: marginText(check, build.units),
+    sentence: checkSentence(check, build.units, many),
+    basis: check.basis,
+    missing: check.missing,
+  }
+}

@@ -1,0 +1,2 @@
+/** Identifier inside one build: letters, digits, hyphen, underscore. */
+export type Id = string

@@ -1,0 +1,34 @@
+import { known, unknown, type Known } from '../known'
+import type { Line } from '../project/lineSpec'
+
+/** Highest speed of a line's shafts and where the figure comes from. */
+export interface ShaftSpeed {
+  readonly speedRpm: number
+  readonly basis: string
+}
+
+/**
+ * Highest shaft speed of a line, in rev/min of its driving axis.
+ *
+ * From the engine: redline over top gear (an overdrive, below 1, turns faster than the engine) and transfer ratio. From the
+ * road: road speed over tyre circumference, times axle ratio.
+ *
+ * @see docs/methods/strength.md
+ */
+export function shaftSpeed(line: Line): Known<ShaftSpeed> {
+  const { speed } = line
+  if (!speed) return unknown(`${line.name}: highest shaft speed not entered`)
+  if (speed.basis === 'stated') return known({ speedRpm: speed.rpm, basis: 'stated' })
+  if (speed.basis === 'engine') {
+    const transfer = speed.transferRatio ?? 1
+    return known({
+      speedRpm: speed.redlineRpm / (speed.topGearRatio * transfer),
+      basis: `redline ${speed.redlineRpm} rev/min in top gear ${speed.topGearRatio}${transfer === 1 ? '' : `, transfer ${transfer}`}`,
+    })
+  }
+  const wheelRpm = ((speed.speedKmh / 3.6) * 60) / (Math.PI * (speed.tyreDiameterMm / 1000))
+  return known({
+    speedRpm: wheelRpm * speed.axleRatio,
+    basis: `${speed.speedKmh} km/h on ${speed.tyreDiameterMm} mm tyres, axle ${speed.axleRatio}`,
+  })
+}

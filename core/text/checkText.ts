@@ -1,0 +1,85 @@
+import type { Check } from '../check/check'
+import { formatAngle, formatLength, fixed } from '../units/format'
+import type { UnitSettings } from '../units/unitSettings'
+
+/** Thousands in groups of three with a thin space, as on a rev counter. */
+export const grouped = (value: number): string => fixed(value, 0).replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f')
+
+/** The checked value with its unit; "?" when unknown. */
+export function checkValueText(check: Check, value: number | null, units: UnitSettings): string {
+  if (value === null) return '?'
+  switch (check.quantity) {
+    case 'critical-speed-ratio':
+      return fixed(value, 2)
+    case 'torsional-acceleration':
+    case 'shaft-inertia':
+      return `${grouped(value)} rad/s²`
+    case 'set-in':
+      return formatLength(value, units)
+    default:
+      return formatAngle(value, units, 2)
+  }
+}
+
+/** What is checked, in a few words: "joint 1 at ride", "torsional at 4 600 rev/min". */
+export function checkLabel(check: Check, manyLines = false): string {
+  const line = manyLines ? `${check.lineName}: ` : ''
+  const number = check.subject.of === 'line' ? '' : ` ${check.subject.index + 1}`
+  const state = check.state === 'drive' ? 'under drive' : 'at ride'
+  switch (check.quantity) {
+    case 'joint-angle':
+      return `${line}joint${number} ${state}`
+    case 'flex-disc-angle':
+      return `${line}disc at joint${number}`
+    case 'centring-pilot':
+      return `${line}pilot of joint${number}`
+    case 'pair-difference':
+      return `${line}difference of the pair ${state}`
+    case 'torsional-acceleration':
+      return `${line}torsional${check.speedRpm ? ` at ${grouped(check.speedRpm)} rev/min` : ''}${check.state === 'drive' ? ' under drive' : ''}`
+    case 'critical-speed-ratio':
+      return `${line}shaft${number} speed / critical`
+    case 'set-in':
+      return `${line}set-in of the slip yoke`
+    default:
+      return `${line}${check.quantity}`
+  }
+}
+
+/** The verdict with its margin in words: "holds by 1.4°", "out by 0.3°", "unknown". */
+export function marginText(check: Check, units: UnitSettings): string {
+  if (check.verdict === 'unknown') return 'unknown'
+  if (check.margin === null) return check.verdict
+  const size = checkValueText(check, Math.abs(check.margin), units).replace(' rad/s²', '')
+  if (check.verdict === 'tight') return `tight, ${size} past the guide`
+  return `${check.verdict} by ${size}`
+}
+
+/** One sentence with the verdict and its reason. */
+export function checkSentence(check: Check, units: UnitSettings, manyLines = false): string {
+  const label = sentenceCase(checkLabel(check, manyLines))
+  if (check.verdict === 'unknown') {
+    const value = check.value === null ? '' : ` is ${checkValueText(check, check.value, units)}, but`
+    return `${label}${value} cannot be judged: ${check.missing.map((one) => one.what).join('; ')}.`
+  }
+  if (check.quantity === 'centring-pilot') return `${label} is missing: ${check.basis}.`
+  const value = checkValueText(check, check.value, units)
+  const where = limitText(check, units)
+  if (check.verdict === 'holds') return `${label} is ${value}: ${marginText(check, units)}${where}.`
+  return `${label} is ${value}: ${marginText(check, units)}${where}; ${check.basis}.`
+}
+
+function limitText(check: Check, units: UnitSettings): string {
+  const { failLow, warnLow, warnHigh, failHigh } = check.window
+  const low = warnLow ?? failLow
+  const high = warnHigh ?? failHigh
+  const show = (value: number) => checkValueText(check, value, units)
+  const failed = check.verdict === 'out' ? [failLow, failHigh] : [low, high]
+  const [from, to] = failed
+  if (from != null && to != null) return ` (allowed ${show(from)} to ${show(to)})`
+  if (to != null) return ` (allowed up to ${show(to)})`
+  return from != null ? ` (allowed from ${show(from)})` : ''
+}
+
+/** First letter large. */
+export const sentenceCase = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

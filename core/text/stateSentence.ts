@@ -1,0 +1,58 @@
+import type { Check } from '../check/check'
+import type { Evaluation } from '../check/evaluateBuild'
+import type { Cure } from '../placement/nearestCure'
+import type { Build } from '../project/build'
+import { checkLabel, checkValueText, marginText, sentenceCase } from './checkText'
+import { leverInstruction, LEVER_NAMES } from './leverText'
+
+/** The one sentence on top of every view: the worst matter, and how many more. */
+export function stateSentence(build: Build, { checks, verdict, missing }: Evaluation): string {
+  const many = build.lines.length > 1
+  const worst = worstCheck(checks)
+  if (!worst) return 'Nothing to judge yet: add a line of shafts.'
+  const label = checkLabel(worst, many)
+  const value = checkValueText(worst, worst.value, build.units)
+  const more = othersText(checks.filter((check) => check.verdict === verdict).length - 1, verdict)
+  switch (verdict) {
+    case 'out':
+      return worst.value === null ? `Out: ${label}, ${worst.basis}${more}.` : `Out: ${label} is ${value}, ${marginText(worst, build.units)}${more}.`
+    case 'unknown':
+      return `Not settled: ${missing[0]?.what ?? 'a reading is missing'}${missing.length > 1 ? `, and ${missing.length - 1} more to read or enter` : ''}.`
+    case 'tight':
+      return `${sentenceCase(`tight: ${label} is ${value}`)}; ${worst.basis}${more}.`
+    case 'holds':
+      return `Holds: every check. Closest is ${label}, ${marginText(worst, build.units)}.`
+  }
+}
+
+/** The check to speak of first: among the gravest, the one farthest out or with the least room. */
+export function worstCheck(checks: readonly Check[]): Check | null {
+  const order = ['out', 'unknown', 'tight', 'holds'] as const
+  for (const verdict of order) {
+    const ours = checks.filter((check) => check.verdict === verdict)
+    if (ours.length > 0) return ours.reduce((a, b) => (relativeMargin(b) < relativeMargin(a) ? b : a))
+  }
+  return null
+}
+
+/** Margin against the size of the window, so that degrees and rad/s² can be compared; least is worst. */
+function relativeMargin({ margin, window, value }: Check): number {
+  if (margin === null) return value === null ? -Infinity : Infinity
+  const scale = window.failHigh ?? window.warnHigh ?? window.failLow ?? window.warnLow ?? 1
+  return margin / Math.max(Math.abs(scale), 1e-6)
+}
+
+const othersText = (count: number, verdict: string): string => (count > 0 ? `; ${count} more ${verdict}` : '')
+
+/** A cure as an instruction, with what it leaves tight: "Pack the tail up 9 mm (6 + 3)". */
+export const cureInstruction = (build: Build, cure: Cure): string =>
+  cure.changes.map(({ lever, change }) => leverInstruction(build, lever, change)).join(' and ')
+
+/** Why a lever alone does not do it, or what it leaves: one sentence. */
+export function cureRemark(build: Build, cure: Cure): string {
+  const labels = cure.leaves.map((check) => checkLabel(check, build.lines.length > 1)).join(', ')
+  if (cure.reaches === 'holds') return 'Then every check holds.'
+  if (cure.reaches === 'tight') return `Then nothing is out; still tight: ${labels}.`
+  const names = cure.changes.map(({ lever }) => LEVER_NAMES[lever.kind]).join(' and ')
+  return labels === '' ? `The ${names} cannot be moved yet: its points were not read.` : `The ${names} alone does not do it: ${labels} stays out.`
+}
