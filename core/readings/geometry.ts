@@ -14,8 +14,10 @@ export interface Geometry {
 
 /** The geometry that the readings of a build tell. */
 export function measuredGeometry(build: Build): Geometry {
+  // Turning about a cross axis asks only for its station and height, so an axle's centre needs no offset.
+  const centres = new Set(build.axles.map((axle) => axle.centre))
   return {
-    points: new Map(build.points.map((point) => [point.id, pointPlace(build, point)])),
+    points: new Map(build.points.map((point) => [point.id, pointPlace(build, point, centres.has(point.id))])),
     axes: new Map(build.axes.map((axis) => [axis.id, axisPlace(build, axis)])),
   }
 }

@@ -18,10 +18,15 @@ export interface PointFigures {
   readonly height: Known<number>
 }
 
-/** A point's place in the chassis frame as measured, in mm. */
-export function pointPlace(build: Build, point: NamedPoint): Known<Vec3> {
+/**
+ * A point's place in the chassis frame as measured, in mm.
+ *
+ * @param anyOffset - the offset does not matter; when it was not read the point is put on the centreline
+ */
+export function pointPlace(build: Build, point: NamedPoint, anyOffset = false): Known<Vec3> {
   const { station, offset, height } = pointFigures(build, point)
-  return mapKnown(allKnown<[number, number, number]>([station, offset, height]), ([s, o, h]) =>
+  const across = anyOffset && !offset.known ? known(0) : offset
+  return mapKnown(allKnown<[number, number, number]>([station, across, height]), ([s, o, h]) =>
     fromStation({ station: s, offsetLeft: o, height: h }),
   )
 }

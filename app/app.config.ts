@@ -1,0 +1,3 @@
+export default defineAppConfig({
+  ui: { colors: { primary: 'marking', neutral: 'bench' } },
+})

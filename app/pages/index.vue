@@ -1,0 +1,3 @@
+<template>
+  <main><UButton icon="i-lucide-plus">New build</UButton></main>
+</template>

@@ -1,0 +1,79 @@
+import { PROFILES } from '../limits/profiles'
+import type { UnitSettings } from '../units/unitSettings'
+import { FORMAT_NAME, FORMAT_VERSION, type Build } from './build'
+
+/** What a builder says to begin a build. */
+export interface NewBuild {
+  readonly id: string
+  readonly name: string
+  readonly units: UnitSettings
+  readonly profile: keyof typeof PROFILES
+  /** ISO date of the first setup. */
+  readonly date: string
+}
+
+/**
+ * A build with nothing read yet: a live rear axle, one gearbox, one shaft with two cross joints, and the two levers
+ * every such vehicle has. Lengths of the levers are in mm whatever the build shows.
+ */
+export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
+  return {
+    format: FORMAT_NAME,
+    version: FORMAT_VERSION,
+    id,
+    name,
+    units,
+    tools: [
+      { id: 'level', name: 'digital level', kind: 'level', accuracy: 0.1 },
+      { id: 'tape', name: 'steel tape', kind: 'tape', accuracy: 1 },
+    ],
+    setups: [{ id: 'setup-1', name: 'First setup', date, standsOn: 'floor', loaded: true, settled: true, datum: 'read' }],
+    points: [
+      { id: 'pinion-joint', name: 'pinion end', body: 'rear-axle' },
+      { id: 'output-joint', name: 'gearbox end', body: 'powertrain' },
+      { id: 'crank-nose', name: 'crankshaft nose', body: 'powertrain' },
+      { id: 'axle-centre', name: 'rear wheel axis', body: 'rear-axle' },
+      { id: 'mount-left', name: 'left engine mount', body: 'powertrain' },
+      { id: 'mount-right', name: 'right engine mount', body: 'powertrain' },
+      { id: 'mount-tail', name: 'tail mount', body: 'powertrain' },
+    ],
+    axes: [
+      { id: 'pinion', name: 'pinion', body: 'rear-axle' },
+      { id: 'output', name: 'gearbox output', body: 'powertrain', through: ['crank-nose', 'output-joint'] },
+    ],
+    readings: [],
+    powertrain: { mounts: { frontLeft: 'mount-left', frontRight: 'mount-right', tail: 'mount-tail' } },
+    axles: [
+      {
+        id: 'rear-axle',
+        name: 'rear axle',
+        centre: 'axle-centre',
+        noseFaces: 'forward',
+        suspension: 'leaf',
+        spring: 'above',
+      },
+    ],
+    chassis: {},
+    lines: [
+      {
+        id: 'rear',
+        name: 'rear shaft',
+        school: 'parallel',
+        driving: 'output',
+        driven: 'pinion',
+        joints: [
+          { id: 'front', kind: 'cross', point: 'output-joint' },
+          { id: 'rear', kind: 'cross', point: 'pinion-joint' },
+        ],
+        shafts: [{ id: 'shaft', drivingEnd: { kind: 'yoke' }, drivenEnd: { kind: 'yoke' } }],
+      },
+    ],
+    levers: [
+      { id: 'tail', kind: 'tail-up', range: [-40, 60], step: 1, stock: [3, 5, 6, 10, 12.7] },
+      { id: 'wedge', kind: 'wedge', axle: 'rear-axle', range: [-6, 6], step: 0.5 },
+    ],
+    positions: [{ id: 'a', name: 'A', settings: {} }],
+    chosen: 'a',
+    limits: PROFILES[profile],
+  }
+}

@@ -1,0 +1,100 @@
+import type { Build } from '../project/build'
+import type { Id } from '../project/id'
+import type { Reading } from '../project/reading'
+
+/** What a step of the tour asks for. */
+export type TourQuantity = 'chassis-fall' | 'chassis-roll' | 'axis-level' | 'point-station' | 'point-offset' | 'point-height'
+
+/** What a point on the vehicle is there for. */
+export type PointRole = 'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount'
+
+/** One reading to take, in the order in which one works under the vehicle. */
+export interface TourStep {
+  /** Stable: quantity and target. */
+  readonly id: string
+  readonly group: 'attitude' | 'levels' | 'joints' | 'levers'
+  readonly quantity: TourQuantity
+  /** Axis or point; empty for the chassis. */
+  readonly target: Id
+  readonly targetName: string
+  readonly role: PointRole | null
+  /** Not needed for the verdict: it refines the top view or lets a lever move. */
+  readonly optional: boolean
+  readonly reading: Reading | null
+}
+
+/**
+ * The readings a build wants, attitude of the chassis first, then the levels, the joints, and what the levers turn about.
+ *
+ * @param setupId - the setup being taken; attitude readings belong to it, others count whichever setup they came from
+ */
+export function measuringTour(build: Build, setupId: Id): TourStep[] {
+  const step = (
+    group: TourStep['group'],
+    quantity: TourQuantity,
+    target: Id,
+    role: PointRole | null,
+    optional: boolean,
+  ): TourStep => ({
+    id: target === '' ? quantity : `${quantity}-${target}`,
+    group,
+    quantity,
+    target,
+    targetName: nameOf(build, target),
+    role,
+    optional,
+    reading: findReading(build, setupId, quantity, target),
+  })
+  const place = (group: TourStep['group'], id: Id, role: PointRole, optional: boolean, quantities = ALL_THREE) =>
+    quantities.map((quantity) => step(group, quantity, id, role, optional))
+
+  const joints = [...new Set(build.lines.flatMap((line) => line.joints.map((joint) => joint.point)).reverse())]
+  const axes = [...new Set(build.lines.flatMap((line) => [line.driven, line.driving]))]
+  const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
+  const centres = build.axles.flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
+  const mounts = build.powertrain.mounts
+  const steps = [
+    step('attitude', 'chassis-fall', '', null, false),
+    step('attitude', 'chassis-roll', '', null, true),
+    ...axes.map((id) => step('levels', 'axis-level', id, null, false)),
+    ...joints.flatMap((id) => place('joints', id, 'joint', false)),
+    ...[...new Set(onAxes)].flatMap((id) => place('joints', id, 'on-axis', true, ['point-station', 'point-offset'])),
+    ...centres.flatMap((id) => place('levers', id, 'axle-centre', true, ['point-station', 'point-height'])),
+    ...(mounts
+      ? [
+          ...place('levers', mounts.frontLeft, 'front-mount', true),
+          ...place('levers', mounts.frontRight, 'front-mount', true),
+          ...place('levers', mounts.tail, 'tail-mount', true),
+        ]
+      : []),
+  ]
+  return steps.filter((one, index) => steps.findIndex((other) => other.id === one.id) === index)
+}
+
+const ALL_THREE: readonly TourQuantity[] = ['point-station', 'point-offset', 'point-height']
+
+/** The first step still to do after `fromId`, round the tour; needed ones before optional ones. */
+export function nextOpenStep(steps: readonly TourStep[], fromId: string | null): TourStep | null {
+  const start = steps.findIndex((step) => step.id === fromId) + 1
+  const round = [...steps.slice(start), ...steps.slice(0, start)].filter((step) => step.reading === null && step.id !== fromId)
+  return round.find((step) => !step.optional) ?? round[0] ?? null
+}
+
+const nameOf = (build: Build, id: Id): string =>
+  build.points.find((point) => point.id === id)?.name ?? build.axes.find((axis) => axis.id === id)?.name ?? 'chassis'
+
+function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: Id): Reading | null {
+  const matches = (reading: Reading): boolean => {
+    if (quantity === 'chassis-fall' || quantity === 'chassis-roll') {
+      return reading.kind === quantity && reading.setup === setupId
+    }
+    if (quantity === 'axis-level') {
+      const isLevel = reading.kind === 'axis-level' || reading.kind === 'axis-face' || reading.kind === 'given-axis'
+      return isLevel && reading.axis === target
+    }
+    return (reading.kind === quantity || reading.kind === 'given-point') && reading.point === target
+  }
+  // A measured reading is in force before a given one, and the last of several.
+  const found = build.readings.filter(matches)
+  return found.filter((reading) => !reading.kind.startsWith('given')).at(-1) ?? found.at(-1) ?? null
+}

@@ -1,0 +1,102 @@
+import { fallWords, offsetWords, planWords, type AxisRole } from '../frame/words'
+import type { Known } from '../known'
+import type { Build, NamedAxis } from '../project/build'
+import type { MeasuredReading, Reading } from '../project/reading'
+import { axisPlace, readSlope } from '../readings/axisPlace'
+import { pointFigures } from '../readings/pointPlace'
+import { setupAttitude } from '../readings/setupAttitude'
+import { degrees } from '../units/angle'
+import { formatAngle, formatLength } from '../units/format'
+import { sentenceCase } from './checkText'
+
+/** What a reading means, said back at once; `ok` is false when it cannot be understood or used yet. */
+export interface Echo {
+  readonly ok: boolean
+  readonly text: string
+}
+
+/**
+ * Says back what a reading means in the chassis frame: "Pinion nose up 4.1°; to the chassis nose up 3.4°".
+ *
+ * @param reading - need not be in the build yet
+ */
+export function readingEcho(build: Build, reading: MeasuredReading): Echo {
+  const others = build.readings.filter((one) => one.id !== reading.id)
+  const draft: Build = { ...build, readings: [...others, reading] }
+  switch (reading.kind) {
+    case 'chassis-fall':
+    case 'chassis-roll':
+      return chassisEcho(draft, reading)
+    case 'axis-level':
+    case 'axis-face':
+      return axisEcho(draft, reading)
+    default:
+      return pointEcho(draft, reading)
+  }
+}
+
+function chassisEcho(build: Build, reading: MeasuredReading): Echo {
+  const setup = build.setups.find((one) => one.id === reading.setup)
+  if (!setup) return { ok: false, text: 'Its setup is missing.' }
+  const attitude = setupAttitude(build, { ...setup, datum: 'levelled' })
+  if (!attitude.known) return missingEcho(attitude.missing)
+  const slope = reading.kind === 'chassis-fall' ? attitude.value.rearLowDeg : attitude.value.leftLowDeg
+  const size = formatAngle(Math.abs(slope), build.units, 2)
+  if (Math.abs(slope) < 0.005) return { ok: true, text: `The chassis stands level ${reading.kind === 'chassis-fall' ? 'fore and aft' : 'across'}.` }
+  const low = reading.kind === 'chassis-fall' ? (slope > 0 ? 'rear' : 'front') : slope > 0 ? 'left side' : 'right side'
+  return { ok: true, text: `The chassis stands ${low} low by ${size}. Everything read in this setup is corrected for it.` }
+}
+
+function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string }>): Echo {
+  const axis = build.axes.find((one) => one.id === reading.axis)
+  if (!axis) return { ok: false, text: 'Its axis is missing.' }
+  const path = `readings[${build.readings.length - 1}]`
+  const slope = readSlope(axis, { reading, path })
+  if (!slope.known) return missingEcho(slope.missing)
+  const role = axisRole(build, axis)
+  const toGravity = `${sentenceCase(axis.name)} ${fallWords(degrees(slope.value), role, build.units, 2)} as read`
+  const place = axisPlace(build, axis)
+  if (!place.known) return { ok: true, text: `${toGravity}; to the chassis unknown: ${place.missing[0]?.what ?? ''}.` }
+  return { ok: true, text: `${toGravity}; to the chassis ${fallWords(degrees(place.value.fall), role, build.units, 2)}.` }
+}
+
+function pointEcho(build: Build, reading: Extract<MeasuredReading, { point: string }>): Echo {
+  const point = build.points.find((one) => one.id === reading.point)
+  if (!point) return { ok: false, text: 'Its point is missing.' }
+  const figures = pointFigures(build, point)
+  const { units } = build
+  const say = (figure: Known<number>, words: (value: number) => string): Echo =>
+    figure.known ? { ok: true, text: `${sentenceCase(point.name)}: ${words(figure.value)}.` } : missingEcho(figure.missing)
+  if (reading.kind === 'point-station') {
+    return say(figures.station, (s) => `${formatLength(Math.abs(s), units)} ${s < 0 ? 'forward' : 'rearward'} of the datum`)
+  }
+  if (reading.kind === 'point-offset') return say(figures.offset, (offset) => offsetWords(offset, units))
+  return say(figures.height, (h) => `${formatLength(Math.abs(h), units)} ${h < 0 ? 'below' : 'above'} the datum plane`)
+}
+
+const missingEcho = (missing: readonly { what: string }[]): Echo => ({
+  ok: false,
+  text: `${sentenceCase(missing[0]?.what ?? 'not understood')}.`,
+})
+
+/** What the ends of an axis are called, by the body it belongs to. */
+export function axisRole(build: Build, axis: NamedAxis): AxisRole {
+  const axle = build.axles.find((one) => one.id === axis.body)
+  if (!axle) return 'tail'
+  return axle.noseFaces === 'forward' ? 'nose-front' : 'nose-rear'
+}
+
+/** Where a named axis lies, in words: "tail down 3.2°, rear points left 0.4°"; null when unknown. */
+export function axisWords(build: Build, axis: NamedAxis): string | null {
+  const place = axisPlace(build, axis)
+  if (!place.known) return null
+  const fall = fallWords(degrees(place.value.fall), axisRole(build, axis), build.units, 2)
+  return `${fall}, ${planWords(degrees(place.value.plan), build.units, 2)}`
+}
+
+/** The raw text of a reading as kept, repeats in order. */
+export function rawTexts(reading: Reading): readonly string[] {
+  if (reading.kind === 'given-point') return [reading.station, reading.offset, reading.height]
+  if (reading.kind === 'given-axis') return reading.plan === undefined ? [reading.fall] : [reading.fall, reading.plan]
+  return reading.values
+}

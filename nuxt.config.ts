@@ -1,0 +1,41 @@
+
+/** Icons that Nuxt UI's parts and our own buttons use, bundled so that nothing is fetched at run time. */
+const ICONS = [
+  'arrow-left', 'check', 'chevron-down', 'chevron-left', 'chevron-right', 'chevron-up', 'circle-help', 'copy', 'delete',
+  'download', 'ellipsis', 'keyboard', 'loader-circle', 'minus', 'moon', 'plus', 'printer', 'redo-2', 'rotate-ccw', 'search',
+  'sun', 'trash-2', 'triangle-alert', 'undo-2', 'upload', 'x', 'archive', 'zoom-in', 'zoom-out', 'command', 'hard-drive',
+]
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-10-01',
+  ssr: false,
+  telemetry: false,
+  devtools: { enabled: false },
+  modules: ['@nuxt/ui', '@pinia/nuxt'],
+  css: ['~/assets/css/main.css'],
+  imports: { scan: false },
+  components: [{ path: '~/components', pathPrefix: false }],
+  ui: { fonts: false, experimental: { componentDetection: true } },
+  icon: {
+    provider: 'none',
+    fallbackToApi: false,
+    serverBundle: false,
+    clientBundle: { icons: ICONS.map((name) => `lucide:${name}`), scan: false, sizeLimitKb: 64 },
+  },
+  colorMode: { preference: 'system', fallback: 'light', storageKey: 'lurvan-colour' },
+  runtimeConfig: { public: { demo: false } },
+  app: {
+    head: {
+      title: 'Lurvan',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1, viewport-fit=cover' },
+        { name: 'description', content: 'Set engine, gearbox and axle so that driveline angles and lengths hold.' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+    },
+  },
+  vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 900 } },
+  nitro: { compressPublicAssets: { gzip: true } },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+})
