@@ -1,3 +1,180 @@
+<script setup lang="ts">
+import { texts } from '~/texts/en'
+import { DEMO_ID, useLibrary } from '~/stores/library'
+
+const library = useLibrary()
+const router = useRouter()
+const toast = useToast()
+const isMaking = ref(false)
+const picker = useTemplateRef<HTMLInputElement>('picker')
+const words = texts.builds
+const hasDemo = computed(() => library.builds.some((build) => build.id === DEMO_ID))
+
+onMounted(async () => {
+  await library.refresh()
+  // A server started for the demo shows it to whoever comes for the first time.
+  if (useRuntimeConfig().public.demo && library.builds.length === 0 && library.deleted.length === 0) await library.openDemo()
+})
+
+async function openDemo() {
+  const id = await library.openDemo()
+  if (id) await router.push(`/b/${id}/line`)
+}
+async function resetDemo() {
+  await library.resetDemo()
+  toast.add({ title: words.wasReset, icon: 'i-lucide-rotate-ccw' })
+}
+async function remove(id: string, name: string) {
+  await library.remove(id)
+  toast.add({
+    title: words.removed(name),
+    icon: 'i-lucide-trash-2',
+    duration: 12000,
+    actions: [{ label: words.undo, variant: 'outline', onClick: () => void library.restore(id) }],
+  })
+}
+async function takeFiles(event: Event) {
+  const input = event.target as HTMLInputElement
+  const count = await library.importFiles([...(input.files ?? [])])
+  input.value = ''
+  if (count > 0) toast.add({ title: words.imported(count), icon: 'i-lucide-check' })
+}
+</script>
+
 <template>
-  <main><UButton icon="i-lucide-plus">New build</UButton></main>
+  <div class="builds">
+    <header>
+      <p class="name">{{ texts.name }}</p>
+      <ColourButton />
+    </header>
+    <main>
+      <h1>{{ words.title }}</h1>
+      <p class="lead">{{ words.lead }}</p>
+      <p v-if="library.failure" class="failure" role="alert">
+        <VerdictMark verdict="out" silent /> {{ texts.storage.blocked(library.failure) }}
+      </p>
+      <div class="actions">
+        <UButton icon="i-lucide-plus" size="lg" @click="isMaking = true">{{ words.make }}</UButton>
+        <UButton v-if="!hasDemo" variant="outline" size="lg" @click="openDemo">{{ words.demo }}</UButton>
+        <UButton v-else variant="outline" size="lg" icon="i-lucide-rotate-ccw" @click="resetDemo">{{ words.reset }}</UButton>
+        <UButton variant="outline" size="lg" icon="i-lucide-upload" @click="picker?.click()">{{ words.import }}</UButton>
+        <UButton v-if="library.builds.length" variant="outline" size="lg" icon="i-lucide-archive" @click="library.backup()">
+          {{ words.backup }}
+        </UButton>
+        <input ref="picker" type="file" multiple accept=".json,.zip" class="sr-only" :aria-label="words.import" @change="takeFiles" />
+      </div>
+
+      <RefusedFiles v-if="library.refused.length" :files="library.refused" @dismiss="library.refused = []" />
+
+      <ul v-if="library.builds.length" class="list">
+        <li v-for="build in library.builds" :key="build.id">
+          <BuildCard
+            :build="build"
+            @duplicate="library.duplicate(build.id)"
+            @export="library.exportBuild(build.id)"
+            @remove="remove(build.id, build.name)"
+          />
+        </li>
+      </ul>
+      <section v-else-if="library.isLoaded" class="empty">
+        <svg viewBox="0 0 240 70" aria-hidden="true">
+          <path d="M4 22H60L180 50H236" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="12 4 2 4" />
+          <circle cx="60" cy="22" r="10" fill="var(--paper)" stroke="currentColor" stroke-width="3" stroke-dasharray="4 3" />
+          <circle cx="180" cy="50" r="10" fill="var(--paper)" stroke="currentColor" stroke-width="3" stroke-dasharray="4 3" />
+        </svg>
+        <h2>{{ words.empty }}</h2>
+        <p>{{ words.emptyHint }}</p>
+      </section>
+
+      <details v-if="library.deleted.length" class="deleted">
+        <summary>{{ words.deleted }} ({{ library.deleted.length }})</summary>
+        <p v-for="one in library.deleted" :key="one.id">
+          {{ one.name }} <UButton size="sm" variant="outline" @click="library.restore(one.id)">{{ words.restore }}</UButton>
+        </p>
+      </details>
+    </main>
+    <LazyNewBuildDialog v-if="isMaking" v-model:open="isMaking" />
+  </div>
 </template>
+
+<style scoped>
+.builds {
+  max-width: 1040px;
+  margin: 0 auto;
+  padding: 20px 24px 60px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 34px;
+}
+.name {
+  font-size: 1.5rem;
+  font-weight: 600;
+}
+h1 {
+  font-size: 2rem;
+  font-weight: 600;
+  line-height: 1.1;
+}
+.lead {
+  max-width: 62ch;
+  margin: 8px 0 20px;
+  color: var(--soft);
+  font-size: 1.0625rem;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-bottom: 24px;
+}
+.failure {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 16px;
+}
+.list {
+  display: grid;
+  gap: 12px;
+}
+.empty {
+  padding: 46px 24px;
+  border: 1.5px dashed var(--part-line);
+  border-radius: 6px;
+  text-align: center;
+  color: var(--soft);
+}
+.empty svg {
+  width: 240px;
+  margin: 0 auto 16px;
+}
+.empty h2 {
+  font-size: 1.25rem;
+  font-weight: 600;
+  color: var(--ink);
+}
+.deleted {
+  margin-top: 28px;
+  color: var(--soft);
+}
+.deleted p {
+  margin-top: 8px;
+}
+summary {
+  cursor: pointer;
+}
+@media (max-width: 640px) {
+  .builds {
+    padding: 14px 14px 40px;
+  }
+  header {
+    margin-bottom: 20px;
+  }
+  .actions > * {
+    min-height: 48px;
+  }
+}
+</style>

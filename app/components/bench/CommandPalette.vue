@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import type { Stage } from './StageRail.vue'
+import { buildText } from '~~/core/project/parseBuild'
+import { texts } from '~/texts/en'
+import { download } from '~/storage/download'
+import { fileName } from '~/storage/fileName'
+import { useCures } from '~/stores/cures'
+import { useEvaluation } from '~/stores/evaluation'
+import { useReadings } from '~/stores/readings'
+import { useWorkbench } from '~/stores/workbench'
+
+const open = defineModel<boolean>('open', { required: true })
+const { stages } = defineProps<{ stages: readonly Stage[] }>()
+const emit = defineEmits<{ shortcuts: [] }>()
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const readings = useReadings()
+const cures = useCures()
+const router = useRouter()
+const mode = useColorMode()
+
+/** Closes the palette and then acts, so that what is opened gets the focus. */
+const then = (action: () => void) => () => {
+  open.value = false
+  action()
+}
+function exportBuild() {
+  const { build } = workbench
+  if (build) download(fileName(build.name), buildText(build), 'application/json')
+}
+function backToMeasured() {
+  const levers = workbench.build?.levers ?? []
+  evaluation.set(texts.line.reset, Object.fromEntries(levers.map((lever) => [lever.id, 0])))
+}
+const groups = computed(() => [
+  {
+    id: 'cures',
+    label: 'Put right',
+    items: cures.offered.map((offer) => ({ label: offer.instruction, suffix: offer.remark, onSelect: then(() => cures.apply(offer)) })),
+  },
+  {
+    id: 'go',
+    label: 'Go to',
+    items: [
+      ...stages.map((stage) => ({ label: texts.stages[stage.key], onSelect: then(() => void router.push(stage.to)) })),
+      { label: texts.bar.all, onSelect: then(() => void router.push('/')) },
+    ],
+  },
+  {
+    id: 'read',
+    label: 'Read',
+    items: readings.steps.map((step) => ({
+      label: `Read ${step.targetName}: ${step.quantity.replace(/^.*-/, '')}`,
+      suffix: step.reading ? texts.readings.taken : '',
+      onSelect: then(() => void router.push({ path: stages[0]?.to ?? '/', query: { step: step.id } })),
+    })),
+  },
+  {
+    id: 'do',
+    label: 'Do',
+    items: [
+      { label: `${texts.bar.undo} ${workbench.undoLabel ?? ''}`, disabled: !workbench.undoLabel, kbds: ['ctrl', 'z'], onSelect: then(() => void workbench.undo()) },
+      { label: `${texts.bar.redo} ${workbench.redoLabel ?? ''}`, disabled: !workbench.redoLabel, kbds: ['ctrl', 'y'], onSelect: then(() => void workbench.redo()) },
+      { label: texts.line.reset, onSelect: then(backToMeasured) },
+      { label: texts.builds.export, onSelect: then(exportBuild) },
+      { label: texts.bar.colour, onSelect: then(() => (mode.preference = mode.value === 'dark' ? 'light' : 'dark')) },
+      { label: texts.bar.shortcuts, kbds: ['?'], onSelect: then(() => emit('shortcuts')) },
+    ],
+  },
+])
+</script>
+
+<template>
+  <UModal v-model:open="open" :title="texts.bar.commands" :description="texts.bar.commands" :ui="{ header: 'sr-only' }">
+    <template #content>
+      <UCommandPalette :groups="groups" placeholder="What do you want to do?" close class="h-96" @update:open="open = $event" />
+    </template>
+  </UModal>
+</template>

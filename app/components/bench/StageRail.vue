@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import type { Verdict } from '~~/core/limits/limit'
+import { texts } from '~/texts/en'
+
+/** A stage of the work and the state its joint on the rail shows. */
+export interface Stage {
+  readonly key: keyof typeof texts.stages
+  readonly to: string
+  readonly state: Verdict | 'open' | 'done'
+}
+
+defineProps<{ stages: readonly Stage[]; current: string }>()
+</script>
+
+<template>
+  <nav class="rail no-print" aria-label="Stages of the work">
+    <NuxtLink
+      v-for="stage in stages"
+      :key="stage.key"
+      :to="stage.to"
+      class="stage"
+      :class="[stage.state, { current: stage.key === current }]"
+      :aria-current="stage.key === current ? 'page' : undefined"
+    >
+      <span class="joint" aria-hidden="true" />
+      <span>{{ texts.stages[stage.key] }}</span>
+    </NuxtLink>
+  </nav>
+</template>
+
+<style scoped>
+.rail {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  gap: 26px;
+  padding: 28px 10px 0 20px;
+}
+.rail::before {
+  content: '';
+  position: absolute;
+  left: 30px;
+  top: 34px;
+  bottom: 16px;
+  width: 5px;
+  background: var(--part);
+  border-inline: 1px solid var(--hair);
+}
+.stage {
+  position: relative;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 32px;
+  font-family: var(--font-figure);
+  font-weight: 600;
+  color: var(--soft);
+}
+.joint {
+  width: 25px;
+  height: 25px;
+  border-radius: 50%;
+  background: var(--paper);
+  border: 2.5px solid var(--part-line);
+  flex: none;
+}
+.done .joint {
+  background: var(--part-line);
+}
+.current {
+  color: var(--accent);
+}
+.current .joint {
+  background: var(--accent);
+  border-color: var(--accent);
+  box-shadow: 0 0 0 4px var(--wash);
+}
+.stage:hover {
+  color: var(--ink);
+}
+@media (max-width: 860px) {
+  .rail {
+    position: fixed;
+    inset: auto 0 0 0;
+    z-index: 20;
+    flex-direction: row;
+    justify-content: space-around;
+    gap: 0;
+    padding: 7px 4px calc(7px + env(safe-area-inset-bottom));
+    background: var(--card);
+    border-top: 1px solid var(--hair);
+  }
+  .rail::before {
+    left: 8%;
+    right: 8%;
+    top: 16px;
+    bottom: auto;
+    width: auto;
+    height: 4px;
+  }
+  .stage {
+    flex-direction: column;
+    gap: 1px;
+    min-width: 56px;
+    min-height: 48px;
+    font-size: 0.875rem;
+  }
+  .joint {
+    width: 22px;
+    height: 22px;
+  }
+}
+</style>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { buildText } from '~~/core/project/parseBuild'
+import { texts } from '~/texts/en'
+import { download } from '~/storage/download'
+import { fileName } from '~/storage/fileName'
+import { useWorkbench } from '~/stores/workbench'
+
+const workbench = useWorkbench()
+function saveAsFile() {
+  const { build } = workbench
+  if (build) download(fileName(build.name), buildText(build), 'application/json')
+}
+</script>
+
+<template>
+  <div v-if="workbench.failure" class="banner no-print" role="alert">
+    <VerdictMark verdict="out" silent />
+    <span>{{ texts.storage.failed(workbench.failure) }}</span>
+    <UButton size="sm" @click="workbench.retry()">{{ texts.storage.retry }}</UButton>
+    <UButton size="sm" variant="outline" icon="i-lucide-download" @click="saveAsFile">{{ texts.storage.export }}</UButton>
+  </div>
+</template>
+
+<style scoped>
+.banner {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
+  padding: 8px 20px;
+  border-bottom: 2px solid var(--out);
+  background: var(--card);
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { PROFILES } from '~~/core/limits/profiles'
+import type { LengthUnit } from '~~/core/units/unitSettings'
+import { LENGTH_UNITS } from '~~/core/units/unitSettings'
+import { texts } from '~/texts/en'
+import { useLibrary } from '~/stores/library'
+
+const open = defineModel<boolean>('open', { required: true })
+const library = useLibrary()
+const router = useRouter()
+const words = texts.builds
+const name = ref('')
+const length = ref<LengthUnit>('mm')
+const fraction = ref<16 | 32>(16)
+const profile = ref<keyof typeof PROFILES>('road')
+const isTried = ref(false)
+const isInch = computed(() => length.value === 'in' || length.value === 'ft')
+const profiles = Object.entries(PROFILES).map(([value, one]) => ({ value, label: one.name }))
+const fractions = [16, 32].map((value) => ({ value, label: `1/${value}"` }))
+
+async function start() {
+  isTried.value = true
+  if (name.value.trim() === '') return
+  const units = { length: length.value, inchFraction: fraction.value, angle: 'decimal' as const }
+  const id = await library.create({ name: name.value.trim().slice(0, 200), units, profile: profile.value })
+  if (!id) return
+  open.value = false
+  await router.push(`/b/${id}/readings`)
+}
+</script>
+
+<template>
+  <UModal v-model:open="open" :title="words.newTitle" :description="words.lead">
+    <template #body>
+      <form class="form" @submit.prevent="start">
+        <UFormField :label="words.nameLabel" :error="isTried && name.trim() === '' ? words.nameMissing : undefined">
+          <UInput v-model="name" size="lg" class="w-full" maxlength="200" autofocus />
+        </UFormField>
+        <UFormField :label="words.unitsLabel">
+          <USelect v-model="length" size="lg" :items="[...LENGTH_UNITS]" class="w-full" />
+        </UFormField>
+        <UFormField v-if="isInch" :label="words.fractionLabel">
+          <USelect v-model="fraction" size="lg" :items="fractions" class="w-full" />
+        </UFormField>
+        <UFormField :label="words.profileLabel">
+          <USelect v-model="profile" size="lg" :items="profiles" class="w-full" />
+        </UFormField>
+        <p v-if="library.failure" role="alert">{{ texts.storage.blocked(library.failure) }}</p>
+        <div class="doing">
+          <UButton type="submit" size="lg">{{ words.create }}</UButton>
+          <UButton variant="ghost" color="neutral" size="lg" @click="open = false">{{ words.cancel }}</UButton>
+        </div>
+      </form>
+    </template>
+  </UModal>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 14px;
+}
+.doing {
+  display: flex;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import type { Projection } from '~~/core/drawing/projection'
+import type { Shape, View, ViewPoint } from '~~/core/drawing/shape'
+
+/** Shapes of one view, from mm to px; ghosts are drawn as dashed outlines. */
+const { shapes, view, projection, ghost } = defineProps<{
+  shapes: readonly Shape[]
+  view: View
+  projection: Projection
+  ghost?: boolean
+}>()
+const y = (value: number) => (view === 'side' ? projection.sideY(value) : projection.topY(value))
+const path = (points: readonly ViewPoint[]) =>
+  points.map(([station, level]) => `${projection.x(station).toFixed(1)},${y(level).toFixed(1)}`).join(' ')
+</script>
+
+<template>
+  <g :class="{ ghost }">
+    <template v-for="(shape, i) in shapes" :key="i">
+      <ellipse
+        v-if="shape.form === 'circle'"
+        :class="shape.part"
+        :cx="projection.x(shape.centre[0])"
+        :cy="y(shape.centre[1])"
+        :rx="shape.radius * projection.pxPerMm"
+        :ry="shape.radius * projection.pxPerMm * projection.exaggeration"
+      />
+      <polygon v-else-if="shape.form === 'polygon'" :class="shape.part" :points="path(shape.points)" />
+      <polyline v-else :class="shape.part" :points="path(shape.points)" />
+    </template>
+  </g>
+</template>
+
+<style scoped>
+polygon,
+ellipse,
+polyline {
+  fill: none;
+  stroke: var(--part-line);
+  stroke-width: 1.3;
+  stroke-linejoin: round;
+}
+.powertrain {
+  fill: var(--wash);
+  stroke: var(--accent);
+  stroke-width: 1.8;
+}
+.axle {
+  fill: var(--part);
+}
+.rail {
+  fill: var(--part);
+  stroke: var(--hair);
+  fill-opacity: 0.7;
+}
+.tyre {
+  stroke: var(--hair);
+  stroke-width: 1.6;
+}
+.ground {
+  stroke: var(--soft);
+}
+polygon.shaft {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+polyline.shaft {
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+.axis-line {
+  stroke: var(--accent);
+  stroke-dasharray: 14 4 2.5 4;
+}
+.ghost > * {
+  fill: none;
+  stroke: var(--part-line);
+  stroke-width: 1.2;
+  stroke-dasharray: 5 4;
+}
+.ghost > .tyre {
+  stroke: none;
+}
+</style>

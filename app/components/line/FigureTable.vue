@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { LineEvaluation } from '~~/core/check/evaluateBuild'
+import type { Build } from '~~/core/project/build'
+import { lineFacts } from '~~/core/text/lineFacts'
+import { texts } from '~/texts/en'
+
+/** All figures of a line in words and numbers. */
+const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
+const groups = computed(() => lineFacts(build, evaluation))
+</script>
+
+<template>
+  <div class="facts">
+    <p v-if="groups.length === 0" class="soft">{{ texts.line.nothing }}</p>
+    <section v-for="group in groups" :key="group.title">
+      <h3>{{ group.title }}</h3>
+      <dl>
+        <template v-for="fact in group.facts" :key="fact.name">
+          <dt>{{ fact.name }}</dt>
+          <dd class="figure">{{ fact.value }}</dd>
+          <dd v-if="fact.remark" class="soft remark">{{ fact.remark }}</dd>
+        </template>
+      </dl>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.facts {
+  columns: 2;
+  column-gap: 36px;
+}
+section {
+  break-inside: avoid;
+  margin-bottom: 16px;
+}
+h3 {
+  font-weight: 600;
+}
+dl {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  column-gap: 14px;
+}
+dt,
+dd {
+  padding: 3px 0;
+  border-bottom: 1px solid var(--hair);
+}
+dd {
+  text-align: right;
+}
+.remark {
+  grid-column: 1 / -1;
+  text-align: left;
+  font-size: 0.9375rem;
+  line-height: 1.25;
+}
+@media (max-width: 860px) {
+  .facts {
+    columns: 1;
+  }
+}
+</style>

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+/** A grip in the drawing: up and down for a mount, an arc for an axle that turns. */
+const { x, y, turns, name } = defineProps<{ x: number; y: number; turns: boolean; name: string }>()
+</script>
+
+<template>
+  <g :transform="`translate(${x.toFixed(1)} ${y.toFixed(1)})`" class="handle" :data-testid="`handle-${turns ? 'turn' : 'lift'}`">
+    <title>{{ name }}</title>
+    <rect :x="turns ? -22 : -16" y="-30" :width="turns ? 44 : 32" height="60" fill="transparent" />
+    <path v-if="turns" d="M-24 -19a24 24 0 0 0 0 38M-24 -19l-7 4M-24 -19l4 7M-24 19l-7 -4M-24 19l4 -7" class="arrow" />
+    <path v-else d="M0 20V46M0 20l-6 7M0 20l6 7M0 46l-6 -7M0 46l6 -7" class="arrow" />
+  </g>
+</template>
+
+<style scoped>
+.handle {
+  cursor: ns-resize;
+  touch-action: none;
+}
+.arrow {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 2.4;
+  stroke-linecap: round;
+}
+.handle:hover .arrow {
+  stroke-width: 4;
+}
+</style>

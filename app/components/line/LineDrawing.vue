@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import type { Evaluation } from '~~/core/check/evaluateBuild'
+import { lineScene, stationSpan, type SceneHandle } from '~~/core/drawing/lineScene'
+import type { Build } from '~~/core/project/build'
+import { LEVER_NAMES } from '~~/core/text/leverText'
+import { texts } from '~/texts/en'
+import { useDrawingFocus } from '~/composables/useDrawingFocus'
+import { useHandleDrag } from '~/composables/useHandleDrag'
+
+/** Side view, station ruler and top view of the lines, to scale, drawn from the model. */
+const { build, evaluation, height = 470, still } = defineProps<{
+  build: Build
+  evaluation: Evaluation
+  height?: number
+  /** For paper: no controls and no handles. */
+  still?: boolean
+}>()
+const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
+
+const RULER = 34
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box, { width: 890, height: 0 })
+const frame = computed(() => {
+  const rest = height - RULER
+  const side = Math.round(rest * 0.64)
+  return { width: Math.max(280, width.value), sideHeight: side, topHeight: rest - side }
+})
+const scene = computed(() => lineScene(build, evaluation))
+const span = computed(() => stationSpan(build, evaluation))
+const { target, zoom, isExaggerated, focus, view } = useDrawingFocus(scene, span, frame)
+const hasGhost = ref(true)
+const { start } = useHandleDrag(view, {
+  hold: (leverId, amount) => emit('hold', leverId, amount),
+  release: () => emit('release'),
+})
+function grab(event: PointerEvent, handle: SceneHandle) {
+  const lever = build.levers.find((one) => one.id === handle.leverId)
+  if (!lever) return
+  emit('mark', lever.id)
+  start(event, handle, lever, evaluation.settings[lever.id] ?? 0)
+}
+const handleName = (handle: SceneHandle) => {
+  const lever = build.levers.find((one) => one.id === handle.leverId)
+  return lever ? LEVER_NAMES[lever.kind] : ''
+}
+function zoomBy(key: string) {
+  if (key === '+' || key === '=') zoom.value = Math.min(8, zoom.value * 1.4)
+  if (key === '-') zoom.value = Math.max(0.5, zoom.value / 1.4)
+  if (key === '0') {
+    zoom.value = 1
+    target.value = 'whole'
+  }
+}
+const topShift = computed(() => frame.value.sideHeight + RULER)
+</script>
+
+<template>
+  <div ref="box" class="drawing">
+    <DrawingControls
+      v-if="!still"
+      v-model:target="target"
+      v-model:exaggerated="isExaggerated"
+      v-model:ghost="hasGhost"
+      :joints="scene.joints"
+      class="controls no-print"
+      @zoom="zoomBy"
+    />
+    <svg
+      :viewBox="`0 0 ${frame.width} ${height}`"
+      :width="frame.width"
+      :height="height"
+      role="img"
+      :aria-label="`${build.name}: ${texts.line.side}, ${texts.line.top}`"
+      :tabindex="still ? undefined : 0"
+      data-testid="drawing"
+      @keydown="zoomBy($event.key)"
+    >
+      <clipPath id="side-clip"><rect :width="frame.width" :height="frame.sideHeight" /></clipPath>
+      <clipPath id="top-clip"><rect :width="frame.width" :height="frame.topHeight" /></clipPath>
+      <g clip-path="url(#side-clip)">
+        <DrawingShapes v-if="hasGhost" :shapes="scene.ghosts.side" view="side" :projection="view" ghost />
+        <DrawingShapes :shapes="scene.shapes.side" view="side" :projection="view" />
+        <path
+          v-for="(mount, i) in scene.mounts"
+          :key="i"
+          :d="`M${view.x(mount.side[0]) - 9} ${view.sideY(mount.side[1]) + 14}h18l-9 -14z`"
+          class="mount"
+        />
+        <DrawingCallouts :callouts="scene.callouts" :projection="view" :width="frame.width" :units="build.units" />
+        <JointMark
+          v-for="joint in scene.joints"
+          :key="`${joint.lineId}${joint.number}`"
+          :x="view.x(joint.at.side[0])"
+          :y="view.sideY(joint.at.side[1])"
+          :joint="joint"
+        />
+        <template v-if="!still">
+          <LeverHandle
+            v-for="handle in scene.handles"
+            :key="handle.leverId"
+            :x="view.x(handle.at[0])"
+            :y="view.sideY(handle.at[1])"
+            :name="handleName(handle)"
+            :turns="handle.arm > 0"
+            @pointerdown="grab($event, handle)"
+          />
+        </template>
+      </g>
+      <g :transform="`translate(0 ${frame.sideHeight})`">
+        <StationRuler :focus="focus" :projection="view" :width="frame.width" :units="build.units" />
+      </g>
+      <g :transform="`translate(0 ${topShift})`" clip-path="url(#top-clip)">
+        <path :d="`M0 ${view.topY(0)}H${frame.width}`" class="centreline" />
+        <DrawingShapes v-if="hasGhost" :shapes="scene.ghosts.top" view="top" :projection="view" ghost />
+        <DrawingShapes :shapes="scene.shapes.top" view="top" :projection="view" />
+        <JointMark
+          v-for="joint in scene.joints"
+          :key="`${joint.lineId}${joint.number}`"
+          :x="view.x(joint.at.top[0])"
+          :y="view.topY(joint.at.top[1])"
+          :joint="joint"
+          small
+        />
+      </g>
+      <text x="10" :y="frame.sideHeight - 10" class="caption">{{ texts.line.side }}</text>
+      <text x="10" :y="height - 8" class="caption">{{ texts.line.top }}</text>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.drawing {
+  position: relative;
+  overflow: hidden;
+}
+svg {
+  display: block;
+  user-select: none;
+}
+.controls {
+  position: absolute;
+  left: 10px;
+  right: 10px;
+  top: 6px;
+  z-index: 2;
+}
+.mount {
+  fill: var(--part-line);
+}
+.centreline {
+  stroke: var(--hair);
+  stroke-width: 1.2;
+  stroke-dasharray: 16 5 3 5;
+}
+.caption {
+  fill: var(--soft);
+  font-size: 13px;
+}
+</style>

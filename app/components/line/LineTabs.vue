@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import type { Evaluation } from '~~/core/check/evaluateBuild'
+import type { Build } from '~~/core/project/build'
+import { texts } from '~/texts/en'
+
+/** Under the drawing: checks, figures, or a chart, which is loaded when it is first looked at. */
+const { build, evaluation, many } = defineProps<{ build: Build; evaluation: Evaluation; many: boolean }>()
+const TABS = ['checks', 'figures', 'turn', 'speed'] as const
+const tab = ref<(typeof TABS)[number]>('checks')
+const halves = computed(() => {
+  const half = Math.ceil(evaluation.checks.length / 2)
+  return [evaluation.checks.slice(0, half), evaluation.checks.slice(half)]
+})
+function move(sense: number) {
+  const index = (TABS.indexOf(tab.value) + sense + TABS.length) % TABS.length
+  tab.value = TABS[index] ?? 'checks'
+  void nextTick(() => document.getElementById(`tab-${tab.value}`)?.focus())
+}
+</script>
+
+<template>
+  <div class="tabs">
+    <div role="tablist" @keydown.right.prevent="move(1)" @keydown.left.prevent="move(-1)">
+      <button
+        v-for="key in TABS"
+        :id="`tab-${key}`"
+        :key="key"
+        type="button"
+        role="tab"
+        :aria-selected="tab === key"
+        :tabindex="tab === key ? 0 : -1"
+        aria-controls="line-panel"
+        @click="tab = key"
+      >
+        {{ texts.line[key] }}
+      </button>
+    </div>
+    <div id="line-panel" role="tabpanel" :aria-labelledby="`tab-${tab}`" tabindex="0" class="panel">
+      <template v-if="tab === 'checks'">
+        <div class="halves">
+          <ul v-for="(half, i) in halves" :key="i">
+            <CheckRow v-for="check in half" :key="check.id" :check="check" :units="build.units" :many="many" />
+          </ul>
+        </div>
+        <p v-if="evaluation.assumptions.length" class="assumed">
+          <strong>{{ texts.line.assumed }}:</strong> {{ evaluation.assumptions.join('; ') }}.
+        </p>
+      </template>
+      <template v-for="line in evaluation.lines" v-else :key="line.line.id">
+        <h3 v-if="many" class="line-name">{{ line.line.name }}</h3>
+        <FigureTable v-if="tab === 'figures'" :build="build" :evaluation="line" />
+        <LazyTurnPanel v-else-if="tab === 'turn'" :evaluation="line" />
+        <LazyPermittedPanel v-else :evaluation="line" :limits="build.limits.entries" />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.tabs {
+  border-top: 1px solid var(--hair);
+}
+[role='tablist'] {
+  display: flex;
+  gap: 4px;
+  padding: 6px 16px 0;
+  overflow-x: auto;
+}
+[role='tab'] {
+  min-height: 34px;
+  padding: 0 10px;
+  border-bottom: 3px solid transparent;
+  color: var(--soft);
+  font-weight: 500;
+  white-space: nowrap;
+  cursor: pointer;
+}
+[role='tab'][aria-selected='true'] {
+  color: var(--accent);
+  border-color: var(--accent);
+}
+.panel {
+  padding: 8px 20px 20px;
+}
+.halves {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 36px;
+}
+.assumed {
+  margin-top: 10px;
+  font-size: 0.9375rem;
+  color: var(--soft);
+}
+.line-name {
+  font-weight: 600;
+  margin: 8px 0;
+}
+@media (max-width: 1180px) {
+  .halves {
+    grid-template-columns: 1fr;
+  }
+}
+@media (max-width: 860px) {
+  [role='tab'] {
+    min-height: 48px;
+  }
+  .panel {
+    padding: 8px 12px 16px;
+  }
+}
+</style>

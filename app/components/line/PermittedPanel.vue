@@ -1,0 +1,15 @@
+<script setup lang="ts">
+import type { LineEvaluation } from '~~/core/check/evaluateBuild'
+import type { LimitEntry } from '~~/core/limits/limit'
+import { permittedCurve } from '~~/core/line/permittedCurve'
+import { permittedChart } from '~/charts/permittedChart'
+import { texts } from '~/texts/en'
+
+const { evaluation, limits } = defineProps<{ evaluation: LineEvaluation; limits: readonly LimitEntry[] }>()
+const curve = computed(() => permittedCurve(evaluation, limits))
+</script>
+
+<template>
+  <ChartPanel v-if="curve" :option="(colours) => permittedChart(curve!, colours)" :label="texts.line.speed" />
+  <p v-else class="soft">{{ texts.line.noCurve }}</p>
+</template>

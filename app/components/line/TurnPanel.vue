@@ -1,0 +1,15 @@
+<script setup lang="ts">
+import type { LineEvaluation } from '~~/core/check/evaluateBuild'
+import { turnCurves } from '~~/core/line/curves'
+import { turnChart } from '~/charts/turnChart'
+import { texts } from '~/texts/en'
+
+const { evaluation } = defineProps<{ evaluation: LineEvaluation }>()
+const figures = computed(() => (evaluation.drive?.known ? evaluation.drive : evaluation.ride))
+const curves = computed(() => (figures.value.known ? turnCurves(evaluation.line, figures.value.value) : null))
+</script>
+
+<template>
+  <ChartPanel v-if="curves" :option="(colours) => turnChart(curves!, colours)" :label="texts.line.turn" />
+  <p v-else class="soft">{{ texts.line.nothing }}</p>
+</template>

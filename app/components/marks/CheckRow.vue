@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import type { Check } from '~~/core/check/check'
+import { checkLabel, checkSentence, checkValueText, marginText } from '~~/core/text/checkText'
+import type { UnitSettings } from '~~/core/units/unitSettings'
+
+const { check, units, many } = defineProps<{ check: Check; units: UnitSettings; many: boolean }>()
+const isOpen = ref(false)
+const label = computed(() => checkLabel(check, many))
+</script>
+
+<template>
+  <li>
+    <button type="button" class="row" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+      <VerdictMark :verdict="check.verdict" />
+      <span class="label">{{ label }}</span>
+      <WindowBar class="window" :check="check" />
+      <span class="value figure">{{ checkValueText(check, check.value, units) }}</span>
+      <span class="margin figure" :class="check.verdict">{{ marginText(check, units) }}</span>
+    </button>
+    <p v-if="isOpen" class="reason">{{ checkSentence(check, units, many) }}</p>
+  </li>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr) 84px 6.2rem 8.6rem;
+  align-items: center;
+  gap: 10px;
+  width: 100%;
+  min-height: 30px;
+  text-align: left;
+  cursor: pointer;
+}
+.row:hover .label {
+  text-decoration: underline;
+  text-decoration-color: var(--hair);
+}
+.label {
+  line-height: 1.15;
+}
+.value {
+  text-align: right;
+  font-size: 1.0625rem;
+  white-space: nowrap;
+}
+.margin {
+  font-size: 0.9375rem;
+  line-height: 1.1;
+}
+.margin.holds {
+  color: var(--holds);
+}
+.margin.tight {
+  color: var(--tight);
+}
+.margin.out {
+  color: var(--out);
+}
+.margin.unknown {
+  color: var(--unknown);
+}
+.reason {
+  margin: 2px 0 8px 28px;
+  color: var(--soft);
+  max-width: 60ch;
+}
+@media (max-width: 640px) {
+  .row {
+    grid-template-columns: 18px minmax(0, 1fr) auto;
+    min-height: 48px;
+    row-gap: 0;
+  }
+  .window {
+    grid-column: 2;
+    grid-row: 2;
+  }
+  .margin {
+    grid-column: 3;
+    grid-row: 2;
+    text-align: right;
+  }
+  li {
+    padding: 4px 0;
+    border-bottom: 1px solid var(--hair);
+  }
+}
+</style>

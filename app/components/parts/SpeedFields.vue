@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { Draft } from 'immer'
+import type { Line, SpeedSource } from '~~/core/project/lineSpec'
+import { shaftSpeed } from '~~/core/strength/shaftSpeed'
+import { grouped } from '~~/core/text/checkText'
+import { texts } from '~/texts/en'
+import { useWorkbench } from '~/stores/workbench'
+
+/** Where the highest shaft speed comes from; kept once all its figures are there. */
+const { line, index } = defineProps<{ line: Line; index: number }>()
+const workbench = useWorkbench()
+const words = texts.parts.fields
+type Figures = Partial<Record<'rpm' | 'redlineRpm' | 'topGearRatio' | 'transferRatio' | 'speedKmh' | 'tyreDiameterMm' | 'axleRatio', number>>
+const basis = ref<SpeedSource['basis']>(line.speed?.basis ?? 'engine')
+const figures = ref<Figures>({ ...(line.speed as Figures | undefined) })
+watch(
+  () => line.speed,
+  (speed) => {
+    if (!speed) return
+    basis.value = speed.basis
+    figures.value = { ...(speed as Figures) }
+  },
+)
+const bases = Object.entries(words.bases).map(([value, label]) => ({ value, label }))
+const speed = computed(() => shaftSpeed(line))
+
+function take(key: keyof Figures, value: number | undefined) {
+  figures.value = { ...figures.value, [key]: value }
+  keep()
+}
+function choose(next: SpeedSource['basis']) {
+  basis.value = next
+  keep()
+}
+function keep() {
+  const source = complete(basis.value, figures.value)
+  if (source) workbench.change('Set the shaft speed', (draft) => void ((draft.lines[index] as Draft<Line>).speed = source))
+}
+function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null {
+  const { rpm, redlineRpm, topGearRatio, transferRatio, speedKmh, tyreDiameterMm, axleRatio } = given
+  if (of === 'stated') return rpm ? { basis: of, rpm } : null
+  if (of === 'engine') {
+    if (!redlineRpm || !topGearRatio) return null
+    return { basis: of, redlineRpm, topGearRatio, ...(transferRatio ? { transferRatio } : {}) }
+  }
+  return speedKmh && tyreDiameterMm && axleRatio ? { basis: of, speedKmh, tyreDiameterMm, axleRatio } : null
+}
+</script>
+
+<template>
+  <PartsCard :title="texts.parts.speed" :note="speed.known ? `${grouped(speed.value.speedRpm)} rev/min: ${speed.value.basis}` : words.speedMissing">
+    <UFormField :label="words.basis">
+      <USelect :model-value="basis" :items="bases" class="w-full" @update:model-value="choose($event as SpeedSource['basis'])" />
+    </UFormField>
+    <template v-if="basis === 'engine'">
+      <FigureField :label="words.redline" unit="rev/min" :least="1" :value="figures.redlineRpm" @change="take('redlineRpm', $event)" />
+      <FigureField :label="words.topGear" :least="0.05" :most="50" :value="figures.topGearRatio" :help="words.topGearHelp" @change="take('topGearRatio', $event)" />
+      <FigureField :label="words.transfer" :least="0.05" :most="50" :value="figures.transferRatio" @change="take('transferRatio', $event)" />
+    </template>
+    <template v-else-if="basis === 'road'">
+      <FigureField :label="words.road" unit="km/h" :least="1" :most="1000" :value="figures.speedKmh" @change="take('speedKmh', $event)" />
+      <FigureField :label="words.tyre" kind="length" :least="100" :most="5000" :value="figures.tyreDiameterMm" @change="take('tyreDiameterMm', $event)" />
+      <FigureField :label="words.axleRatio" :least="0.1" :most="50" :value="figures.axleRatio" @change="take('axleRatio', $event)" />
+    </template>
+    <FigureField v-else :label="words.stated" unit="rev/min" :least="1" :value="figures.rpm" @change="take('rpm', $event)" />
+  </PartsCard>
+</template>

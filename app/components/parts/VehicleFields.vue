@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import type { Axle, Build, ChassisSizes, PowertrainSizes } from '~~/core/project/build'
+import type { Draft } from 'immer'
+import { texts } from '~/texts/en'
+import { useWorkbench } from '~/stores/workbench'
+
+/** The axle, and sizes that only the picture needs. */
+const { build } = defineProps<{ build: Build }>()
+const workbench = useWorkbench()
+const words = texts.parts.fields
+const springs = Object.entries(words.springs).map(([value, label]) => ({ value, label }))
+const suspensions = Object.entries(words.suspensions).map(([value, label]) => ({ value, label }))
+const POWERTRAIN: readonly (keyof PowertrainSizes)[] = ['lengthMm', 'gearboxLengthMm', 'aboveAxisMm', 'belowAxisMm', 'widthMm']
+const AXLE = ['housingDiameterMm', 'tyreDiameterMm', 'trackMm'] as const
+const CHASSIS: readonly (keyof ChassisSizes)[] = [
+  'railDepthMm',
+  'railSpacingMm',
+  'railFrontStationMm',
+  'railRearStationMm',
+  'groundBelowMm',
+]
+function changeAxle(index: number, recipe: (draft: Draft<Axle>) => void) {
+  workbench.change('Change the axle', (draft) => {
+    const there = draft.axles[index]
+    if (there) recipe(there)
+  })
+}
+</script>
+
+<template>
+  <PartsCard v-for="(axle, i) in build.axles" :key="axle.id" :title="axle.name">
+    <UFormField :label="words.suspension">
+      <USelect
+        :model-value="axle.suspension"
+        :items="suspensions"
+        class="w-full"
+        @update:model-value="changeAxle(i, (draft) => void (draft.suspension = $event as Axle['suspension']))"
+      />
+    </UFormField>
+    <UFormField v-if="axle.suspension === 'leaf'" :label="words.spring">
+      <USelect
+        :model-value="axle.spring ?? 'above'"
+        :items="springs"
+        class="w-full"
+        @update:model-value="changeAxle(i, (draft) => void (draft.spring = $event as Axle['spring']))"
+      />
+    </UFormField>
+  </PartsCard>
+  <PartsCard :title="texts.parts.picture" :note="words.pictureNote">
+    <FigureField
+      v-for="key in POWERTRAIN"
+      :key="key"
+      :label="words.sizes[key]"
+      kind="length"
+      :value="build.powertrain.sizes?.[key]"
+      @change="workbench.change('Set a size', (draft) => void (draft.powertrain.sizes = { ...draft.powertrain.sizes, [key]: $event }))"
+    />
+    <template v-for="(axle, i) in build.axles" :key="axle.id">
+      <FigureField
+        v-for="key in AXLE"
+        :key="key"
+        :label="words.sizes[key]"
+        kind="length"
+        :value="axle.sizes?.[key]"
+        @change="changeAxle(i, (draft) => void (draft.sizes = { ...draft.sizes, [key]: $event }))"
+      />
+    </template>
+    <FigureField
+      v-for="key in CHASSIS"
+      :key="key"
+      :label="words.sizes[key]"
+      kind="length"
+      :least="key.endsWith('StationMm') ? -100000 : 0"
+      :value="build.chassis[key]"
+      @change="workbench.change('Set a size', (draft) => void (draft.chassis[key] = $event))"
+    />
+  </PartsCard>
+</template>

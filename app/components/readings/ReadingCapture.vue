@@ -1,0 +1,213 @@
+<script setup lang="ts">
+import type { TourStep } from '~~/core/readings/tour'
+import { rawTexts } from '~~/core/text/echo'
+import { texts } from '~/texts/en'
+import { stepWords } from '~/texts/steps'
+import { useReadingDraft } from '~/composables/useReadingDraft'
+import { useReadings } from '~/stores/readings'
+import { useWorkbench } from '~/stores/workbench'
+
+const { step } = defineProps<{ step: TourStep }>()
+const emit = defineEmits<{ next: [] }>()
+const workbench = useWorkbench()
+const readings = useReadings()
+const { draft, set, forget } = useReadingDraft(
+  () => workbench.build?.id ?? '',
+  () => step,
+)
+const field = useTemplateRef<HTMLInputElement>('field')
+const words = computed(() => stepWords(step, draft.value.method))
+const unitSign = computed(() => (words.value.unit === 'angle' ? '°' : (workbench.build?.units.length ?? 'mm')))
+const echo = computed(() => readings.echo(step, draft.value))
+const before = computed(() => step.reading && rawTexts(step.reading))
+const isTyped = computed(() => draft.value.text.trim() !== '')
+/** A repeat joins a reading taken the same way; anything else is a new reading. */
+const repeated = computed(() => (step.reading && 'values' in step.reading ? step.reading : null))
+const needsWay = computed(() => isTyped.value && draft.value.way === '')
+
+watch(
+  () => step.id,
+  () => void nextTick(() => field.value?.focus({ preventScroll: true })),
+)
+onMounted(() => field.value?.focus({ preventScroll: true }))
+
+function keep() {
+  if (isTyped.value) {
+    readings.keep(step, draft.value)
+    forget()
+  }
+  emit('next')
+}
+function repeat() {
+  if (!repeated.value || !isTyped.value) return
+  readings.repeat(repeated.value, draft.value.text.trim())
+  forget()
+}
+</script>
+
+<template>
+  <section class="capture" :aria-label="words.title">
+    <h1>{{ words.title }}</h1>
+    <p class="soft hint">{{ words.hint }}</p>
+    <ToolPicture :step="step" :method="draft.method" />
+
+    <ReadingMethod :step="step" :draft="draft" @set="set" />
+
+    <div class="display" :class="{ wrong: echo && !echo.ok && !needsWay }">
+      <input
+        ref="field"
+        class="figure digits"
+        :value="draft.text"
+        :aria-label="`${words.title}, ${texts.readings.typing}`"
+        inputmode="none"
+        autocomplete="off"
+        spellcheck="false"
+        maxlength="60"
+        placeholder="–"
+        data-testid="digits"
+        @input="set({ text: ($event.target as HTMLInputElement).value })"
+        @keydown.enter.prevent="keep"
+      />
+      <span class="figure unit">{{ unitSign }}</span>
+      <p v-if="before" class="before">
+        <span class="soft">{{ texts.readings.previous }}</span>
+        <span class="figure" data-testid="before">{{ before.join(' · ') }}</span>
+      </p>
+    </div>
+
+    <div class="ways" role="radiogroup" :aria-label="words.title">
+      <button
+        v-for="[way, label] in words.ways"
+        :key="way"
+        type="button"
+        role="radio"
+        :aria-checked="draft.way === way"
+        class="way"
+        :class="{ chosen: draft.way === way, wanted: needsWay }"
+        @click="set({ way })"
+      >
+        <WayPicture :way="way" :quantity="step.quantity" :is-face="step.quantity === 'axis-level' && draft.method === 'face'" />
+        {{ label }}
+      </button>
+    </div>
+
+    <p class="echo" :class="{ wrong: echo && !echo.ok }" aria-live="polite" data-testid="echo">
+      {{ echo ? echo.text : texts.readings.typing }}
+    </p>
+    <UCheckbox
+      :model-value="draft.provisional"
+      :label="texts.readings.provisional"
+      @update:model-value="set({ provisional: $event === true })"
+    />
+    <KeyPad
+      class="keys"
+      :unit="words.unit"
+      :can-repeat="isTyped && repeated !== null"
+      :can-skip="true"
+      :next-label="isTyped ? texts.readings.next : texts.readings.skip"
+      @type="set({ text: draft.text + $event })"
+      @erase="set({ text: draft.text.slice(0, -1) })"
+      @next="keep"
+      @repeat="repeat"
+      @skip="emit('next')"
+    />
+  </section>
+</template>
+
+<style scoped>
+.capture {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  max-width: 430px;
+}
+h1 {
+  font-size: 1.5rem;
+  font-weight: 600;
+  line-height: 1.15;
+}
+.hint {
+  line-height: 1.3;
+}
+.display {
+  position: relative;
+  display: flex;
+  align-items: baseline;
+  border-bottom: 3px solid var(--accent);
+}
+.display.wrong {
+  border-color: var(--out);
+}
+.digits {
+  width: 100%;
+  min-width: 0;
+  border: 0;
+  background: none;
+  outline-offset: 0;
+  font-size: clamp(2.75rem, 15vw, 4.25rem);
+  line-height: 1.1;
+  letter-spacing: -0.01em;
+}
+.digits::placeholder {
+  color: var(--hair);
+}
+.unit {
+  font-size: 1.5rem;
+  color: var(--soft);
+}
+.before {
+  position: absolute;
+  right: 0;
+  top: -20px;
+  display: flex;
+  gap: 6px;
+}
+.ways {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.way {
+  display: grid;
+  justify-items: center;
+  gap: 2px;
+  min-height: 64px;
+  padding: 6px;
+  border: 1.5px solid var(--hair);
+  border-radius: 4px;
+  background: var(--card);
+  font-weight: 500;
+  cursor: pointer;
+}
+.way.wanted {
+  border-color: var(--tight);
+}
+.way.chosen {
+  border-color: var(--accent);
+  background: var(--wash);
+  color: var(--accent);
+}
+.echo {
+  min-height: 2.6em;
+  font-size: 1.0625rem;
+  line-height: 1.3;
+}
+.echo.wrong {
+  color: var(--out);
+}
+@media (max-width: 860px) {
+  .capture {
+    max-width: none;
+    gap: 8px;
+  }
+  h1 {
+    font-size: 1.375rem;
+  }
+  .keys {
+    position: sticky;
+    bottom: 76px;
+    padding: 6px 0;
+    background: var(--paper);
+  }
+}
+</style>

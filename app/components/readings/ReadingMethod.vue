@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import type { TourStep } from '~~/core/readings/tour'
+import type { ReadingDraft } from '~/stores/readingDraft'
+import { texts } from '~/texts/en'
+
+/** How the reading is taken, where there is more than one way. */
+const { step, draft } = defineProps<{ step: TourStep; draft: ReadingDraft }>()
+const emit = defineEmits<{ set: [part: Partial<ReadingDraft>] }>()
+const words = texts.readings
+
+interface Choice {
+  readonly key: keyof ReadingDraft
+  readonly options: readonly (readonly [string, string])[]
+}
+const choices = computed<Choice[]>(() => {
+  if (step.quantity === 'point-offset') {
+    return [{ key: 'by', options: [['square', words.bySquare], ['plumb', words.byPlumb]] }]
+  }
+  if (step.quantity !== 'axis-level') return []
+  const list: Choice[] = [
+    { key: 'method', options: [['along', words.along], ['face', words.face]] },
+    { key: 'zero', options: [['gravity', words.zeroGravity], ['chassis', words.zeroChassis]] },
+  ]
+  if (draft.method === 'face') list.splice(1, 0, { key: 'from', options: [['level', words.fromLevel], ['plumb', words.fromPlumb]] })
+  return list
+})
+</script>
+
+<template>
+  <div v-if="choices.length" class="method">
+    <div v-for="choice in choices" :key="choice.key" role="radiogroup" :aria-label="choice.key" class="pair">
+      <button
+        v-for="[value, label] in choice.options"
+        :key="value"
+        type="button"
+        role="radio"
+        :aria-checked="draft[choice.key] === value"
+        :class="{ chosen: draft[choice.key] === value }"
+        @click="emit('set', { [choice.key]: value })"
+      >
+        {{ label }}
+      </button>
+    </div>
+    <div v-if="draft.by === 'plumb' && step.quantity === 'point-offset'" class="above">
+      <UFormField :label="words.above">
+        <UInput :model-value="draft.aboveText" @update:model-value="emit('set', { aboveText: String($event) })" />
+      </UFormField>
+      <UCheckbox
+        :model-value="draft.aboveWay === 'below'"
+        :label="words.below"
+        @update:model-value="emit('set', { aboveWay: $event === true ? 'below' : 'above' })"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.method {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+.pair {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: 1fr;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  overflow: hidden;
+}
+.pair button {
+  min-height: 38px;
+  padding: 2px 6px;
+  background: var(--card);
+  font-size: 0.9375rem;
+  cursor: pointer;
+}
+.pair button.chosen {
+  background: var(--wash);
+  color: var(--accent);
+  font-weight: 600;
+}
+.above {
+  display: flex;
+  align-items: end;
+  gap: 12px;
+}
+@media (max-width: 860px) {
+  .pair button {
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import type { TourStep } from '~~/core/readings/tour'
+
+/** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
+const { step, method } = defineProps<{ step: TourStep; method: 'along' | 'face' }>()
+const isNose = computed(() => step.role === 'joint' && step.target.includes('pinion'))
+const scene = computed(() => {
+  if (step.quantity === 'chassis-fall') return 'rail'
+  if (step.quantity === 'chassis-roll') return 'across'
+  if (step.quantity === 'axis-level') return step.target.includes('pinion') ? 'axle' : 'gearbox'
+  if (step.role === 'front-mount' || step.role === 'tail-mount') return 'mount'
+  if (step.role === 'axle-centre' || isNose.value) return 'axle'
+  return 'gearbox'
+})
+const isPoint = computed(() => step.quantity.startsWith('point'))
+/** The measured middle in each scene. */
+const target = computed(() => {
+  if (scene.value === 'mount') return [200, 74] as const
+  if (step.role === 'axle-centre') return [276, 76] as const
+  if (scene.value === 'axle') return [128, 62] as const
+  return step.role === 'on-axis' ? ([62, 66] as const) : ([270, 78] as const)
+})
+</script>
+
+<template>
+  <svg viewBox="0 0 354 140" class="scene" aria-hidden="true">
+    <path d="M0 132H354" class="hair" />
+    <g v-if="scene === 'rail'">
+      <path d="M14 66 340 78V98L14 86Z" class="part" />
+      <g transform="translate(110 40) rotate(2.1)">
+        <rect width="130" height="26" rx="3" class="tool" />
+        <rect x="48" y="6" width="34" height="14" rx="2" class="glass" />
+      </g>
+      <path d="M20 40H70M20 40l10-6M20 40l10 6" class="way" />
+      <text x="76" y="45" class="word">front</text>
+    </g>
+    <g v-else-if="scene === 'across'">
+      <path d="M70 70H110V112H70ZM244 62H284V104H244Z" class="part" />
+      <g transform="translate(62 58) rotate(-2.6)">
+        <rect width="232" height="10" class="bar" />
+        <rect x="52" y="-26" width="130" height="26" rx="3" class="tool" />
+        <rect x="100" y="-20" width="34" height="14" rx="2" class="glass" />
+      </g>
+      <text x="22" y="96" class="word">left</text>
+      <text x="296" y="92" class="word">right</text>
+    </g>
+    <g v-else-if="scene === 'axle'">
+      <path d="M128 40 H146 V52 L206 42 Q232 18 276 22 A54 54 0 0 1 276 130 Q232 134 206 96 L146 78 V88 H128Z" class="part" />
+      <circle cx="276" cy="76" r="12" class="part" />
+      <path d="M40 60 338 82" class="axis" />
+      <template v-if="!isPoint && method === 'face'">
+        <g transform="translate(100 8) rotate(4)">
+          <rect width="26" height="112" rx="3" class="tool" />
+          <rect x="6" y="40" width="14" height="32" rx="2" class="glass" />
+        </g>
+      </template>
+      <g v-else-if="!isPoint" transform="translate(136 14) rotate(4.2)">
+        <rect width="116" height="24" rx="3" class="tool" />
+        <rect x="42" y="5" width="32" height="14" rx="2" class="glass" />
+      </g>
+    </g>
+    <g v-else-if="scene === 'gearbox'">
+      <path d="M30 26 H104 L118 44 H190 L214 60 H262 V96 H214 L190 106 H118 L104 116 H30Z" class="part" />
+      <path d="M20 64 342 84" class="axis" />
+      <template v-if="!isPoint && method === 'face'">
+        <g transform="translate(264 26) rotate(4)">
+          <rect width="26" height="104" rx="3" class="tool" />
+          <rect x="6" y="36" width="14" height="32" rx="2" class="glass" />
+        </g>
+      </template>
+      <g v-else-if="!isPoint" transform="translate(116 18) rotate(3.6)">
+        <rect width="116" height="24" rx="3" class="tool" />
+        <rect x="42" y="5" width="32" height="14" rx="2" class="glass" />
+      </g>
+    </g>
+    <g v-else>
+      <path d="M60 100H340V120H60Z" class="part" />
+      <path d="M176 84H224V100H176ZM168 62H232V84H168Z" class="part" />
+      <path d="M120 22 H280 L260 62 H140Z" class="part" />
+    </g>
+
+    <g v-if="isPoint">
+      <path v-if="step.quantity === 'point-station'" :d="`M12 ${target[1]}H${target[0]}`" class="tape" />
+      <path v-if="step.quantity === 'point-station'" d="M12 20V128" class="axis" />
+      <path v-if="step.quantity === 'point-height'" :d="`M${target[0]} 124V${target[1]}`" class="tape" />
+      <path v-if="step.quantity === 'point-height'" d="M6 124H348" class="axis" />
+      <template v-if="step.quantity === 'point-offset'">
+        <path :d="`M${target[0] - 34} ${target[1] + 34}L${target[0]} ${target[1]}`" class="tape" />
+        <path :d="`M6 ${target[1] + 34}H348`" class="axis" />
+      </template>
+      <circle :cx="target[0]" :cy="target[1]" r="7" class="target" />
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.scene {
+  width: 100%;
+  max-width: 420px;
+  display: block;
+}
+.part {
+  fill: var(--part);
+  stroke: var(--part-line);
+  stroke-width: 1.5;
+}
+.hair {
+  stroke: var(--hair);
+}
+.tool {
+  fill: var(--card);
+  stroke: var(--accent);
+  stroke-width: 2.5;
+}
+.bar {
+  fill: var(--hair);
+}
+.glass {
+  fill: var(--wash);
+  stroke: var(--accent);
+}
+.axis {
+  stroke: var(--accent);
+  stroke-width: 1.2;
+  stroke-dasharray: 12 4 2 4;
+  fill: none;
+}
+.tape {
+  stroke: var(--accent);
+  stroke-width: 4;
+}
+.target {
+  fill: var(--card);
+  stroke: var(--accent);
+  stroke-width: 3;
+}
+.way {
+  stroke: var(--soft);
+  stroke-width: 2;
+  fill: none;
+}
+.word {
+  fill: var(--soft);
+  font-size: 15px;
+}
+</style>

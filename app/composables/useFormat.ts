@@ -1,0 +1,17 @@
+import { computed } from 'vue'
+import { formatAngle, formatLength } from '~~/core/units/format'
+import type { UnitSettings } from '~~/core/units/unitSettings'
+import { useWorkbench } from '~/stores/workbench'
+
+const FALLBACK: UnitSettings = { length: 'mm', inchFraction: 16, angle: 'decimal' }
+
+/** The open build's units, and figures shown in them. */
+export function useFormat() {
+  const workbench = useWorkbench()
+  const units = computed(() => workbench.build?.units ?? FALLBACK)
+  return {
+    units,
+    length: (mm: number) => formatLength(mm, units.value),
+    angle: (deg: number, decimals = 2) => formatAngle(deg, units.value, decimals),
+  }
+}

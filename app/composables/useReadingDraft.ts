@@ -1,0 +1,61 @@
+import { toValue, watch, ref, type MaybeRefOrGetter, type Ref } from 'vue'
+import { draftLike, EMPTY_DRAFT, type ReadingDraft } from '~/stores/readingDraft'
+import type { TourStep } from '~~/core/readings/tour'
+
+const keyOf = (buildId: string, stepId: string) => `lurvan-draft/${buildId}/${stepId}`
+
+/**
+ * The reading being typed at a step. It outlives a reload or a lost page, and is forgotten once the reading is kept.
+ */
+export function useReadingDraft(
+  buildId: MaybeRefOrGetter<string>,
+  step: MaybeRefOrGetter<TourStep | null>,
+): { draft: Ref<ReadingDraft>; set: (part: Partial<ReadingDraft>) => void; forget: () => void } {
+  const draft = ref<ReadingDraft>(EMPTY_DRAFT)
+
+  watch(
+    () => [toValue(buildId), toValue(step)?.id] as const,
+    ([build, id]) => {
+      const current = toValue(step)
+      draft.value = id && current ? (stored(keyOf(build, id)) ?? draftLike(current.reading)) : EMPTY_DRAFT
+    },
+    { immediate: true },
+  )
+
+  function set(part: Partial<ReadingDraft>): void {
+    draft.value = { ...draft.value, ...part }
+    const current = toValue(step)
+    // Storing a draft is a convenience; a full disk must not stop the typing.
+    if (current) tryStoring(() => localStorage.setItem(keyOf(toValue(buildId), current.id), JSON.stringify(draft.value)))
+  }
+
+  function forget(): void {
+    const current = toValue(step)
+    if (current) tryStoring(() => localStorage.removeItem(keyOf(toValue(buildId), current.id)))
+    draft.value = { ...draft.value, text: '', provisional: false }
+  }
+
+  return { draft, set, forget }
+}
+
+function stored(key: string): ReadingDraft | null {
+  try {
+    const value: unknown = JSON.parse(localStorage.getItem(key) ?? 'null')
+    if (typeof value !== 'object' || value === null) return null
+    const known = Object.entries(EMPTY_DRAFT).map(([name, fallback]) => {
+      const there = (value as Record<string, unknown>)[name]
+      return [name, typeof there === typeof fallback ? there : fallback]
+    })
+    return Object.fromEntries(known) as ReadingDraft
+  } catch {
+    return null
+  }
+}
+
+function tryStoring(action: () => void): void {
+  try {
+    action()
+  } catch {
+    // Kept on screen only.
+  }
+}

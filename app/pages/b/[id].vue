@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import type { Stage } from '~/components/bench/StageRail.vue'
+import { texts } from '~/texts/en'
+import { useBenchKeys } from '~/composables/useBenchKeys'
+import { useCures } from '~/stores/cures'
+import { useEvaluation } from '~/stores/evaluation'
+import { useWorkbench } from '~/stores/workbench'
+import { useLibrary } from '~/stores/library'
+import { useReadings } from '~/stores/readings'
+
+const route = useRoute()
+const router = useRouter()
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const readings = useReadings()
+const cures = useCures()
+const toast = useToast()
+const id = computed(() => String(route.params.id))
+const current = computed(() => String(route.path.split('/')[3] ?? ''))
+const hasPalette = ref(false)
+const hasShortcuts = ref(false)
+
+watch(id, (next) => void workbench.open(next), { immediate: true })
+onUnmounted(() => workbench.close())
+
+const stages = computed<Stage[]>(() => {
+  const at = (key: Stage['key'], state: Stage['state']): Stage => ({ key, to: `/b/${id.value}/${key}`, state })
+  const verdict = evaluation.current?.verdict ?? 'unknown'
+  return [
+    at('readings', readings.openCount === 0 ? 'done' : 'open'),
+    at('parts', workbench.build?.lines.every((line) => line.speed) ? 'done' : 'open'),
+    at('line', verdict === 'holds' || verdict === 'tight' ? 'done' : 'open'),
+    at('limits', 'done'),
+    at('sheet', 'open'),
+  ]
+})
+
+watch(
+  () => workbench.notice,
+  (notice) => {
+    if (!notice) return
+    toast.add({ title: notice, icon: 'i-lucide-copy', duration: 6000 })
+    workbench.notice = null
+  },
+)
+
+useBenchKeys({
+  undo: () => void workbench.undo(),
+  redo: () => void workbench.redo(),
+  palette: () => (hasPalette.value = true),
+  shortcuts: () => (hasShortcuts.value = true),
+  cure: (index) => {
+    const offer = cures.offered[index]
+    if (offer) cures.apply(offer)
+  },
+  stage: (step) => {
+    const here = stages.value.findIndex((stage) => stage.key === current.value)
+    const stage = stages.value[here + step]
+    if (stage) void router.push(stage.to)
+  },
+})
+
+useHead({ title: () => (workbench.build ? `${workbench.build.name} · Lurvan` : 'Lurvan') })
+
+// Leaving with something that could not be stored would lose it.
+function warnUnsaved(event: BeforeUnloadEvent) {
+  if (workbench.failure && workbench.hasUnsaved) event.preventDefault()
+}
+onMounted(() => window.addEventListener('beforeunload', warnUnsaved))
+onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
+</script>
+
+<template>
+  <div v-if="workbench.state === 'open' && workbench.build" class="bench" :class="`at-${current}`">
+    <StateBar @palette="hasPalette = true" @shortcuts="hasShortcuts = true" />
+    <StorageBanner />
+    <div class="below">
+      <StageRail :stages="stages" :current="current" />
+      <main class="page">
+        <NuxtPage />
+      </main>
+    </div>
+    <LazyCommandPalette v-if="hasPalette" v-model:open="hasPalette" :stages="stages" @shortcuts="hasShortcuts = true" />
+    <LazyShortcutSheet v-if="hasShortcuts" v-model:open="hasShortcuts" />
+  </div>
+  <main v-else class="closed">
+    <p v-if="workbench.state === 'loading' || workbench.state === 'closed'" role="status">{{ texts.page.loading }}…</p>
+    <template v-else>
+      <p v-if="workbench.failure" role="alert">{{ texts.storage.blocked(workbench.failure) }}</p>
+      <template v-else-if="workbench.state === 'unreadable'">
+        <p role="alert">{{ texts.page.unreadable }}</p>
+        <ul class="problems">
+          <li v-for="problem in workbench.problemTexts" :key="problem">{{ problem }}</li>
+        </ul>
+        <UButton icon="i-lucide-download" @click="useLibrary().exportBuild(id)">{{ texts.builds.export }}</UButton>
+      </template>
+      <p v-else>{{ texts.page.missing }}</p>
+      <UButton to="/" variant="outline" icon="i-lucide-arrow-left">{{ texts.page.back }}</UButton>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.bench {
+  display: flex;
+  flex-direction: column;
+  min-height: 100dvh;
+}
+.below {
+  flex: 1;
+  display: grid;
+  grid-template-columns: 118px minmax(0, 1fr);
+}
+.page {
+  border-left: 1px solid var(--hair);
+  min-width: 0;
+}
+.closed {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 16px;
+  max-width: 46rem;
+  margin: 12vh auto 0;
+  padding: 0 20px;
+  font-size: 1.125rem;
+}
+.problems {
+  font-family: ui-monospace, monospace;
+  font-size: 0.9375rem;
+}
+@media (max-width: 860px) {
+  .below {
+    display: block;
+    padding-bottom: 76px;
+  }
+  .page {
+    border-left: 0;
+  }
+}
+@media print {
+  .below {
+    display: block;
+  }
+  .page {
+    border: 0;
+  }
+}
+</style>

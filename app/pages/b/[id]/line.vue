@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { useEvaluation } from '~/stores/evaluation'
+import { useWorkbench } from '~/stores/workbench'
+import { texts } from '~/texts/en'
+
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const route = useRoute()
+const marked = ref('')
+const isKnown = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
+const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
+const isMoved = computed(() => Object.values(evaluation.settings).some((amount) => amount !== 0))
+
+function reset() {
+  const levers = workbench.build?.levers ?? []
+  evaluation.set(texts.line.reset, Object.fromEntries(levers.map((lever) => [lever.id, 0])))
+}
+</script>
+
+<template>
+  <div v-if="workbench.build && evaluation.current" class="line">
+    <div class="middle">
+      <LineDrawing
+        v-if="isKnown"
+        :build="workbench.build"
+        :evaluation="evaluation.current"
+        @hold="evaluation.hold"
+        @release="evaluation.release('Move a lever')"
+        @mark="marked = $event"
+      />
+      <section v-else class="nothing">
+        <h2>{{ texts.line.nothing }}</h2>
+        <p class="soft">{{ texts.line.nothingHint }}</p>
+        <ul>
+          <li v-for="one in evaluation.current.missing.slice(0, 8)" :key="one.what"><VerdictMark verdict="unknown" silent /> {{ one.what }}</li>
+        </ul>
+        <UButton :to="`/b/${route.params.id}/readings`">{{ texts.line.measure }}</UButton>
+      </section>
+      <LineTabs :build="workbench.build" :evaluation="evaluation.current" :many="many" />
+    </div>
+    <aside class="levers" :aria-label="texts.line.levers">
+      <h2>{{ texts.line.levers }}</h2>
+      <LeverCard
+        v-for="lever in workbench.build.levers"
+        :key="lever.id"
+        :build="workbench.build"
+        :lever="lever"
+        :amount="evaluation.settings[lever.id] ?? 0"
+        :marked="marked === lever.id"
+        @hold="evaluation.hold(lever.id, $event)"
+        @release="evaluation.release('Move a lever')"
+        @mark="marked = lever.id"
+      />
+      <div class="foot">
+        <UButton v-if="isMoved" variant="outline" size="sm" icon="i-lucide-rotate-ccw" @click="reset">{{ texts.line.reset }}</UButton>
+        <p class="soft">{{ texts.line.leverHint }}</p>
+        <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
+        <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.turning }}</p>
+      </div>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 270px;
+  min-height: calc(100dvh - 59px);
+}
+.levers {
+  background: var(--card);
+  border-left: 1px solid var(--hair);
+}
+.levers h2 {
+  padding: 12px 16px;
+  font-weight: 600;
+  border-bottom: 1px solid var(--hair);
+}
+.foot {
+  display: grid;
+  gap: 10px;
+  padding: 14px 16px;
+  font-size: 0.9375rem;
+  line-height: 1.3;
+}
+.caution {
+  display: grid;
+  grid-template-columns: 16px 1fr;
+  gap: 6px;
+  color: var(--soft);
+}
+.nothing {
+  padding: 48px 36px;
+}
+.nothing h2 {
+  font-size: 1.375rem;
+  font-weight: 600;
+}
+.nothing ul {
+  margin: 12px 0 20px;
+  display: grid;
+  gap: 6px;
+}
+.nothing li {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+@media (max-width: 1020px) {
+  .line {
+    display: block;
+  }
+  .levers {
+    border-left: 0;
+    border-top: 1px solid var(--hair);
+  }
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import type { TourStep } from '~~/core/readings/tour'
+import { texts } from '~/texts/en'
+import { useEvaluation } from '~/stores/evaluation'
+import { useReadings } from '~/stores/readings'
+
+const route = useRoute()
+const router = useRouter()
+const readings = useReadings()
+const evaluation = useEvaluation()
+const words = texts.readings
+const hasList = computed(() => route.query.list !== undefined)
+
+/** The step in the address, so that a reload or the back key returns to it; else the first one open. */
+const step = computed<TourStep | null>(
+  () => readings.steps.find((one) => one.id === route.query.step) ?? readings.next(null) ?? readings.steps[0] ?? null,
+)
+const index = computed(() => readings.steps.findIndex((one) => one.id === step.value?.id))
+
+function choose(next: TourStep) {
+  void router.push({ query: { step: next.id } })
+}
+function goOn() {
+  const next = readings.next(step.value?.id ?? null)
+  if (next) choose(next)
+  else void router.push({ query: { ...route.query, list: '1' } })
+}
+</script>
+
+<template>
+  <div class="readings">
+    <div v-if="step" class="capture-side" :class="{ away: hasList }">
+      <div class="progress">
+        <p class="soft">{{ readings.setup?.name }}</p>
+        <p class="soft figure">{{ words.progress(index + 1, readings.steps.length) }}</p>
+        <div class="segments" aria-hidden="true">
+          <span v-for="one in readings.steps" :key="one.id" :class="{ done: one.reading, here: one.id === step.id }" />
+        </div>
+      </div>
+      <p class="caution narrow-only"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
+      <ReadingCapture :step="step" @next="goOn" />
+      <UButton class="narrow-only" variant="outline" block :to="{ query: { ...route.query, list: '1' } }">{{ words.list }}</UButton>
+    </div>
+    <div class="list-side" :class="{ away: !hasList }">
+      <UButton class="narrow-only" variant="outline" block icon="i-lucide-arrow-left" :to="{ query: { step: step?.id } }">
+        {{ words.capture }}
+      </UButton>
+      <p v-if="readings.openCount === 0" class="all-done">
+        <VerdictMark verdict="holds" silent /> {{ words.done }}
+        <UButton size="sm" :to="`/b/${route.params.id}/line`">{{ words.toLine }}</UButton>
+      </p>
+      <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
+      <SetupCard />
+      <ReadingList :current="step?.id ?? ''" :warnings="evaluation.warnings" @choose="choose" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.readings {
+  display: grid;
+  grid-template-columns: minmax(340px, 430px) minmax(0, 1fr);
+  gap: 36px;
+  padding: 18px 24px 24px;
+}
+.progress {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px;
+  margin-bottom: 12px;
+}
+.segments {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 3px;
+}
+.segments span {
+  flex: 1;
+  height: 6px;
+  background: var(--part);
+}
+.segments .done {
+  background: var(--part-line);
+}
+.segments .here {
+  background: var(--accent);
+}
+.caution {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  margin-bottom: 12px;
+  font-size: 0.9375rem;
+  line-height: 1.25;
+  color: var(--soft);
+}
+.all-done {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  margin-bottom: 12px;
+  font-weight: 500;
+}
+.narrow-only {
+  display: none;
+}
+@media (max-width: 860px) {
+  .readings {
+    display: block;
+    padding: 12px 14px;
+  }
+  .away {
+    display: none;
+  }
+  .narrow-only {
+    display: flex;
+    min-height: 48px;
+    margin-bottom: 12px;
+  }
+  .caution.narrow-only {
+    min-height: 0;
+    font-size: 0.875rem;
+  }
+}
+</style>

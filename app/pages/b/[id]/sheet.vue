@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { settingSheet } from '~~/core/text/settingSheet'
+import { texts } from '~/texts/en'
+import { useEvaluation } from '~/stores/evaluation'
+import { useWorkbench } from '~/stores/workbench'
+
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const words = texts.sheet
+const sheet = computed(() =>
+  workbench.build && evaluation.current && evaluation.asMeasured
+    ? settingSheet(workbench.build, evaluation.current, evaluation.asMeasured)
+    : null,
+)
+const isDrawn = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
+const position = computed(() => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '')
+const today = new Date().toLocaleDateString([], { dateStyle: 'long' })
+const print = () => window.print()
+</script>
+
+<template>
+  <div v-if="workbench.build && evaluation.current && sheet" class="desk">
+    <div class="no-print doing">
+      <UButton icon="i-lucide-printer" @click="print">{{ words.print }}</UButton>
+    </div>
+    <article class="sheet">
+      <header>
+        <div>
+          <h1>{{ words.title }}: {{ workbench.build.name }}</h1>
+          <p>{{ workbench.build.vehicle }}</p>
+        </div>
+        <p class="right">{{ words.position }} {{ position }}<br />{{ today }}</p>
+      </header>
+      <p class="state"><VerdictMark :verdict="evaluation.current.verdict" /> {{ evaluation.sentence }}</p>
+      <LineDrawing v-if="isDrawn" :build="workbench.build" :evaluation="evaluation.current" :height="300" still />
+      <SheetSetting :sheet="sheet" />
+      <SheetLengths :sheet="sheet" />
+      <SheetFoot :sheet="sheet" />
+    </article>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  padding: 18px 24px 40px;
+}
+.doing {
+  max-width: 820px;
+  margin: 0 auto 12px;
+}
+.sheet {
+  max-width: 820px;
+  margin: 0 auto;
+  padding: 26px 34px 22px;
+  background: var(--card);
+  border: 1px solid var(--hair);
+  font-size: 0.9375rem;
+  line-height: 1.3;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  padding-bottom: 8px;
+  border-bottom: 2px solid var(--ink);
+}
+h1 {
+  font-size: 1.375rem;
+  font-weight: 600;
+}
+.right {
+  text-align: right;
+  white-space: nowrap;
+}
+.state {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin: 8px 0;
+  font-weight: 500;
+}
+@media (max-width: 860px) {
+  .desk {
+    padding: 12px;
+  }
+  .sheet {
+    padding: 16px;
+  }
+}
+@media print {
+  @page {
+    size: A4;
+    margin: 11mm 12mm;
+  }
+  .desk {
+    padding: 0;
+  }
+  .sheet {
+    max-width: none;
+    padding: 0;
+    border: 0;
+    background: white;
+    font-size: 9.6pt;
+    --paper: white;
+    --card: white;
+    --ink: black;
+    --soft: #333;
+    --hair: #999;
+    --wash: #eee;
+    --accent: #222;
+    --part: #ddd;
+    --ruler: white;
+    --ruler-ink: black;
+    --holds: black;
+    --tight: black;
+    --out: black;
+    --unknown: black;
+    color: black;
+  }
+}
+</style>

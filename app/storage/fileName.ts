@@ -1,0 +1,13 @@
+/** Ending of a build file. */
+export const FILE_ENDING = '.lurvan.json'
+
+/** A safe file name for a build. */
+export function fileName(name: string): string {
+  const plain = name
+    .normalize('NFKD')
+    .replace(/[^\w -]/g, '')
+    .trim()
+    .replace(/ +/g, '-')
+    .toLowerCase()
+  return `${plain.slice(0, 60) || 'build'}${FILE_ENDING}`
+}

@@ -1,0 +1,21 @@
+import { buildRepository, type BuildRepository } from './buildRepository'
+import { LurvanDatabase } from './database'
+
+let repository: BuildRepository | null = null
+
+/** The one repository of this tab. */
+export function useBuildRepository(): BuildRepository {
+  repository ??= buildRepository(new LurvanDatabase())
+  return repository
+}
+
+/** Asks the browser not to clear our data when its disk runs low; it may say no. */
+export const askToPersist = (): void => void navigator.storage?.persist?.().catch(() => false)
+
+/** Why storing failed, in a builder's words. */
+export function storageReason(error: unknown): string {
+  const name = error instanceof Error ? `${error.name} ${error.message}` : String(error)
+  if (/quota/i.test(name)) return 'the disk space for this browser is full'
+  if (/blocked|denied|security|InvalidState|MissingAPI/i.test(name)) return 'this browser does not let pages keep data'
+  return error instanceof Error ? error.message : 'the browser would not store it'
+}

@@ -1,0 +1,51 @@
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import { chosenSettings, evaluateBuild } from '~~/core/check/evaluateBuild'
+import type { LeverSettings } from '~~/core/placement/bodyMoves'
+import { measuredGeometry } from '~~/core/readings/geometry'
+import { readingWarnings } from '~~/core/readings/warnings'
+import { stateSentence } from '~~/core/text/stateSentence'
+import { useWorkbench } from './workbench'
+
+/** What the core says of the open build, at the levers' setting on screen. */
+export const useEvaluation = defineStore('evaluation', () => {
+  const workbench = useWorkbench()
+  /** Lever amounts while a lever is in the hand, not yet stored. */
+  const held = shallowRef<LeverSettings>({})
+
+  const measured = computed(() => (workbench.build ? measuredGeometry(workbench.build) : null))
+  const settings = computed<LeverSettings>(() =>
+    workbench.build ? { ...chosenSettings(workbench.build), ...held.value } : {},
+  )
+  const current = computed(() =>
+    workbench.build && measured.value ? evaluateBuild(workbench.build, settings.value, measured.value) : null,
+  )
+  const asMeasured = computed(() =>
+    workbench.build && measured.value ? evaluateBuild(workbench.build, {}, measured.value) : null,
+  )
+  const sentence = computed(() => (workbench.build && current.value ? stateSentence(workbench.build, current.value) : ''))
+  const warnings = computed(() => (workbench.build ? readingWarnings(workbench.build) : []))
+
+  /** Moves a lever on screen only. */
+  function hold(leverId: string, amount: number): void {
+    held.value = { ...held.value, [leverId]: amount }
+  }
+
+  /** Lets go of the levers: stores where they stand, as one change. */
+  function release(label: string): void {
+    const amounts = held.value
+    if (Object.keys(amounts).length === 0) return
+    set(label, amounts)
+    held.value = {}
+  }
+
+  /** Stores lever amounts in the chosen position. */
+  function set(label: string, amounts: LeverSettings): void {
+    workbench.change(label, (draft) => {
+      const position = draft.positions.find((one) => one.id === draft.chosen)
+      if (position) Object.assign(position.settings, amounts)
+    })
+  }
+
+  return { measured, settings, current, asMeasured, sentence, warnings, held, hold, release, set }
+})

@@ -1,0 +1,84 @@
+import type { Build } from '~~/core/project/build'
+import type { LevelZero, MeasuredReading, Reading } from '~~/core/project/reading'
+import type { TourStep } from '~~/core/readings/tour'
+
+/** A reading while it is typed: raw text, and the words that go with it. */
+export interface ReadingDraft {
+  readonly text: string
+  /** Which end or side is lower, where it leans, on which side or in which way it lies; empty until it is said. */
+  readonly way: string
+  readonly method: 'along' | 'face'
+  readonly from: 'level' | 'plumb'
+  readonly zero: LevelZero
+  readonly by: 'square' | 'plumb'
+  readonly aboveText: string
+  readonly aboveWay: 'above' | 'below'
+  readonly provisional: boolean
+}
+
+export const EMPTY_DRAFT: ReadingDraft = {
+  text: '',
+  way: '',
+  method: 'along',
+  from: 'level',
+  zero: 'gravity',
+  by: 'square',
+  aboveText: '',
+  aboveWay: 'above',
+  provisional: false,
+}
+
+/** A draft that starts out the way the step was read last time, with nothing typed yet. */
+export function draftLike(reading: Reading | null): ReadingDraft {
+  if (!reading) return EMPTY_DRAFT
+  switch (reading.kind) {
+    case 'axis-face':
+      return { ...EMPTY_DRAFT, method: 'face', from: reading.from, way: reading.lean ?? '', zero: reading.zero ?? 'gravity' }
+    case 'axis-level':
+      return { ...EMPTY_DRAFT, way: reading.low ?? '', zero: reading.zero ?? 'gravity' }
+    case 'chassis-fall':
+    case 'chassis-roll':
+      return { ...EMPTY_DRAFT, way: reading.low ?? '' }
+    case 'point-offset':
+      return {
+        ...EMPTY_DRAFT,
+        way: reading.side ?? '',
+        by: reading.by ?? 'square',
+        aboveText: reading.aboveCentreline ?? '',
+        aboveWay: reading.aboveCentrelineWay ?? 'above',
+      }
+    case 'point-station':
+    case 'point-height':
+      return { ...EMPTY_DRAFT, way: reading.way ?? '' }
+    default:
+      return EMPTY_DRAFT
+  }
+}
+
+/** The reading a draft would make. */
+export function draftReading(build: Build, setup: string, step: TourStep, draft: ReadingDraft, id: string): MeasuredReading {
+  const tool = (...kinds: string[]) => build.tools.find((one) => kinds.includes(one.kind))?.id
+  const provisional = draft.provisional ? { provisional: true } : {}
+  const base = { id, setup, values: [draft.text.trim()], ...provisional }
+  const level = { ...base, tool: tool('level') }
+  const tape = { ...base, tool: tool('tape', 'laser', 'plumb'), unit: build.units.length, point: step.target }
+  const word = <T extends string>(words: readonly T[]): T | undefined => words.find((one) => one === draft.way)
+  switch (step.quantity) {
+    case 'chassis-fall':
+      return { ...level, kind: 'chassis-fall', low: word(['front', 'rear']) }
+    case 'chassis-roll':
+      return { ...level, kind: 'chassis-roll', low: word(['left', 'right']) }
+    case 'axis-level':
+      return draft.method === 'face'
+        ? { ...level, kind: 'axis-face', axis: step.target, lean: word(['front', 'rear']), from: draft.from, zero: draft.zero }
+        : { ...level, kind: 'axis-level', axis: step.target, low: word(['front', 'rear']), zero: draft.zero }
+    case 'point-station':
+      return { ...tape, kind: 'point-station', way: word(['rearward', 'forward']) }
+    case 'point-height':
+      return { ...tape, kind: 'point-height', way: word(['above', 'below']) }
+    case 'point-offset': {
+      const plumb = draft.by === 'plumb' ? { aboveCentreline: draft.aboveText, aboveCentrelineWay: draft.aboveWay } : {}
+      return { ...tape, kind: 'point-offset', side: word(['left', 'right']), by: draft.by, ...plumb }
+    }
+  }
+}

@@ -1,0 +1,112 @@
+import type { Reading } from '~~/core/project/reading'
+import type { TourStep } from '~~/core/readings/tour'
+
+/** What a step of the tour asks, and the two answers to "which way?". */
+export interface StepWords {
+  readonly title: string
+  readonly hint: string
+  readonly unit: 'angle' | 'length'
+  /** [word in the file, words on screen] for the two answers; the first is drawn rear or left low, left, rearward, above. */
+  readonly ways: readonly (readonly [string, string])[]
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Words for a step, by what is read and how. */
+export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
+  const name = step.targetName
+  switch (step.quantity) {
+    case 'chassis-fall':
+      return {
+        title: 'Chassis, fore and aft',
+        hint: 'Level along a straight, clean stretch of frame rail, the surface that is your datum plane.',
+        unit: 'angle',
+        ways: [
+          ['rear', 'rear is lower'],
+          ['front', 'front is lower'],
+        ],
+      }
+    case 'chassis-roll':
+      return {
+        title: 'Chassis, across',
+        hint: 'Level across both frame rails, on a straight bar if they are far apart.',
+        unit: 'angle',
+        ways: [
+          ['left', 'left is lower'],
+          ['right', 'right is lower'],
+        ],
+      }
+    case 'axis-level':
+      return method === 'face'
+        ? {
+            title: `${capital(name)}, across a face`,
+            hint: 'Level upright on a machined face square to it: flange, yoke ears out of the way.',
+            unit: 'angle',
+            ways: [
+              ['rear', 'top leans to the rear'],
+              ['front', 'top leans to the front'],
+            ],
+          }
+        : {
+            title: `${capital(name)}, along`,
+            hint: 'Level on a surface that runs true with it: a machined rib, the pan rail, a bar in the yoke.',
+            unit: 'angle',
+            ways: [
+              ['rear', 'rear end is lower'],
+              ['front', 'front end is lower'],
+            ],
+          }
+    case 'point-station':
+      return {
+        title: `${capital(name)}, station`,
+        hint: 'Tape along the chassis from the datum to the middle of it. Plumb both down to the floor if the tape cannot run straight.',
+        unit: 'length',
+        ways: [
+          ['rearward', 'behind the datum'],
+          ['forward', 'ahead of the datum'],
+        ],
+      }
+    case 'point-offset':
+      return {
+        title: `${capital(name)}, offset`,
+        hint: 'From the string or laser on the chassis centreline to the middle of it.',
+        unit: 'length',
+        ways: [
+          ['left', 'left of centre'],
+          ['right', 'right of centre'],
+        ],
+      }
+    case 'point-height':
+      return {
+        title: `${capital(name)}, height`,
+        hint: 'From the datum plane, square to it, to the middle of it. A straight-edge under both rails helps.',
+        unit: 'length',
+        ways: [
+          ['above', 'above the plane'],
+          ['below', 'below the plane'],
+        ],
+      }
+  }
+}
+
+/** The answer to "which way?" that a reading keeps, in the words of its step; empty when it keeps none. */
+export function readingWay(step: TourStep, reading: Reading): string {
+  const { ways } = stepWords(step, reading.kind === 'axis-face' ? 'face' : 'along')
+  return ways.find(([word]) => word === wordOf(reading))?.[1] ?? ''
+}
+
+function wordOf(reading: Reading): string | undefined {
+  switch (reading.kind) {
+    case 'axis-face':
+      return reading.lean
+    case 'point-offset':
+      return reading.side
+    case 'point-station':
+    case 'point-height':
+      return reading.way
+    case 'given-point':
+      return undefined
+    default:
+      return reading.low
+  }
+}

@@ -1,0 +1,153 @@
+import { axisDirection, type FallPlan } from '../frame/axis'
+import { fromStation } from '../frame/station'
+import { movePoint, type RigidMove } from '../linalg/mat3'
+import { add, anyPerpendicular, cross, dot, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
+import type { Axle, ChassisSizes, PowertrainSizes } from '../project/build'
+import type { Tube } from '../project/lineSpec'
+import { polygon, seen, type Shape, type View } from './shape'
+
+/** Radius of the tail housing in mm, where no size is given for it. */
+const TAIL_RADIUS = 45
+
+/** A direction square to `along`, as near to up as can be. */
+function upright(along: Vec3): Vec3 {
+  const up = sub([0, 0, 1], scale(along, dot([0, 0, 1], along)))
+  return norm(up) > 1e-6 ? unit(up) : anyPerpendicular(along)
+}
+
+/**
+ * Outline of engine and gearbox around their axis, from their sizes alone.
+ *
+ * @param output - output point as measured
+ * @returns nothing when a size it needs was not entered
+ */
+export function powertrainShapes(
+  sizes: PowertrainSizes | undefined,
+  output: Vec3,
+  place: FallPlan,
+  move: RigidMove,
+  view: View,
+): Shape[] {
+  const { lengthMm, gearboxLengthMm, aboveAxisMm, belowAxisMm, widthMm } = sizes ?? {}
+  if (!lengthMm || !gearboxLengthMm || gearboxLengthMm >= lengthMm) return []
+  const rearward = axisDirection(place)
+  const up = view === 'side' ? upright(rearward) : unit(cross(upright(rearward), scale(rearward, -1)))
+  const high = view === 'side' ? aboveAxisMm : widthMm && widthMm / 2
+  const low = view === 'side' ? belowAxisMm : widthMm && widthMm / 2
+  if (!high || !low) return []
+  const at = (forward: number, above: number): Vec3 =>
+    movePoint(move, add(add(output, scale(rearward, -forward)), scale(up, above)))
+  const bell = gearboxLengthMm
+  const sumpRear = bell + (lengthMm - bell) * 0.12
+  const waist = bell * 0.45
+  const outline = [
+    at(0, TAIL_RADIUS),
+    at(waist, TAIL_RADIUS * 1.7),
+    at(bell * 0.86, TAIL_RADIUS * 1.9),
+    at(bell, Math.min(high, low) * 0.95),
+    at(sumpRear, high),
+    at(lengthMm * 0.97, high * 0.94),
+    at(lengthMm, high * 0.4),
+    at(lengthMm, -low * 0.6),
+    at(lengthMm * 0.92, view === 'side' ? -low * 0.75 : -low),
+    at((sumpRear + lengthMm) / 2, -low),
+    at(sumpRear, -low),
+    at(bell, -Math.min(high, low) * 0.95),
+    at(bell * 0.86, -TAIL_RADIUS * 1.9),
+    at(waist, -TAIL_RADIUS * 1.7),
+    at(0, -TAIL_RADIUS),
+  ]
+  return [polygon('powertrain', outline, view)]
+}
+
+/** Housing, nose, tube and tyres of an axle; parts without a size are left out. */
+export function axleShapes(axle: Axle, centre: Vec3, nose: Vec3, move: RigidMove, view: View): Shape[] {
+  const { housingDiameterMm, tyreDiameterMm, trackMm } = axle.sizes ?? {}
+  const middle = movePoint(move, centre)
+  const shapes: Shape[] = []
+  const wheel = tyreDiameterMm ? tyreDiameterMm / 2 : 0
+  if (view === 'side' && wheel) {
+    shapes.push({ form: 'circle', part: 'tyre', centre: seen(middle, view), radius: wheel })
+    shapes.push({ form: 'circle', part: 'tyre', centre: seen(middle, view), radius: wheel * 0.58 })
+  }
+  if (view === 'top' && trackMm && wheel) {
+    for (const side of [1, -1]) {
+      const hub: Vec3 = [middle[0], (side * trackMm) / 2, middle[2]]
+      shapes.push(box('tyre', hub, wheel, Math.min(110, wheel * 0.3), view))
+    }
+    shapes.push(box('axle', [middle[0], 0, middle[2]], 42, trackMm / 2 - 60, view))
+  }
+  if (!housingDiameterMm) return shapes
+  const radius = housingDiameterMm / 2
+  const level: Vec3 = [centre[0], nose[1], centre[2]]
+  const toNose = unit(sub(nose, level))
+  const square = view === 'side' ? upright(toNose) : ([0, 1, 0] as Vec3)
+  const at = (along: number, aside: number): Vec3 =>
+    movePoint(move, add(add(level, scale(toNose, along)), scale(square, aside)))
+  const reach = norm(sub(nose, level))
+  const housing = [
+    at(reach - 20, 38),
+    at(radius * 0.7, radius * 0.8),
+    at(0, radius),
+    at(-radius * 0.8, radius * 0.75),
+    at(-radius, 0),
+    at(-radius * 0.8, -radius * 0.75),
+    at(0, -radius),
+    at(radius * 0.7, -radius * 0.8),
+    at(reach - 20, -38),
+  ]
+  return [...shapes, polygon('axle', housing, view)]
+}
+
+/** Half the length of the yokes left open at each end of a drawn tube, in mm. */
+const YOKE = 45
+
+/** A shaft between two joint centres, as wide as its tube; without a tube a plain line. */
+export function shaftShape(from: Vec3, to: Vec3, tube: Tube | undefined, view: View): Shape {
+  const along = unit(sub(to, from))
+  if (!tube) return { form: 'polyline', part: 'shaft', points: [seen(from, view), seen(to, view)] }
+  const front = add(from, scale(along, YOKE))
+  const rear = add(to, scale(along, -YOKE))
+  const half = tube.outerMm / 2
+  const square = view === 'side' ? upright(along) : unit(cross(along, upright(along)))
+  const corners = [add(front, scale(square, half)), add(rear, scale(square, half)), add(rear, scale(square, -half)), add(front, scale(square, -half))]
+  return polygon('shaft', corners, view)
+}
+
+/** Rails and ground of the chassis; the datum plane is the rails' underside. */
+export function chassisShapes(sizes: ChassisSizes, view: View, span: readonly [number, number]): Shape[] {
+  const { railDepthMm, railSpacingMm, railFrontStationMm, railRearStationMm, groundBelowMm } = sizes
+  const shapes: Shape[] = []
+  const front = railFrontStationMm
+  const rear = railRearStationMm
+  if (front !== undefined && rear !== undefined && railDepthMm) {
+    const middle = (front + rear) / 2
+    const half = Math.abs(rear - front) / 2
+    if (view === 'side') {
+      shapes.push(box('rail', fromStation({ station: middle, offsetLeft: 0, height: railDepthMm / 2 }), half, railDepthMm / 2, view))
+    } else if (railSpacingMm) {
+      for (const side of [1, -1]) {
+        const place = fromStation({ station: middle, offsetLeft: (side * railSpacingMm) / 2, height: 0 })
+        shapes.push(box('rail', place, half, 32, view))
+      }
+    }
+  }
+  if (view === 'side' && groundBelowMm) {
+    shapes.push({ form: 'polyline', part: 'ground', points: [[span[0], -groundBelowMm], [span[1], -groundBelowMm]] })
+  }
+  return shapes
+}
+
+function box(part: Shape['part'], centre: Vec3, halfAlong: number, halfAcross: number, view: View): Shape {
+  const [station, level] = seen(centre, view)
+  return {
+    form: 'polygon',
+    part,
+    points: [
+      [station - halfAlong, level - halfAcross],
+      [station + halfAlong, level - halfAcross],
+      [station + halfAlong, level + halfAcross],
+      [station - halfAlong, level + halfAcross],
+    ],
+  }
+}

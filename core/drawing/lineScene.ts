@@ -1,0 +1,204 @@
+import type { Check } from '../check/check'
+import type { Evaluation } from '../check/evaluateBuild'
+import { axisDirection } from '../frame/axis'
+import { allKnown, known, type Known } from '../known'
+import { NO_MOVE, type RigidMove } from '../linalg/mat3'
+import { add, middle, scale, type Vec3 } from '../linalg/vec3'
+import type { Verdict } from '../limits/limit'
+import { gravest } from '../limits/verdict'
+import type { Build } from '../project/build'
+import { axisOf, pointOf } from '../readings/geometry'
+import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
+import { seen, type Shape, type View, type ViewPoint } from './shape'
+
+/** A joint of the drawing, numbered along the power flow and ringed with its verdict. */
+export interface SceneJoint {
+  readonly lineId: string
+  readonly number: number
+  readonly verdict: Verdict
+  readonly at: Readonly<Record<View, ViewPoint>>
+}
+
+/** A thing in the drawing that can be taken hold of to move a lever. */
+export interface SceneHandle {
+  readonly leverId: string
+  readonly at: ViewPoint
+  /** Station distance from the point the lever turns about, in mm; 0 for a straight lever. */
+  readonly arm: number
+}
+
+/** A remark in the drawing on what is not well: at a joint, or in the middle of a shaft. */
+export interface SceneCallout {
+  readonly id: string
+  readonly at: ViewPoint
+  readonly checks: readonly Check[]
+}
+
+/** Everything drawn, in mm, both views on the same stations. */
+export interface LineScene {
+  readonly shapes: Readonly<Record<View, readonly Shape[]>>
+  /** Powertrain, axle and shafts as measured, when a lever has moved them. */
+  readonly ghosts: Readonly<Record<View, readonly Shape[]>>
+  readonly joints: readonly SceneJoint[]
+  readonly mounts: readonly Readonly<Record<View, ViewPoint>>[]
+  readonly handles: readonly SceneHandle[]
+  readonly callouts: readonly SceneCallout[]
+}
+
+const VIEWS = ['side', 'top'] as const
+
+/** The scene of a build at one setting, beside the measured one. */
+export function lineScene(build: Build, now: Evaluation): LineScene {
+  const isMoved = Object.values(now.settings).some((amount) => amount !== 0)
+  const both = (of: (view: View) => Shape[]): Record<View, Shape[]> => ({ side: of('side'), top: of('top') })
+  const span = stationSpan(build, now)
+  return {
+    shapes: both((view) => [
+      ...chassisShapes(build.chassis, view, span),
+      ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE)),
+      ...lineShapes(now, view),
+    ]),
+    ghosts: both((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE)) : [])),
+    joints: sceneJoints(now),
+    mounts: mountPoints(build, now).map((point) => ({ side: seen(point, 'side'), top: seen(point, 'top') })),
+    handles: sceneHandles(build, now),
+    callouts: sceneCallouts(now),
+  }
+}
+
+function bodyShapes(build: Build, now: Evaluation, view: View, moveOf: (body: string) => Known<RigidMove>): Shape[] {
+  const shapes: Shape[] = []
+  const driving = build.axes.find((axis) => axis.body === 'powertrain')
+  const first = build.lines[0]?.joints[0]
+  if (driving && first) {
+    const all = allKnown([pointOf(now.measured, first.point), axisOf(now.measured, driving.id), moveOf('powertrain')] as const as [
+      Known<Vec3>,
+      ReturnType<typeof axisOf>,
+      Known<RigidMove>,
+    ])
+    if (all.known) shapes.push(...powertrainShapes(build.powertrain.sizes, all.value[0], all.value[1], all.value[2], view))
+  }
+  for (const axle of build.axles) {
+    const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
+    if (!axle.centre || !nose) continue
+    const all = allKnown<[Vec3, Vec3, RigidMove]>([
+      pointOf(now.measured, axle.centre),
+      pointOf(now.measured, nose.point),
+      moveOf(axle.id),
+    ])
+    if (all.known) shapes.push(...axleShapes(axle, ...all.value, view))
+  }
+  return shapes
+}
+
+const isOn = (build: Build, pointId: string, body: string) =>
+  build.points.some((point) => point.id === pointId && point.body === body)
+
+/** How far an axis is drawn beyond its joint, in mm: into its own body, and past the joint for comparison. */
+const AXIS_BEFORE = 420
+const AXIS_PAST = 260
+
+function lineShapes(now: Evaluation, view: View): Shape[] {
+  return now.lines.flatMap(({ line, ride }) => {
+    if (!ride.known) return []
+    const { centres, axes } = ride.value.geometry
+    const shafts = line.shafts.map((shaft, index) =>
+      shaftShape(centres[index] as Vec3, centres[index + 1] as Vec3, shaft.tube, view),
+    )
+    const axisLine = (at: Vec3, along: Vec3, before: number, past: number): Shape => ({
+      form: 'polyline',
+      part: 'axis-line',
+      points: [seen(add(at, scale(along, -before)), view), seen(add(at, scale(along, past)), view)],
+    })
+    return [
+      ...shafts,
+      axisLine(centres[0] as Vec3, axes[0] as Vec3, AXIS_BEFORE, AXIS_PAST),
+      axisLine(centres.at(-1) as Vec3, axes.at(-1) as Vec3, AXIS_PAST, AXIS_BEFORE),
+    ]
+  })
+}
+
+function sceneJoints(now: Evaluation): SceneJoint[] {
+  return now.lines.flatMap(({ line, ride, checks }) => {
+    if (!ride.known) return []
+    return ride.value.geometry.centres.map((centre, index) => ({
+      lineId: line.id,
+      number: index + 1,
+      verdict: gravest(
+        checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index).map((check) => check.verdict),
+      ),
+      at: { side: seen(centre, 'side'), top: seen(centre, 'top') },
+    }))
+  })
+}
+
+function mountPoints(build: Build, now: Evaluation): Vec3[] {
+  const mounts = build.powertrain.mounts
+  if (!mounts) return []
+  return [mounts.frontLeft, mounts.frontRight, mounts.tail].flatMap((id) => {
+    const point = pointOf(now.placed, id)
+    return point.known ? [point.value] : []
+  })
+}
+
+function sceneHandles(build: Build, now: Evaluation): SceneHandle[] {
+  return build.levers.flatMap((lever): SceneHandle[] => {
+    if (lever.kind === 'tail-up' && build.powertrain.mounts) {
+      const tail = pointOf(now.placed, build.powertrain.mounts.tail)
+      return tail.known ? [{ leverId: lever.id, at: seen(tail.value, 'side'), arm: 0 }] : []
+    }
+    if (lever.kind !== 'wedge') return []
+    const axle = build.axles.find((one) => one.id === lever.axle)
+    const nose = build.lines.flatMap((line) => line.joints).find((joint) => axle && isOn(build, joint.point, axle.id))
+    if (!axle?.centre || !nose) return []
+    const ends = allKnown<[Vec3, Vec3]>([pointOf(now.placed, axle.centre), pointOf(now.placed, nose.point)])
+    if (!ends.known) return []
+    const [centre, tip] = ends.value
+    return [{ leverId: lever.id, at: seen(tip, 'side'), arm: Math.abs(tip[0] - centre[0]) }]
+  })
+}
+
+function sceneCallouts(now: Evaluation): SceneCallout[] {
+  return now.lines.flatMap(({ line, ride, checks }) => {
+    if (!ride.known) return []
+    const { centres } = ride.value.geometry
+    const wrong = checks.filter((check) => check.verdict === 'out' || check.verdict === 'tight')
+    const anchors = new Map<string, { at: Vec3; checks: Check[] }>()
+    for (const check of wrong) {
+      const { subject } = check
+      const isJoint = subject.of === 'joint'
+      const from = subject.of === 'line' ? centres.length - 2 : subject.index
+      const at = isJoint
+        ? (centres[subject.index] as Vec3)
+        : middle(centres[Math.max(0, from)] as Vec3, (centres[from + 1] ?? centres[0]) as Vec3)
+      const key = isJoint ? `${line.id}/joint/${subject.index}` : `${line.id}/shaft/${from}`
+      const anchor = anchors.get(key) ?? { at, checks: [] }
+      anchor.checks.push(check)
+      anchors.set(key, anchor)
+    }
+    return [...anchors].map(([id, { at, checks: list }]) => ({
+      id,
+      at: seen(at, 'side'),
+      checks: [...list].sort((a, b) => (a.verdict === b.verdict ? 0 : a.verdict === 'out' ? -1 : 1)),
+    }))
+  })
+}
+
+/** Room left in front of and behind everything drawn, in mm. */
+const MARGIN = 180
+
+/** Stations from the front of what is drawn to its rear. */
+export function stationSpan(build: Build, now: Evaluation): readonly [number, number] {
+  const stations: number[] = []
+  for (const place of now.measured.points.values()) if (place.known) stations.push(-place.value[0])
+  const first = build.lines[0]?.joints[0]
+  const output = first ? pointOf(now.measured, first.point) : null
+  const axis = build.axes.find((one) => one.body === 'powertrain')
+  if (output?.known && axis && build.powertrain.sizes?.lengthMm) {
+    const place = axisOf(now.measured, axis.id)
+    if (place.known) stations.push(-(output.value[0] - axisDirection(place.value)[0] * build.powertrain.sizes.lengthMm))
+  }
+  const wheel = Math.max(0, ...build.axles.map((axle) => axle.sizes?.tyreDiameterMm ?? 0)) / 2
+  if (stations.length === 0) return [0, 3000]
+  return [Math.min(...stations) - MARGIN, Math.max(...stations) + Math.max(MARGIN, wheel + 60)]
+}

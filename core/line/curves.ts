@@ -1,0 +1,30 @@
+import type { Line } from '../project/lineSpec'
+import { chainOf } from './lineGeometry'
+import { phasesOf, type LineFigures } from './lineFigures'
+import { sampledChain } from './sampledChain'
+
+/** Speed and acceleration of the output over one turn of the input, sampled. */
+export interface TurnCurves {
+  /** Input rotation of each sample, in degrees. */
+  readonly turnDeg: readonly number[]
+  /** Speed of each member behind a joint over input speed; the last is the output. */
+  readonly ratios: readonly (readonly number[])[]
+  /** Angular acceleration of each member, in rad/s²; null without a shaft speed. */
+  readonly accelerations: readonly (readonly number[])[] | null
+}
+
+/**
+ * Curves of a line over one turn, for drawing.
+ *
+ * @param steps - samples over the turn
+ */
+export function turnCurves(line: Line, figures: LineFigures, steps = 180): TurnCurves {
+  const speedRpm = figures.speed.known ? figures.speed.value.speedRpm : 0
+  const members = sampledChain(chainOf(line, figures.geometry), phasesOf(line), speedRpm, steps)
+  const count = members[0]?.ratio.length ?? 0
+  return {
+    turnDeg: Array.from({ length: count }, (_, i) => (360 * i) / count),
+    ratios: members.map((member) => [...member.ratio]),
+    accelerations: figures.speed.known ? members.map((member) => [...member.acceleration]) : null,
+  }
+}

@@ -1,0 +1,127 @@
+import type { LineEvaluation } from '../check/evaluateBuild'
+import { fallWords, planWords } from '../frame/words'
+import type { LengthFigure, LengthMark } from '../lengths/shaftLengths'
+import type { LineFigures, ShaftFigures } from '../line/lineFigures'
+import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
+import type { Build } from '../project/build'
+import { asRadians, degrees, radians } from '../units/angle'
+import { fixed, formatAngle, formatBothUnits } from '../units/format'
+import type { UnitSettings } from '../units/unitSettings'
+import { grouped } from './checkText'
+
+/** One figure with its name, and what to make of it. */
+export interface Fact {
+  readonly name: string
+  readonly value: string
+  readonly remark?: string
+}
+
+export interface FactGroup {
+  readonly title: string
+  readonly facts: readonly Fact[]
+}
+
+/** What a place on a shaft's end is called at the bench. */
+const MARK_NAMES: Readonly<Record<LengthMark, string>> = {
+  'joint-centre': 'joint centre',
+  'flange-face': 'flange face',
+  'shaft-end': 'end of the output shaft',
+  'seal-face': 'seal face',
+}
+
+/** All figures of a line, grouped for reading; empty while the line is not known. */
+export function lineFacts(build: Build, { line, ride, drive }: LineEvaluation): FactGroup[] {
+  if (!ride.known) return []
+  const { units } = build
+  return [
+    { title: 'Joint angles', facts: angleFacts(ride.value, drive?.known ? drive.value : null, units) },
+    { title: drive?.known ? 'Evenness under drive' : 'Evenness', facts: evennessFacts(drive?.known ? drive.value : ride.value, units) },
+    ...ride.value.shafts.map((shaft, index) => ({
+      title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
+      facts: [...shaftFacts(shaft, units), ...lengthFacts(shaft, build)],
+    })),
+  ]
+}
+
+function angleFacts(ride: LineFigures, drive: LineFigures | null, units: UnitSettings): Fact[] {
+  return ride.anglesDeg.map((angle, index) => ({
+    name: `joint ${index + 1}`,
+    value: formatAngle(angle, units, 2),
+    remark: drive ? `under drive ${formatAngle(drive.anglesDeg[index] ?? 0, units, 2)}` : undefined,
+  }))
+}
+
+function evennessFacts({ whole, smallEquivalentDeg, speed, angles }: LineFigures, units: UnitSettings): Fact[] {
+  const facts: Fact[] = [
+    {
+      name: 'equivalent angle of one joint',
+      value: formatAngle(degrees(whole.equivalentAngle), units, 2),
+      remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg, units, 2)}`,
+    },
+    { name: 'driven axis runs ahead and behind by', value: formatAngle(degrees(whole.errorPeakToPeak), units, 3), remark: 'peak to peak, twice a turn' },
+    { name: 'speed ratio', value: `${fixed(whole.ratioMin, 4)} to ${fixed(whole.ratioMax, 4)}` },
+  ]
+  if (!speed.known) return facts
+  const rpm = speed.value.speedRpm
+  const small = smallAngleAcceleration(radians(smallEquivalentDeg), rpm)
+  return [
+    ...facts,
+    {
+      name: `torsional, at ${grouped(rpm)} rev/min`,
+      value: `${grouped(peakAcceleration(whole, rpm))} rad/s²`,
+      remark: `by the small-angle rule ${grouped(small)}; speed from ${speed.value.basis}`,
+    },
+    { name: 'inertial, on drive', value: `${grouped(smallAngleAcceleration(angles[0] ?? asRadians(0), rpm))} rad/s²` },
+    { name: 'inertial, on coast', value: `${grouped(smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm))} rad/s²` },
+  ]
+}
+
+function shaftFacts(shaft: ShaftFigures, units: UnitSettings): Fact[] {
+  const lie = `${fallWords(degrees(shaft.place.fall), 'tail', units, 2).replace('tail', 'rear')}, ${planWords(degrees(shaft.place.plan), units, 2)}`
+  const facts: Fact[] = [{ name: 'lies', value: lie }]
+  if (shaft.criticalSpeedRpm !== null) facts.push({ name: 'critical speed', value: `${grouped(shaft.criticalSpeedRpm)} rev/min` })
+  if (shaft.bearingOffLine !== null) facts.push({ name: 'bearing off its line by', value: `${fixed(shaft.bearingOffLine, 1)} mm` })
+  if (shaft.bestPhase) facts.push(phaseFact(shaft, units))
+  return facts
+}
+
+/** Clocking that takes away less than this share of the error is not worth a spline. */
+const WORTH = 0.1
+
+function phaseFact({ bestPhase, phaseDeg }: ShaftFigures, units: UnitSettings): Fact {
+  if (!bestPhase) return { name: 'best phase', value: 'any' }
+  const before = degrees(bestPhase.before.errorPeakToPeak)
+  const after = degrees(bestPhase.after.errorPeakToPeak)
+  const gain = before > 0 ? (before - after) / before : 0
+  const show = (error: number) => formatAngle(error, units, 3)
+  const turn = phaseWords(bestPhase.phaseDeg, units)
+  const tooth = bestPhase.tooth && bestPhase.tooth.steps !== 0 ? `, nearest ${Math.abs(bestPhase.tooth.steps)} teeth` : ''
+  const remark =
+    gain < WORTH
+      ? `clocking gains almost nothing here: error ${show(before)} to ${show(after)}; now ${phaseWords(phaseDeg, units)}`
+      : `error ${show(before)} now, ${show(after)} then${tooth}`
+  return { name: 'best phase of the yokes', value: turn, remark }
+}
+
+const phaseWords = (phaseDeg: number, units: UnitSettings): string =>
+  Math.abs(phaseDeg) < 0.05
+    ? 'in phase'
+    : `rear yoke ${formatAngle(Math.abs(phaseDeg), units)} ${phaseDeg > 0 ? 'anticlockwise' : 'clockwise'} from behind`
+
+/** Lengths of a shaft in every convention its ends allow, in both units. */
+export function lengthFacts({ lengths }: ShaftFigures, build: Build): Fact[] {
+  return lengths.all.map((length) => ({
+    name: lengthName(length),
+    value: formatBothUnits(length.length, build.units.inchFraction),
+    remark:
+      Math.abs(length.onBench - length.length) > 0.05
+        ? `straightened on the bench ${formatBothUnits(length.onBench, build.units.inchFraction)}`
+        : undefined,
+  }))
+}
+
+function lengthName({ from, to }: LengthFigure): string {
+  const seats = (mark: LengthMark, other: LengthMark) =>
+    mark === 'joint-centre' && other !== 'joint-centre' ? 'cap seats' : MARK_NAMES[mark]
+  return `${seats(from, to)} to ${seats(to, from)}`
+}

@@ -1,0 +1,54 @@
+// What has to be done again: installing when the lock file changed, building when a source did.
+import { spawnSync } from 'node:child_process'
+import { createHash } from 'node:crypto'
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+
+const STAMPS = 'node_modules/.lurvan'
+const SOURCES = ['app', 'core', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
+
+function filesIn(path) {
+  if (!existsSync(path)) return []
+  if (statSync(path).isFile()) return [path]
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesIn(join(path, name)))
+}
+
+function fingerprint(paths) {
+  const hash = createHash('sha256')
+  for (const file of paths.flatMap(filesIn)) hash.update(file).update(readFileSync(file))
+  return hash.digest('hex')
+}
+
+const stamped = (name) => (existsSync(join(STAMPS, name)) ? readFileSync(join(STAMPS, name), 'utf8') : '')
+
+function stamp(name, value) {
+  mkdirSync(STAMPS, { recursive: true })
+  writeFileSync(join(STAMPS, name), value)
+}
+
+/** Runs a command in the open; a failure ends the program. */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, { stdio: 'inherit', ...options })
+  if (result.status !== 0) {
+    console.error(`${command} ${args.join(' ')} failed`)
+    process.exit(result.status ?? 1)
+  }
+}
+
+/** Installs the packages of the lock file unless they are there. */
+export function install() {
+  const wanted = fingerprint(['package-lock.json', 'package.json'])
+  if (existsSync('node_modules/nuxt') && existsSync('node_modules/lurvan') && stamped('install') === wanted) return
+  run('npm', ['ci', '--no-audit', '--no-fund'])
+  stamp('install', wanted)
+}
+
+/** Builds the application unless it is built from these very sources. */
+export function build() {
+  const wanted = fingerprint(SOURCES)
+  if (existsSync('.output/server/index.mjs') && stamped('build') === wanted) return
+  run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], { env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
+  stamp('build', wanted)
+}
