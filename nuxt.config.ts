@@ -36,6 +36,10 @@ export default defineNuxtConfig({
     },
   },
   vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 900 } },
+  // Nuxt's development server looks for a server entry even when nothing is rendered on the server.
+  $development: {
+    vite: { environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry.js' } } } } } },
+  },
   nitro: { compressPublicAssets: { gzip: true } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
 })

@@ -112,9 +112,13 @@ export const texts = {
     above: 'Point above the dropped centreline by',
     below: 'lower than it',
     typing: 'Type what the tool shows.',
+    enter: 'or press Enter',
+    how: 'How it is read',
     keypad: 'Key pad',
     tool: 'Tool',
     provisional: 'Provisional: read again later',
+    provisionalShort: 'provisional',
+    firm: 'for good',
     taken: 'taken',
   },
   parts: {

@@ -86,7 +86,7 @@ export function axleShapes(axle: Axle, centre: Vec3, nose: Vec3, move: RigidMove
     movePoint(move, add(add(level, scale(toNose, along)), scale(square, aside)))
   const reach = norm(sub(nose, level))
   const housing = [
-    at(reach - 20, 38),
+    at(reach, 38),
     at(radius * 0.7, radius * 0.8),
     at(0, radius),
     at(-radius * 0.8, radius * 0.75),
@@ -94,7 +94,7 @@ export function axleShapes(axle: Axle, centre: Vec3, nose: Vec3, move: RigidMove
     at(-radius * 0.8, -radius * 0.75),
     at(0, -radius),
     at(radius * 0.7, -radius * 0.8),
-    at(reach - 20, -38),
+    at(reach, -38),
   ]
   return [...shapes, polygon('axle', housing, view)]
 }

@@ -12,7 +12,7 @@ export interface CalloutBox {
 
 /** Gap between two boxes and from the edge, in px. */
 const GAP = 10
-const TOP = 34
+const TOP = 6
 /** The leader stops short of the ring it points at, in px. */
 const SHORT_OF = 18
 

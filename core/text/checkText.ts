@@ -21,26 +21,26 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
   }
 }
 
-/** What is checked, in a few words: "joint 1 at ride", "torsional at 4 600 rev/min". */
+/** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
 export function checkLabel(check: Check, manyLines = false): string {
   const line = manyLines ? `${check.lineName}: ` : ''
   const number = check.subject.of === 'line' ? '' : ` ${check.subject.index + 1}`
-  const state = check.state === 'drive' ? 'under drive' : 'at ride'
+  const drive = check.state === 'drive' ? ' under drive' : ''
   switch (check.quantity) {
     case 'joint-angle':
-      return `${line}joint${number} ${state}`
+      return `${line}joint${number}${drive || ' at ride'}`
     case 'flex-disc-angle':
       return `${line}disc at joint${number}`
     case 'centring-pilot':
       return `${line}pilot of joint${number}`
     case 'pair-difference':
-      return `${line}difference of the pair ${state}`
+      return `${line}pair difference${drive}`
     case 'torsional-acceleration':
-      return `${line}torsional${check.speedRpm ? ` at ${grouped(check.speedRpm)} rev/min` : ''}${check.state === 'drive' ? ' under drive' : ''}`
+      return `${line}torsional${drive}`
     case 'critical-speed-ratio':
-      return `${line}shaft${number} speed / critical`
+      return `${line}shaft${number} speed to critical`
     case 'set-in':
-      return `${line}set-in of the slip yoke`
+      return `${line}slip yoke set-in`
     default:
       return `${line}${check.quantity}`
   }
@@ -51,7 +51,7 @@ export function marginText(check: Check, units: UnitSettings): string {
   if (check.verdict === 'unknown') return 'unknown'
   if (check.margin === null) return check.verdict
   const size = checkValueText(check, Math.abs(check.margin), units).replace(' rad/s²', '')
-  if (check.verdict === 'tight') return `tight, ${size} past the guide`
+  if (check.verdict === 'tight') return `tight by ${size}`
   return `${check.verdict} by ${size}`
 }
 
@@ -63,7 +63,8 @@ export function checkSentence(check: Check, units: UnitSettings, manyLines = fal
     return `${label}${value} cannot be judged: ${check.missing.map((one) => one.what).join('; ')}.`
   }
   if (check.quantity === 'centring-pilot') return `${label} is missing: ${check.basis}.`
-  const value = checkValueText(check, check.value, units)
+  const speed = check.speedRpm === null ? '' : ` at ${grouped(check.speedRpm)} rev/min`
+  const value = `${checkValueText(check, check.value, units)}${check.quantity === 'joint-angle' ? '' : speed}`
   const where = limitText(check, units)
   if (check.verdict === 'holds') return `${label} is ${value}: ${marginText(check, units)}${where}.`
   return `${label} is ${value}: ${marginText(check, units)}${where}; ${check.basis}.`

@@ -12,7 +12,7 @@ const { callouts, projection, width, units } = defineProps<{
   width: number
   units: UnitSettings
 }>()
-const BOX = { width: 196, height: 44 }
+const BOX = { width: 214, height: 44 }
 const boxes = computed(() => calloutBoxes(callouts, projection, width, BOX))
 </script>
 
@@ -23,7 +23,7 @@ const boxes = computed(() => calloutBoxes(callouts, projection, width, BOX))
       <rect :x="box.x" :y="box.y" :width="BOX.width" :height="BOX.height" rx="3" class="box" />
       <template v-if="box.callout.checks[0]">
         <text :x="box.x + 10" :y="box.y + 18" class="value">
-          {{ checkLabel(box.callout.checks[0]).split(' at ')[0] }} ·
+          {{ checkLabel(box.callout.checks[0]).replace(' at ride', '') }} ·
           {{ checkValueText(box.callout.checks[0], box.callout.checks[0].value, units) }}
         </text>
         <text :x="box.x + 10" :y="box.y + 35" class="margin">

@@ -9,7 +9,7 @@ import { useDrawingFocus } from '~/composables/useDrawingFocus'
 import { useHandleDrag } from '~/composables/useHandleDrag'
 
 /** Side view, station ruler and top view of the lines, to scale, drawn from the model. */
-const { build, evaluation, height = 470, still } = defineProps<{
+const { build, evaluation, height = 440, still } = defineProps<{
   build: Build
   evaluation: Evaluation
   height?: number
@@ -139,11 +139,7 @@ svg {
   user-select: none;
 }
 .controls {
-  position: absolute;
-  left: 10px;
-  right: 10px;
-  top: 6px;
-  z-index: 2;
+  padding: 6px 10px;
 }
 .mount {
   fill: var(--part-line);
@@ -156,5 +152,8 @@ svg {
 .caption {
   fill: var(--soft);
   font-size: 13px;
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 5px;
 }
 </style>

@@ -80,12 +80,12 @@ function move(sense: number) {
   border-color: var(--accent);
 }
 .panel {
-  padding: 8px 20px 20px;
+  padding: 6px 16px 14px;
 }
 .halves {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 0 36px;
+  gap: 0 24px;
 }
 .assumed {
   margin-top: 10px;
@@ -96,7 +96,7 @@ function move(sense: number) {
   font-weight: 600;
   margin: 8px 0;
 }
-@media (max-width: 1180px) {
+@media (max-width: 1120px) {
   .halves {
     grid-template-columns: 1fr;
   }

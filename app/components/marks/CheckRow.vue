@@ -24,11 +24,11 @@ const label = computed(() => checkLabel(check, many))
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 18px minmax(0, 1fr) 84px 6.2rem 8.6rem;
+  grid-template-columns: 18px minmax(0, 1fr) 68px 5.4rem 6.9rem;
   align-items: center;
-  gap: 10px;
+  gap: 8px;
   width: 100%;
-  min-height: 30px;
+  min-height: 32px;
   text-align: left;
   cursor: pointer;
 }

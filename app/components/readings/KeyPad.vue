@@ -2,9 +2,9 @@
 import { texts } from '~/texts/en'
 
 /** Keys for one thumb. Lengths also want a fraction bar, a space and the inch and foot marks. */
-const { unit } = defineProps<{ unit: 'angle' | 'length'; canRepeat: boolean; canSkip: boolean; nextLabel: string }>()
+const { unit, minutes } = defineProps<{ unit: 'angle' | 'length'; minutes: boolean; canRepeat: boolean; canSkip: boolean; nextLabel: string }>()
 const emit = defineEmits<{ type: [text: string]; erase: []; next: []; repeat: []; skip: [] }>()
-const extra = computed(() => (unit === 'angle' ? ['°', "'"] : ['/', '␣', "'", '"']))
+const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : ['/', '␣', "'", '"']))
 </script>
 
 <template>

@@ -94,14 +94,15 @@ function repeat() {
     <p class="echo" :class="{ wrong: echo && !echo.ok }" aria-live="polite" data-testid="echo">
       {{ echo ? echo.text : texts.readings.typing }}
     </p>
-    <UCheckbox
-      :model-value="draft.provisional"
-      :label="texts.readings.provisional"
-      @update:model-value="set({ provisional: $event === true })"
-    />
+    <div class="wide-keys">
+      <UButton size="lg" @click="keep">{{ isTyped ? texts.readings.next : texts.readings.skip }}</UButton>
+      <UButton v-if="repeated" size="lg" variant="outline" :disabled="!isTyped" @click="repeat">{{ texts.readings.add }}</UButton>
+      <span class="soft">{{ texts.readings.enter }}</span>
+    </div>
     <KeyPad
       class="keys"
       :unit="words.unit"
+      :minutes="workbench.build?.units.angle === 'minutes'"
       :can-repeat="isTyped && repeated !== null"
       :can-skip="true"
       :next-label="isTyped ? texts.readings.next : texts.readings.skip"
@@ -138,12 +139,16 @@ h1 {
 .display.wrong {
   border-color: var(--out);
 }
+.display:focus-within {
+  border-bottom-width: 5px;
+  background: var(--card);
+}
 .digits {
   width: 100%;
   min-width: 0;
   border: 0;
   background: none;
-  outline-offset: 0;
+  outline: none;
   font-size: clamp(2.75rem, 15vw, 4.25rem);
   line-height: 1.1;
   letter-spacing: -0.01em;
@@ -195,19 +200,41 @@ h1 {
 .echo.wrong {
   color: var(--out);
 }
+.wide-keys {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.keys {
+  display: none;
+}
 @media (max-width: 860px) {
   .capture {
     max-width: none;
-    gap: 8px;
+    gap: 6px;
   }
   h1 {
-    font-size: 1.375rem;
+    font-size: 1.25rem;
+  }
+  .hint {
+    font-size: 0.9375rem;
+  }
+  .digits {
+    font-size: 3.25rem;
+    line-height: 1;
+  }
+  .capture :deep(.scene) {
+    height: 92px;
+  }
+  .echo {
+    min-height: 2.4em;
+    font-size: 1rem;
+  }
+  .wide-keys {
+    display: none;
   }
   .keys {
-    position: sticky;
-    bottom: 76px;
-    padding: 6px 0;
-    background: var(--paper);
+    display: grid;
   }
 }
 </style>

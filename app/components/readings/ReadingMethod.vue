@@ -24,10 +24,17 @@ const choices = computed<Choice[]>(() => {
   if (draft.method === 'face') list.splice(1, 0, { key: 'from', options: [['level', words.fromLevel], ['plumb', words.fromPlumb]] })
   return list
 })
+const summary = computed(() => {
+  const said = choices.value.flatMap(({ key, options }) => options.filter(([value]) => draft[key] === value).map(([, label]) => label))
+  return [...said, draft.provisional ? words.provisionalShort : words.firm].join(' · ')
+})
 </script>
 
 <template>
-  <div v-if="choices.length" class="method">
+  <details class="method">
+    <summary>
+      <span class="soft">{{ words.how }}:</span> {{ summary }}
+    </summary>
     <div v-for="choice in choices" :key="choice.key" role="radiogroup" :aria-label="choice.key" class="pair">
       <button
         v-for="[value, label] in choice.options"
@@ -51,16 +58,22 @@ const choices = computed<Choice[]>(() => {
         @update:model-value="emit('set', { aboveWay: $event === true ? 'below' : 'above' })"
       />
     </div>
-  </div>
+    <UCheckbox
+      :model-value="draft.provisional"
+      :label="words.provisional"
+      @update:model-value="emit('set', { provisional: $event === true })"
+    />
+  </details>
 </template>
 
 <style scoped>
-.method {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
+.method summary {
+  min-height: 28px;
+  cursor: pointer;
+  font-size: 0.9375rem;
 }
 .pair {
+  margin: 6px 0;
   display: grid;
   grid-auto-flow: column;
   grid-auto-columns: 1fr;
@@ -88,6 +101,10 @@ const choices = computed<Choice[]>(() => {
 @media (max-width: 860px) {
   .pair button {
     min-height: 48px;
+  }
+  .method summary {
+    min-height: 32px;
+    line-height: 1.2;
   }
 }
 </style>

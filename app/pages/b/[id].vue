@@ -137,6 +137,10 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
   .page {
     border-left: 0;
   }
+  /* One question at a time: under the vehicle the cures can wait. */
+  .at-readings :deep(.state) {
+    display: none;
+  }
 }
 @media print {
   .below {

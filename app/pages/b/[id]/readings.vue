@@ -32,14 +32,16 @@ function goOn() {
     <div v-if="step" class="capture-side" :class="{ away: hasList }">
       <div class="progress">
         <p class="soft">{{ readings.setup?.name }}</p>
-        <p class="soft figure">{{ words.progress(index + 1, readings.steps.length) }}</p>
+        <p class="soft figure">
+          <NuxtLink class="narrow-link" :to="{ query: { ...route.query, list: '1' } }">{{ words.list }}</NuxtLink>
+          {{ words.progress(index + 1, readings.steps.length) }}
+        </p>
         <div class="segments" aria-hidden="true">
           <span v-for="one in readings.steps" :key="one.id" :class="{ done: one.reading, here: one.id === step.id }" />
         </div>
       </div>
-      <p class="caution narrow-only"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
+      <p v-if="step.group === 'attitude'" class="caution narrow-only"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
       <ReadingCapture :step="step" @next="goOn" />
-      <UButton class="narrow-only" variant="outline" block :to="{ query: { ...route.query, list: '1' } }">{{ words.list }}</UButton>
     </div>
     <div class="list-side" :class="{ away: !hasList }">
       <UButton class="narrow-only" variant="outline" block icon="i-lucide-arrow-left" :to="{ query: { step: step?.id } }">
@@ -101,13 +103,14 @@ function goOn() {
   margin-bottom: 12px;
   font-weight: 500;
 }
-.narrow-only {
+.narrow-only,
+.narrow-link {
   display: none;
 }
 @media (max-width: 860px) {
   .readings {
     display: block;
-    padding: 12px 14px;
+    padding: 8px 14px;
   }
   .away {
     display: none;
@@ -119,7 +122,18 @@ function goOn() {
   }
   .caution.narrow-only {
     min-height: 0;
-    font-size: 0.875rem;
+    margin-bottom: 4px;
+    font-size: 0.8125rem;
+  }
+  .narrow-link {
+    display: inline-block;
+    padding: 12px 10px;
+    margin: -12px 0;
+    text-decoration: underline;
+    color: var(--accent);
+  }
+  .progress {
+    margin-bottom: 6px;
   }
 }
 </style>
