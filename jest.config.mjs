@@ -5,7 +5,10 @@ export default {
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^#core/(.*)$': '<rootDir>/core/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt'],
   transform: {
-    '\\.[mc]?[jt]s$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } }],
+    '\\.[mc]?[jt]s$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } },
+    ],
   },
   transformIgnorePatterns: ['/node_modules/(?!(numeric-quantity|fflate|dexie|immer|comlink)/)'],
 }

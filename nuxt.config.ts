@@ -1,9 +1,36 @@
-
 /** Icons that Nuxt UI's parts and our own buttons use, bundled so that nothing is fetched at run time. */
 const ICONS = [
-  'arrow-left', 'check', 'chevron-down', 'chevron-left', 'chevron-right', 'chevron-up', 'circle-help', 'copy', 'delete',
-  'download', 'ellipsis', 'keyboard', 'loader-circle', 'minus', 'moon', 'plus', 'printer', 'redo-2', 'rotate-ccw', 'search',
-  'sun', 'trash-2', 'triangle-alert', 'undo-2', 'upload', 'x', 'archive', 'zoom-in', 'zoom-out', 'command', 'hard-drive',
+  'arrow-left',
+  'check',
+  'chevron-down',
+  'chevron-left',
+  'chevron-right',
+  'chevron-up',
+  'circle-help',
+  'copy',
+  'delete',
+  'download',
+  'ellipsis',
+  'keyboard',
+  'loader-circle',
+  'minus',
+  'moon',
+  'plus',
+  'printer',
+  'redo-2',
+  'rotate-ccw',
+  'search',
+  'sun',
+  'trash-2',
+  'triangle-alert',
+  'undo-2',
+  'upload',
+  'x',
+  'archive',
+  'zoom-in',
+  'zoom-out',
+  'command',
+  'hard-drive',
 ]
 
 export default defineNuxtConfig({
@@ -30,7 +57,10 @@ export default defineNuxtConfig({
       htmlAttrs: { lang: 'en' },
       meta: [
         { name: 'viewport', content: 'width=device-width, initial-scale=1, viewport-fit=cover' },
-        { name: 'description', content: 'Set engine, gearbox and axle so that driveline angles and lengths hold.' },
+        {
+          name: 'description',
+          content: 'Set engine, gearbox and axle so that driveline angles and lengths hold.',
+        },
       ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
@@ -38,7 +68,9 @@ export default defineNuxtConfig({
   vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 900 } },
   // Nuxt's development server looks for a server entry even when nothing is rendered on the server.
   $development: {
-    vite: { environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry.js' } } } } } },
+    vite: {
+      environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry.js' } } } } },
+    },
   },
   nitro: { compressPublicAssets: { gzip: true } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },

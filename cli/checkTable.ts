@@ -23,13 +23,22 @@ export function checkTable(result: ResultJson): string {
     ...result.missing.map((one) => `  missing: ${one.what}${one.path ? ` (${one.path})` : ''}`),
     ...result.assumptions.map((one) => `  taken for granted: ${one}`),
   ]
-  return [`${result.build.name}${position}`, result.sentence, '', line(header), ...rows.map(line), ...notes, ''].join('\n')
+  return [
+    `${result.build.name}${position}`,
+    result.sentence,
+    '',
+    line(header),
+    ...rows.map(line),
+    ...notes,
+    '',
+  ].join('\n')
 }
 
 const DECIMALS: Readonly<Record<string, number>> = { deg: 2, mm: 1, 'rad/s2': 0, '1': 2 }
 const SYMBOLS: Readonly<Record<string, string>> = { deg: '°', mm: ' mm', 'rad/s2': ' rad/s²', '1': '' }
 
-const figure = (value: number, unit: string): string => `${value.toFixed(DECIMALS[unit] ?? 2)}${SYMBOLS[unit] ?? ''}`
+const figure = (value: number, unit: string): string =>
+  `${value.toFixed(DECIMALS[unit] ?? 2)}${SYMBOLS[unit] ?? ''}`
 
 function windowText(window: ResultJson['checks'][number]['window'], unit: string): string {
   const from = window.warnLow ?? window.failLow

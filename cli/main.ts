@@ -48,7 +48,9 @@ export async function main(args: readonly string[], streams: Streams = CONSOLE):
   }
   const parsed = parseBuildText(text.value)
   if (!parsed.ok) {
-    streams.err(parsed.problems.map((problem) => `lurvan: ${command.file}: ${problemText(problem)}\n`).join(''))
+    streams.err(
+      parsed.problems.map((problem) => `lurvan: ${command.file}: ${problemText(problem)}\n`).join(''),
+    )
     return EXIT.unreadable
   }
   const build = parsed.value
@@ -86,13 +88,15 @@ function parseCommand(args: readonly string[]): Command | string {
   return { file, json, position }
 }
 
-type FileText = { readonly ok: true; readonly value: string } | { readonly ok: false; readonly reason: string }
+type FileText =
+  { readonly ok: true; readonly value: string } | { readonly ok: false; readonly reason: string }
 
 async function fileText(file: string): Promise<FileText> {
   try {
-    if ((await stat(file)).size > 4 * MAX_FILE_CHARACTERS) return { ok: false, reason: 'the file is larger than 5 MB' }
+    if ((await stat(file)).size > 4 * MAX_FILE_CHARACTERS)
+      return { ok: false, reason: 'the file is larger than 5 MB' }
     return { ok: true, value: await readFile(file, 'utf8') }
   } catch (error) {
-    return { ok: false, reason: error instanceof Error ? error.message : 'cannot be read' }
+    return { ok: false, reason: String((error as { message?: unknown }).message ?? 'cannot be read') }
   }
 }

@@ -19,14 +19,24 @@ build()
 const port = await freePort(FIRST_PORT)
 const server = spawn(process.execPath, ['.output/server/index.mjs'], {
   stdio: ['ignore', 'ignore', 'inherit'],
-  env: { ...process.env, HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NUXT_PUBLIC_DEMO: 'true' },
+  env: {
+    ...process.env,
+    HOST: '127.0.0.1',
+    NITRO_HOST: '127.0.0.1',
+    PORT: String(port),
+    NITRO_PORT: String(port),
+    NUXT_PUBLIC_DEMO: 'true',
+  },
 })
 server.on('exit', (code) => process.exit(code ?? 0))
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 
 const address = `http://127.0.0.1:${port}/`
 for (let attempt = 0; attempt < 100; attempt++) {
-  const answers = await fetch(`${address}api/health`).then((response) => response.ok, () => false)
+  const answers = await fetch(`${address}api/health`).then(
+    (response) => response.ok,
+    () => false,
+  )
   if (answers) break
   await new Promise((resolve) => setTimeout(resolve, 100))
 }

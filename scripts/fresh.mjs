@@ -40,7 +40,8 @@ export function run(command, args, options = {}) {
 /** Installs the packages of the lock file unless they are there. */
 export function install() {
   const wanted = fingerprint(['package-lock.json', 'package.json'])
-  if (existsSync('node_modules/nuxt') && existsSync('node_modules/lurvan') && stamped('install') === wanted) return
+  if (existsSync('node_modules/nuxt') && existsSync('node_modules/lurvan') && stamped('install') === wanted)
+    return
   run('npm', ['ci', '--no-audit', '--no-fund'])
   stamp('install', wanted)
 }
@@ -49,6 +50,8 @@ export function install() {
 export function build() {
   const wanted = fingerprint(SOURCES)
   if (existsSync('.output/server/index.mjs') && stamped('build') === wanted) return
-  run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], { env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
+  run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], {
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+  })
   stamp('build', wanted)
 }

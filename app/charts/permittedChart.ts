@@ -13,8 +13,22 @@ export function permittedChart(curve: PermittedCurve, colours: ChartColours): EC
     textStyle: { fontFamily: FONT },
     tooltip: { trigger: 'item' },
     grid: { left: 56, right: 30, top: 18, bottom: 46 },
-    xAxis: { ...look, type: 'value', min: 500, max: curve.limit.at(-1)?.[0], name: 'shaft speed, rev/min', nameGap: 28 },
-    yAxis: { ...look, type: 'value', min: 0, max: Math.ceil(most), name: 'joint angle, degrees', nameGap: 34 },
+    xAxis: {
+      ...look,
+      type: 'value',
+      min: 500,
+      max: curve.limit.at(-1)?.[0],
+      name: 'shaft speed, rev/min',
+      nameGap: 28,
+    },
+    yAxis: {
+      ...look,
+      type: 'value',
+      min: 0,
+      max: Math.ceil(most),
+      name: 'joint angle, degrees',
+      nameGap: 34,
+    },
     series: [
       {
         type: 'line',

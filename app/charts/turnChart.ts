@@ -8,12 +8,18 @@ export function turnChart(curves: TurnCurves, colours: ChartColours): EChartsOpt
   const pairs = (values: readonly number[]) => curves.turnDeg.map((turn, i) => [turn, values[i] ?? 0])
   const last = curves.ratios.length - 1
   const member = (index: number) => (index === last ? 'driven axis' : `shaft ${index + 1}`)
-  const style = (index: number) => ({ width: index === last ? 2.5 : 1.5, type: index === last ? ('solid' as const) : ('dashed' as const) })
+  const style = (index: number) => ({
+    width: index === last ? 2.5 : 1.5,
+    type: index === last ? ('solid' as const) : ('dashed' as const),
+  })
   return {
     animation: false,
     textStyle: { fontFamily: FONT },
     legend: { top: 0, textStyle: { color: colours.soft } },
-    tooltip: { trigger: 'axis', valueFormatter: (value) => (typeof value === 'number' ? value.toPrecision(5) : '') },
+    tooltip: {
+      trigger: 'axis',
+      valueFormatter: (value) => (typeof value === 'number' ? value.toPrecision(5) : ''),
+    },
     grid: [
       { left: 70, right: 24, top: 34, height: '34%' },
       { left: 70, right: 24, bottom: 44, height: '34%' },
@@ -30,7 +36,15 @@ export function turnChart(curves: TurnCurves, colours: ChartColours): EChartsOpt
       axisLabel: { ...look.axisLabel, show: gridIndex === 1 },
     })),
     yAxis: [
-      { ...look, type: 'value', gridIndex: 0, scale: true, name: 'speed ratio', nameGap: 50, axisLabel: { ...look.axisLabel, formatter: (value: number) => value.toFixed(4) } },
+      {
+        ...look,
+        type: 'value',
+        gridIndex: 0,
+        scale: true,
+        name: 'speed ratio',
+        nameGap: 50,
+        axisLabel: { ...look.axisLabel, formatter: (value: number) => value.toFixed(4) },
+      },
       { ...look, type: 'value', gridIndex: 1, name: 'rad/s²', nameGap: 50 },
     ],
     series: [

@@ -36,6 +36,7 @@ function act(event: KeyboardEvent, action: () => void): void {
 }
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
 
 const hasDialog = (): boolean => document.querySelector('[role="dialog"]') !== null

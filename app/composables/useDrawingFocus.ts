@@ -1,6 +1,14 @@
 import { computed, ref, toValue, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue'
 import type { LineScene } from '~~/core/drawing/lineScene'
-import { jointFocus, projection, wholeFocus, zoomed, type Focus, type Frame, type Projection } from '~~/core/drawing/projection'
+import {
+  jointFocus,
+  projection,
+  wholeFocus,
+  zoomed,
+  type Focus,
+  type Frame,
+  type Projection,
+} from '~~/core/drawing/projection'
 
 /** What the drawing looks at: the whole line, or one joint by line and number. */
 export type DrawingTarget = 'whole' | { readonly lineId: string; readonly number: number }
@@ -26,7 +34,8 @@ export function useDrawingFocus(
   const focus = computed(() => {
     const whole = wholeFocus(toValue(scene), toValue(span), toValue(frame))
     const chosen = target.value
-    const base = chosen === 'whole' ? whole : (jointFocus(toValue(scene), chosen.lineId, chosen.number) ?? whole)
+    const base =
+      chosen === 'whole' ? whole : (jointFocus(toValue(scene), chosen.lineId, chosen.number) ?? whole)
     return zoomed(base, zoom.value)
   })
   const view = computed(() => projection(toValue(frame), focus.value, isExaggerated.value ? EXAGGERATION : 1))

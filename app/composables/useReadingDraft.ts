@@ -26,7 +26,8 @@ export function useReadingDraft(
     draft.value = { ...draft.value, ...part }
     const current = toValue(step)
     // Storing a draft is a convenience; a full disk must not stop the typing.
-    if (current) tryStoring(() => localStorage.setItem(keyOf(toValue(buildId), current.id), JSON.stringify(draft.value)))
+    if (current)
+      tryStoring(() => localStorage.setItem(keyOf(toValue(buildId), current.id), JSON.stringify(draft.value)))
   }
 
   function forget(): void {

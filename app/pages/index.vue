@@ -13,7 +13,8 @@ const hasDemo = computed(() => library.builds.some((build) => build.id === DEMO_
 onMounted(async () => {
   await library.refresh()
   // A server started for the demo shows it to whoever comes for the first time.
-  if (useRuntimeConfig().public.demo && library.builds.length === 0 && library.deleted.length === 0) await library.openDemo()
+  if (useRuntimeConfig().public.demo && library.builds.length === 0 && library.deleted.length === 0)
+    await library.openDemo()
 })
 
 async function openDemo() {
@@ -56,12 +57,30 @@ async function takeFiles(event: Event) {
       <div class="actions">
         <UButton icon="i-lucide-plus" size="lg" @click="isMaking = true">{{ words.make }}</UButton>
         <UButton v-if="!hasDemo" variant="outline" size="lg" @click="openDemo">{{ words.demo }}</UButton>
-        <UButton v-else variant="outline" size="lg" icon="i-lucide-rotate-ccw" @click="resetDemo">{{ words.reset }}</UButton>
-        <UButton variant="outline" size="lg" icon="i-lucide-upload" @click="picker?.click()">{{ words.import }}</UButton>
-        <UButton v-if="library.builds.length" variant="outline" size="lg" icon="i-lucide-archive" @click="library.backup()">
+        <UButton v-else variant="outline" size="lg" icon="i-lucide-rotate-ccw" @click="resetDemo">{{
+          words.reset
+        }}</UButton>
+        <UButton variant="outline" size="lg" icon="i-lucide-upload" @click="picker?.click()">{{
+          words.import
+        }}</UButton>
+        <UButton
+          v-if="library.builds.length"
+          variant="outline"
+          size="lg"
+          icon="i-lucide-archive"
+          @click="library.backup()"
+        >
           {{ words.backup }}
         </UButton>
-        <input ref="picker" type="file" multiple accept=".json,.zip" class="sr-only" :aria-label="words.import" @change="takeFiles" />
+        <input
+          ref="picker"
+          type="file"
+          multiple
+          accept=".json,.zip"
+          class="sr-only"
+          :aria-label="words.import"
+          @change="takeFiles"
+        />
       </div>
 
       <RefusedFiles v-if="library.refused.length" :files="library.refused" @dismiss="library.refused = []" />
@@ -78,9 +97,31 @@ async function takeFiles(event: Event) {
       </ul>
       <section v-else-if="library.isLoaded" class="empty">
         <svg viewBox="0 0 240 70" aria-hidden="true">
-          <path d="M4 22H60L180 50H236" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="12 4 2 4" />
-          <circle cx="60" cy="22" r="10" fill="var(--paper)" stroke="currentColor" stroke-width="3" stroke-dasharray="4 3" />
-          <circle cx="180" cy="50" r="10" fill="var(--paper)" stroke="currentColor" stroke-width="3" stroke-dasharray="4 3" />
+          <path
+            d="M4 22H60L180 50H236"
+            fill="none"
+            stroke="currentColor"
+            stroke-width="2"
+            stroke-dasharray="12 4 2 4"
+          />
+          <circle
+            cx="60"
+            cy="22"
+            r="10"
+            fill="var(--paper)"
+            stroke="currentColor"
+            stroke-width="3"
+            stroke-dasharray="4 3"
+          />
+          <circle
+            cx="180"
+            cy="50"
+            r="10"
+            fill="var(--paper)"
+            stroke="currentColor"
+            stroke-width="3"
+            stroke-dasharray="4 3"
+          />
         </svg>
         <h2>{{ words.empty }}</h2>
         <p>{{ words.emptyHint }}</p>
@@ -89,7 +130,8 @@ async function takeFiles(event: Event) {
       <details v-if="library.deleted.length" class="deleted">
         <summary>{{ words.deleted }} ({{ library.deleted.length }})</summary>
         <p v-for="one in library.deleted" :key="one.id">
-          {{ one.name }} <UButton size="sm" variant="outline" @click="library.restore(one.id)">{{ words.restore }}</UButton>
+          {{ one.name }}
+          <UButton size="sm" variant="outline" @click="library.restore(one.id)">{{ words.restore }}</UButton>
         </p>
       </details>
     </main>

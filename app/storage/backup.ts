@@ -58,7 +58,12 @@ function unzipped(bytes: Uint8Array): Promise<Unzipped> {
     unzip(
       bytes,
       // Sizes are looked at before anything is unpacked, so that a small zip cannot fill the memory.
-      { filter: (entry) => entry.name.endsWith('.json') && entry.originalSize <= MAX_FILE_CHARACTERS && ++count <= MAX_BACKUP_FILES },
+      {
+        filter: (entry) =>
+          entry.name.endsWith('.json') &&
+          entry.originalSize <= MAX_FILE_CHARACTERS &&
+          ++count <= MAX_BACKUP_FILES,
+      },
       (error, data) => (error ? reject(error) : resolve(data)),
     )
   })
@@ -71,4 +76,7 @@ function readOne(file: string, bytes: Uint8Array): ReadFiles {
   return { builds: [], refused: [{ file, reasons: parsed.problems.map(problemText) }] }
 }
 
-const refuse = (file: string, reason: string): ReadFiles => ({ builds: [], refused: [{ file, reasons: [reason] }] })
+const refuse = (file: string, reason: string): ReadFiles => ({
+  builds: [],
+  refused: [{ file, reasons: [reason] }],
+})

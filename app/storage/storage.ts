@@ -16,6 +16,7 @@ export const askToPersist = (): void => void navigator.storage?.persist?.().catc
 export function storageReason(error: unknown): string {
   const name = error instanceof Error ? `${error.name} ${error.message}` : String(error)
   if (/quota/i.test(name)) return 'the disk space for this browser is full'
-  if (/blocked|denied|security|InvalidState|MissingAPI/i.test(name)) return 'this browser does not let pages keep data'
+  if (/blocked|denied|security|InvalidState|MissingAPI/i.test(name))
+    return 'this browser does not let pages keep data'
   return error instanceof Error ? error.message : 'the browser would not store it'
 }

@@ -30,11 +30,19 @@ export const useCures = defineStore('cures', () => {
   })
   const described = computed<OfferedCure[]>(() => {
     const { build } = workbench
-    return build ? cures.value.map((cure) => ({ cure, instruction: cureInstruction(build, cure), remark: cureRemark(build, cure) })) : []
+    return build
+      ? cures.value.map((cure) => ({
+          cure,
+          instruction: cureInstruction(build, cure),
+          remark: cureRemark(build, cure),
+        }))
+      : []
   })
   /** Cures that help, best first. */
   const offered = computed(() =>
-    described.value.filter(({ cure }) => cure.reaches !== 'none' && cure.changes.some(({ change }) => change !== 0)),
+    described.value.filter(
+      ({ cure }) => cure.reaches !== 'none' && cure.changes.some(({ change }) => change !== 0),
+    ),
   )
   /** Why the other levers do not. */
   const refused = computed(() => described.value.filter(({ cure }) => cure.reaches === 'none'))
@@ -87,7 +95,10 @@ export const useCures = defineStore('cures', () => {
 
   /** Applies a cure: one change that can be undone. */
   function apply({ cure, instruction }: OfferedCure): void {
-    evaluation.set(instruction, Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount])))
+    evaluation.set(
+      instruction,
+      Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount])),
+    )
   }
 
   return { offered, refused, isSearching, stop, apply }

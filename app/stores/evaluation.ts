@@ -23,7 +23,9 @@ export const useEvaluation = defineStore('evaluation', () => {
   const asMeasured = computed(() =>
     workbench.build && measured.value ? evaluateBuild(workbench.build, {}, measured.value) : null,
   )
-  const sentence = computed(() => (workbench.build && current.value ? stateSentence(workbench.build, current.value) : ''))
+  const sentence = computed(() =>
+    workbench.build && current.value ? stateSentence(workbench.build, current.value) : '',
+  )
   const warnings = computed(() => (workbench.build ? readingWarnings(workbench.build) : []))
 
   /** Moves a lever on screen only. */

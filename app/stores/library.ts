@@ -37,7 +37,9 @@ export const useLibrary = defineStore('library', () => {
     try {
       const summaries = await repository.summaries()
       builds.value = await Promise.all(
-        summaries.filter((one) => one.deletedAt === null).map((one) => listed(one.id, one.name, one.changedAt)),
+        summaries
+          .filter((one) => one.deletedAt === null)
+          .map((one) => listed(one.id, one.name, one.changedAt)),
       )
       deleted.value = summaries.filter((one) => one.deletedAt !== null).map(({ id, name }) => ({ id, name }))
       failure.value = null
@@ -56,7 +58,15 @@ export const useLibrary = defineStore('library', () => {
     const { build } = result.value
     const evaluation = evaluateBuild(build, chosenSettings(build))
     const sentence = stateSentence(build, evaluation)
-    return { id, name, vehicle: build.vehicle ?? '', changedAt, verdict: evaluation.verdict, sentence, fault: null }
+    return {
+      id,
+      name,
+      vehicle: build.vehicle ?? '',
+      changedAt,
+      verdict: evaluation.verdict,
+      sentence,
+      fault: null,
+    }
   }
 
   /** Runs a storing action; a failure is kept for the page to show. */
@@ -119,7 +129,8 @@ export const useLibrary = defineStore('library', () => {
 
   async function exportBuild(id: string): Promise<void> {
     const result = await repository.load(id)
-    if (result?.ok) download(fileName(result.value.build.name), buildText(result.value.build), 'application/json')
+    if (result?.ok)
+      download(fileName(result.value.build.name), buildText(result.value.build), 'application/json')
     else download(fileName(id), JSON.stringify(await repository.raw(id), null, 2), 'application/json')
   }
 

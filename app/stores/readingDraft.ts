@@ -33,7 +33,13 @@ export function draftLike(reading: Reading | null): ReadingDraft {
   if (!reading) return EMPTY_DRAFT
   switch (reading.kind) {
     case 'axis-face':
-      return { ...EMPTY_DRAFT, method: 'face', from: reading.from, way: reading.lean ?? '', zero: reading.zero ?? 'gravity' }
+      return {
+        ...EMPTY_DRAFT,
+        method: 'face',
+        from: reading.from,
+        way: reading.lean ?? '',
+        zero: reading.zero ?? 'gravity',
+      }
     case 'axis-level':
       return { ...EMPTY_DRAFT, way: reading.low ?? '', zero: reading.zero ?? 'gravity' }
     case 'chassis-fall':
@@ -56,13 +62,20 @@ export function draftLike(reading: Reading | null): ReadingDraft {
 }
 
 /** The reading a draft would make. */
-export function draftReading(build: Build, setup: string, step: TourStep, draft: ReadingDraft, id: string): MeasuredReading {
+export function draftReading(
+  build: Build,
+  setup: string,
+  step: TourStep,
+  draft: ReadingDraft,
+  id: string,
+): MeasuredReading {
   const tool = (...kinds: string[]) => build.tools.find((one) => kinds.includes(one.kind))?.id
   const provisional = draft.provisional ? { provisional: true } : {}
   const base = { id, setup, values: [draft.text.trim()], ...provisional }
   const level = { ...base, tool: tool('level') }
   const tape = { ...base, tool: tool('tape', 'laser', 'plumb'), unit: build.units.length, point: step.target }
-  const word = <T extends string>(words: readonly T[]): T | undefined => words.find((one) => one === draft.way)
+  const word = <T extends string>(words: readonly T[]): T | undefined =>
+    words.find((one) => one === draft.way)
   switch (step.quantity) {
     case 'chassis-fall':
       return { ...level, kind: 'chassis-fall', low: word(['front', 'rear']) }
@@ -70,14 +83,22 @@ export function draftReading(build: Build, setup: string, step: TourStep, draft:
       return { ...level, kind: 'chassis-roll', low: word(['left', 'right']) }
     case 'axis-level':
       return draft.method === 'face'
-        ? { ...level, kind: 'axis-face', axis: step.target, lean: word(['front', 'rear']), from: draft.from, zero: draft.zero }
+        ? {
+            ...level,
+            kind: 'axis-face',
+            axis: step.target,
+            lean: word(['front', 'rear']),
+            from: draft.from,
+            zero: draft.zero,
+          }
         : { ...level, kind: 'axis-level', axis: step.target, low: word(['front', 'rear']), zero: draft.zero }
     case 'point-station':
       return { ...tape, kind: 'point-station', way: word(['rearward', 'forward']) }
     case 'point-height':
       return { ...tape, kind: 'point-height', way: word(['above', 'below']) }
     case 'point-offset': {
-      const plumb = draft.by === 'plumb' ? { aboveCentreline: draft.aboveText, aboveCentrelineWay: draft.aboveWay } : {}
+      const plumb =
+        draft.by === 'plumb' ? { aboveCentreline: draft.aboveText, aboveCentrelineWay: draft.aboveWay } : {}
       return { ...tape, kind: 'point-offset', side: word(['left', 'right']), by: draft.by, ...plumb }
     }
   }

@@ -18,7 +18,9 @@ export const useReadings = defineStore('readings', () => {
   const steps = computed<TourStep[]>(() =>
     workbench.build && setup.value ? measuringTour(workbench.build, setup.value.id) : [],
   )
-  const openCount = computed(() => steps.value.filter((step) => step.reading === null && !step.optional).length)
+  const openCount = computed(
+    () => steps.value.filter((step) => step.reading === null && !step.optional).length,
+  )
   const doneCount = computed(() => steps.value.filter((step) => step.reading !== null).length)
 
   const next = (fromId: string | null): TourStep | null => nextOpenStep(steps.value, fromId)
@@ -80,5 +82,19 @@ export const useReadings = defineStore('readings', () => {
     chosenSetup.value = id
   }
 
-  return { chosenSetup, setup, steps, openCount, doneCount, next, echo, keep, repeat, removeRepeat, remove, changeSetup, addSetup }
+  return {
+    chosenSetup,
+    setup,
+    steps,
+    openCount,
+    doneCount,
+    next,
+    echo,
+    keep,
+    repeat,
+    removeRepeat,
+    remove,
+    changeSetup,
+    addSetup,
+  }
 })

@@ -4,7 +4,10 @@ import type { JointKind, School } from '~~/core/project/lineSpec'
 /** Every phrase of the interface, by place, so that a translation is one file. */
 export const texts = {
   name: 'Lurvan',
-  verdicts: { holds: 'holds', tight: 'tight', out: 'out', unknown: 'unknown' } satisfies Record<Verdict, string>,
+  verdicts: { holds: 'holds', tight: 'tight', out: 'out', unknown: 'unknown' } satisfies Record<
+    Verdict,
+    string
+  >,
   stages: { readings: 'Measure', parts: 'Parts', line: 'Line', limits: 'Limits', sheet: 'Sheet' },
   bar: {
     all: 'All builds',
@@ -35,7 +38,8 @@ export const texts = {
     import: 'Import files',
     backup: 'Back up all',
     empty: 'No builds yet',
-    emptyHint: 'Start one for your vehicle, or look around in the demo: a flatbed whose shaft line is out and can be cured.',
+    emptyHint:
+      'Start one for your vehicle, or look around in the demo: a flatbed whose shaft line is out and can be cured.',
     open: 'Open',
     duplicate: 'Duplicate',
     export: 'Export',
@@ -61,7 +65,8 @@ export const texts = {
   page: {
     loading: 'Opening the build',
     missing: 'This build is not in this browser. It may have been deleted, or the address is wrong.',
-    unreadable: 'This build is stored, but cannot be read. Export it so that nothing is lost; the places that are wrong:',
+    unreadable:
+      'This build is stored, but cannot be read. Export it so that nothing is lost; the places that are wrong:',
     back: 'Back to the builds',
   },
   readings: {
@@ -180,10 +185,15 @@ export const texts = {
       phaseHelp: '0 is in phase; + is the rear yoke anticlockwise, seen from behind',
       teeth: 'Spline teeth',
       suspension: 'Suspension',
-      suspensions: { leaf: 'leaf springs', 'soft-links': 'links with soft bushes', 'rigid-links': 'rigid links' },
+      suspensions: {
+        leaf: 'leaf springs',
+        'soft-links': 'links with soft bushes',
+        'rigid-links': 'rigid links',
+      },
       spring: 'The leaf lies',
       springs: { above: 'above the axle', below: 'below the axle' },
-      pictureNote: 'They draw engine, axle and frame to scale; no figure depends on them. What is left out is not drawn.',
+      pictureNote:
+        'They draw engine, axle and frame to scale; no figure depends on them. What is left out is not drawn.',
       sizes: {
         lengthMm: 'Engine and gearbox, length',
         gearboxLengthMm: 'Gearbox, length',
@@ -250,7 +260,12 @@ export const texts = {
     lead: 'Starting figures. A part maker’s own figure always wins: type it in.',
     profile: 'Profile to copy',
     copy: 'Use this profile',
-    ends: { failBelow: 'out below', warnBelow: 'tight below', warnAbove: 'tight above', failAbove: 'out above' },
+    ends: {
+      failBelow: 'out below',
+      warnBelow: 'tight below',
+      warnAbove: 'tight above',
+      failAbove: 'out above',
+    },
     joints: { all: 'all joints', first: 'first joint', last: 'last joint' },
     quantities: {
       'joint-angle': 'Joint angle',
@@ -270,19 +285,39 @@ export const texts = {
     'flex-disc': 'flexible disc',
   } satisfies Record<JointKind, string>,
   schools: {
-    parallel: { name: 'Parallel (Z)', aim: 'Gearbox output and pinion parallel, so that the two joints cancel. The usual one-piece shaft.' },
-    intersecting: { name: 'Intersecting (W)', aim: 'The axes meet midway with equal angles. For transverse or front shafts and odd layouts.' },
-    straight: { name: 'Straight', aim: 'All angles near nought. For solid-mounted race cars; roller joints still want half a degree.' },
-    pointed: { name: 'Pointed pinion', aim: 'Double-cardan joint at the gearbox, pinion aimed along the shaft. For tall vehicles with short steep shafts.' },
-    'two-piece': { name: 'Two-piece', aim: 'First section nearly straight to the centre bearing, the last two joints equal. For long wheelbases.' },
-    'low-pinion': { name: 'Low-set pinion', aim: 'Pinion nose set lower by what it rises under drive, so that it is right when it pulls. For leaf springs and soft bushes.' },
+    parallel: {
+      name: 'Parallel (Z)',
+      aim: 'Gearbox output and pinion parallel, so that the two joints cancel. The usual one-piece shaft.',
+    },
+    intersecting: {
+      name: 'Intersecting (W)',
+      aim: 'The axes meet midway with equal angles. For transverse or front shafts and odd layouts.',
+    },
+    straight: {
+      name: 'Straight',
+      aim: 'All angles near nought. For solid-mounted race cars; roller joints still want half a degree.',
+    },
+    pointed: {
+      name: 'Pointed pinion',
+      aim: 'Double-cardan joint at the gearbox, pinion aimed along the shaft. For tall vehicles with short steep shafts.',
+    },
+    'two-piece': {
+      name: 'Two-piece',
+      aim: 'First section nearly straight to the centre bearing, the last two joints equal. For long wheelbases.',
+    },
+    'low-pinion': {
+      name: 'Low-set pinion',
+      aim: 'Pinion nose set lower by what it rises under drive, so that it is right when it pulls. For leaf springs and soft bushes.',
+    },
   } satisfies Record<School, { name: string; aim: string }>,
   cautions: {
-    under: 'Stands and chocks under the vehicle, never a jack alone. Wheels blocked, and nobody else at the controls.',
+    under:
+      'Stands and chocks under the vehicle, never a jack alone. Wheels blocked, and nobody else at the controls.',
     lift: 'Engine crane at full reach carries less: mind its plate, and keep the sling balanced.',
     weld: 'Before welding: battery off; nothing that burns nearby; degrease with a cleaner without chlorine, whose smoke is poisonous; a watcher with an extinguisher.',
     turning: 'Keep clothes and hands off turning shafts. Long shafts want a hoop under their front end.',
-    approval: 'Lurvan advises. Structural, brake, steering and torque-carrying welds follow local rules and a licensed engineer’s approval.',
+    approval:
+      'Lurvan advises. Structural, brake, steering and torque-carrying welds follow local rules and a licensed engineer’s approval.',
     roll: 'Mind a rolling vehicle: chock the wheels before you lie down again.',
   },
 } as const

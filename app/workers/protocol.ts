@@ -7,9 +7,5 @@ export interface CureService {
   /** Smallest change of each lever alone. */
   nearest: (build: Build, settings: LeverSettings) => Promise<Cure[]>
   /** Smallest change of two levers together; ending the worker stops the search. */
-  byTwo: (
-    build: Build,
-    settings: LeverSettings,
-    leverIds: readonly [string, string],
-  ) => Promise<Cure | null>
+  byTwo: (build: Build, settings: LeverSettings, leverIds: readonly [string, string]) => Promise<Cure | null>
 }

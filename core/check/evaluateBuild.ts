@@ -65,10 +65,17 @@ export function evaluateBuild(
 export const chosenSettings = (build: Build): LeverSettings =>
   build.positions.find((position) => position.id === build.chosen)?.settings ?? {}
 
-function evaluateLine(build: Build, line: Line, settings: LeverSettings, measured: Geometry, placed: Geometry): LineEvaluation {
+function evaluateLine(
+  build: Build,
+  line: Line,
+  settings: LeverSettings,
+  measured: Geometry,
+  placed: Geometry,
+): LineEvaluation {
   const speed = shaftSpeed(line)
   const ride = lineFigures(line, placed)
-  const drive = line.school === 'low-pinion' ? lineFigures(line, woundUp(build, line, settings, measured)) : null
+  const drive =
+    line.school === 'low-pinion' ? lineFigures(line, woundUp(build, line, settings, measured)) : null
   return { line, speed, ride, drive, checks: lineChecks(line, build.limits.entries, speed, ride, drive) }
 }
 

@@ -43,10 +43,15 @@ function angleBounds(
   let missing: readonly Missing[] = []
   for (const limit of limits) {
     if (joint.kind === 'flex-disc') {
-      if (limit.quantity === 'flex-disc-angle') bounds.push({ ...limit, failAbove: joint.limitDeg ?? limit.failAbove })
+      if (limit.quantity === 'flex-disc-angle')
+        bounds.push({ ...limit, failAbove: joint.limitDeg ?? limit.failAbove })
       continue
     }
-    if (limit.quantity === 'joint-limit-margin' && joint.limitDeg !== undefined && limit.failBelow !== undefined) {
+    if (
+      limit.quantity === 'joint-limit-margin' &&
+      joint.limitDeg !== undefined &&
+      limit.failBelow !== undefined
+    ) {
       bounds.push({ basis: limit.basis, failAbove: joint.limitDeg - limit.failBelow })
     }
     if (joint.kind !== 'cross') continue

@@ -9,7 +9,10 @@ export type Bound = Partial<Pick<LimitEntry, 'failBelow' | 'warnBelow' | 'warnAb
 }
 
 /** What a check is about, before it is judged. */
-export type CheckHead = Pick<Check, 'id' | 'lineId' | 'lineName' | 'quantity' | 'subject' | 'state' | 'speedRpm'>
+export type CheckHead = Pick<
+  Check,
+  'id' | 'lineId' | 'lineName' | 'quantity' | 'subject' | 'state' | 'speedRpm'
+>
 
 /**
  * A check from a value and its bounds.
@@ -25,11 +28,24 @@ export function judge(
 ): Check {
   const window = bounds.length > 0 ? combinedWindow(bounds) : OPEN_WINDOW
   if (!value.known) {
-    const missing = [...value.missing, ...unknownBounds.filter((one) => !value.missing.some((m) => m.what === one.what))]
-    return { ...head, value: null, window, margin: null, verdict: 'unknown', basis: '', missing, assumptions: [] }
+    const missing = [
+      ...value.missing,
+      ...unknownBounds.filter((one) => !value.missing.some((m) => m.what === one.what)),
+    ]
+    return {
+      ...head,
+      value: null,
+      window,
+      margin: null,
+      verdict: 'unknown',
+      basis: '',
+      missing,
+      assumptions: [],
+    }
   }
   const { verdict, margin, edge } = standing(value.value, window)
-  const deciding = bounds.find((bound) => edge !== null && window[edge] === bound[BOUND_KEYS[edge]]) ?? bounds[0]
+  const deciding =
+    bounds.find((bound) => edge !== null && window[edge] === bound[BOUND_KEYS[edge]]) ?? bounds[0]
   const undecided = unknownBounds.length > 0 && verdict !== 'out'
   return {
     ...head,
@@ -43,4 +59,9 @@ export function judge(
   }
 }
 
-const BOUND_KEYS = { failLow: 'failBelow', warnLow: 'warnBelow', warnHigh: 'warnAbove', failHigh: 'failAbove' } as const
+const BOUND_KEYS = {
+  failLow: 'failBelow',
+  warnLow: 'warnBelow',
+  warnHigh: 'warnAbove',
+  failHigh: 'failAbove',
+} as const

@@ -34,7 +34,11 @@ export function lineChecks(
   ]
 }
 
-const headOf = (line: Line, id: string, rest: Pick<CheckHead, 'quantity' | 'subject' | 'state' | 'speedRpm'>): CheckHead => ({
+const headOf = (
+  line: Line,
+  id: string,
+  rest: Pick<CheckHead, 'quantity' | 'subject' | 'state' | 'speedRpm'>,
+): CheckHead => ({
   id: `${line.id}/${id}`,
   lineId: line.id,
   lineName: line.name,
@@ -42,7 +46,12 @@ const headOf = (line: Line, id: string, rest: Pick<CheckHead, 'quantity' | 'subj
 })
 
 /** The two joints of the last shaft are meant to cancel; other kinds of joint have nothing to cancel. */
-function pairCheck(line: Line, limits: LimitEntry[], figures: Known<LineFigures>, state: CheckState): Check[] {
+function pairCheck(
+  line: Line,
+  limits: LimitEntry[],
+  figures: Known<LineFigures>,
+  state: CheckState,
+): Check[] {
   const last = line.joints.length - 1
   const areCross = line.joints.slice(-2).every((joint) => joint.kind === 'cross')
   if (limits.length === 0 || last < 1 || !areCross) return []
@@ -52,7 +61,9 @@ function pairCheck(line: Line, limits: LimitEntry[], figures: Known<LineFigures>
     state,
     speedRpm: null,
   })
-  const difference = mapKnown(figures, ({ anglesDeg }) => Math.abs((anglesDeg[last] ?? 0) - (anglesDeg[last - 1] ?? 0)))
+  const difference = mapKnown(figures, ({ anglesDeg }) =>
+    Math.abs((anglesDeg[last] ?? 0) - (anglesDeg[last - 1] ?? 0)),
+  )
   return [judge(head, difference, limits)]
 }
 
@@ -71,10 +82,21 @@ function torsionalCheck(
     speedRpm: speed.known ? speed.value.speedRpm : null,
   })
   const both = allKnown<[LineFigures, ShaftSpeed]>([figures, speed])
-  return [judge(head, mapKnown(both, ([line3d, at]) => peakAcceleration(line3d.whole, at.speedRpm)), limits)]
+  return [
+    judge(
+      head,
+      mapKnown(both, ([line3d, at]) => peakAcceleration(line3d.whole, at.speedRpm)),
+      limits,
+    ),
+  ]
 }
 
-function criticalChecks(line: Line, limits: LimitEntry[], figures: Known<LineFigures>, speed: Known<ShaftSpeed>): Check[] {
+function criticalChecks(
+  line: Line,
+  limits: LimitEntry[],
+  figures: Known<LineFigures>,
+  speed: Known<ShaftSpeed>,
+): Check[] {
   if (limits.length === 0) return []
   return line.shafts.map((shaft, index) => {
     const head = headOf(line, `critical/${index + 1}`, {
@@ -85,8 +107,15 @@ function criticalChecks(line: Line, limits: LimitEntry[], figures: Known<LineFig
     })
     const name = line.shafts.length > 1 ? `shaft ${index + 1}` : 'shaft'
     const tube = shaft.tube ? known(shaft.tube) : unknown(`${line.name}, ${name}: tube not entered`)
-    const all = allKnown([figures, speed, tube] as const as [Known<LineFigures>, Known<ShaftSpeed>, typeof tube])
-    const ratio = mapKnown(all, ([line3d, at]) => at.speedRpm / (line3d.shafts[index]?.criticalSpeedRpm ?? Infinity))
+    const all = allKnown([figures, speed, tube] as const as [
+      Known<LineFigures>,
+      Known<ShaftSpeed>,
+      typeof tube,
+    ])
+    const ratio = mapKnown(
+      all,
+      ([line3d, at]) => at.speedRpm / (line3d.shafts[index]?.criticalSpeedRpm ?? Infinity),
+    )
     return judge(head, ratio, limits)
   })
 }

@@ -17,7 +17,11 @@ export interface ResultJson {
   readonly format: 'lurvan-result'
   readonly version: 1
   readonly build: { readonly id: string; readonly name: string }
-  readonly position: { readonly id: string; readonly name: string; readonly settings: Readonly<Record<string, number>> }
+  readonly position: {
+    readonly id: string
+    readonly name: string
+    readonly settings: Readonly<Record<string, number>>
+  }
   readonly verdict: Verdict
   readonly sentence: string
   readonly axes: readonly AxisJson[]
@@ -90,7 +94,12 @@ export interface ShaftJson {
   readonly sealToCapSeatsMm: number | null
   readonly setInMm: number | null
   /** Every convention the end hardware allows, on the vehicle and straightened on the bench. */
-  readonly lengths: readonly { readonly from: string; readonly to: string; readonly vehicleMm: number; readonly benchMm: number }[]
+  readonly lengths: readonly {
+    readonly from: string
+    readonly to: string
+    readonly vehicleMm: number
+    readonly benchMm: number
+  }[]
   readonly ratioMin: number
   readonly ratioMax: number
   readonly peakAccelerationRadS2: number | null
@@ -171,7 +180,8 @@ function axisJson(id: string, { placed }: Evaluation): AxisJson {
 
 function pointJson(id: string, { placed }: Evaluation): PointJson {
   const place = placed.points.get(id)
-  if (!place?.known) return { id, stationMm: null, offsetLeftMm: null, heightMm: null, missing: place?.missing ?? [] }
+  if (!place?.known)
+    return { id, stationMm: null, offsetLeftMm: null, heightMm: null, missing: place?.missing ?? [] }
   const { station, offsetLeft, height } = toStation(place.value)
   return { id, stationMm: station, offsetLeftMm: offsetLeft, heightMm: height, missing: [] }
 }
@@ -257,7 +267,12 @@ function shaftJson(shaft: ShaftFigures, speedRpm: number | null): ShaftJson {
   }
 }
 
-const lengthJson = ({ from, to, length, onBench }: LengthFigure) => ({ from, to, vehicleMm: length, benchMm: onBench })
+const lengthJson = ({ from, to, length, onBench }: LengthFigure) => ({
+  from,
+  to,
+  vehicleMm: length,
+  benchMm: onBench,
+})
 
 function checkJson(check: Check, build: Build): CheckJson {
   const many = build.lines.length > 1

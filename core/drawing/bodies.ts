@@ -110,7 +110,12 @@ export function shaftShape(from: Vec3, to: Vec3, tube: Tube | undefined, view: V
   const rear = add(to, scale(along, -YOKE))
   const half = tube.outerMm / 2
   const square = view === 'side' ? upright(along) : unit(cross(along, upright(along)))
-  const corners = [add(front, scale(square, half)), add(rear, scale(square, half)), add(rear, scale(square, -half)), add(front, scale(square, -half))]
+  const corners = [
+    add(front, scale(square, half)),
+    add(rear, scale(square, half)),
+    add(rear, scale(square, -half)),
+    add(front, scale(square, -half)),
+  ]
   return polygon('shaft', corners, view)
 }
 
@@ -124,7 +129,15 @@ export function chassisShapes(sizes: ChassisSizes, view: View, span: readonly [n
     const middle = (front + rear) / 2
     const half = Math.abs(rear - front) / 2
     if (view === 'side') {
-      shapes.push(box('rail', fromStation({ station: middle, offsetLeft: 0, height: railDepthMm / 2 }), half, railDepthMm / 2, view))
+      shapes.push(
+        box(
+          'rail',
+          fromStation({ station: middle, offsetLeft: 0, height: railDepthMm / 2 }),
+          half,
+          railDepthMm / 2,
+          view,
+        ),
+      )
     } else if (railSpacingMm) {
       for (const side of [1, -1]) {
         const place = fromStation({ station: middle, offsetLeft: (side * railSpacingMm) / 2, height: 0 })
@@ -133,7 +146,14 @@ export function chassisShapes(sizes: ChassisSizes, view: View, span: readonly [n
     }
   }
   if (view === 'side' && groundBelowMm) {
-    shapes.push({ form: 'polyline', part: 'ground', points: [[span[0], -groundBelowMm], [span[1], -groundBelowMm]] })
+    shapes.push({
+      form: 'polyline',
+      part: 'ground',
+      points: [
+        [span[0], -groundBelowMm],
+        [span[1], -groundBelowMm],
+      ],
+    })
   }
   return shapes
 }

@@ -45,13 +45,13 @@ export interface LineScene {
   readonly callouts: readonly SceneCallout[]
 }
 
-const VIEWS = ['side', 'top'] as const
-
 /** The scene of a build at one setting, beside the measured one. */
 export function lineScene(build: Build, now: Evaluation): LineScene {
   const isMoved = Object.values(now.settings).some((amount) => amount !== 0)
   const both = (of: (view: View) => Shape[]): Record<View, Shape[]> => ({ side: of('side'), top: of('top') })
-  const span = stationSpan(build, now)
+  const [front, rear] = stationSpan(build, now)
+  // The ground goes on beyond whatever stretch of the vehicle is shown.
+  const span = [front - FAR, rear + FAR] as const
   return {
     shapes: both((view) => [
       ...chassisShapes(build.chassis, view, span),
@@ -66,17 +66,23 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
   }
 }
 
-function bodyShapes(build: Build, now: Evaluation, view: View, moveOf: (body: string) => Known<RigidMove>): Shape[] {
+function bodyShapes(
+  build: Build,
+  now: Evaluation,
+  view: View,
+  moveOf: (body: string) => Known<RigidMove>,
+): Shape[] {
   const shapes: Shape[] = []
   const driving = build.axes.find((axis) => axis.body === 'powertrain')
   const first = build.lines[0]?.joints[0]
   if (driving && first) {
-    const all = allKnown([pointOf(now.measured, first.point), axisOf(now.measured, driving.id), moveOf('powertrain')] as const as [
-      Known<Vec3>,
-      ReturnType<typeof axisOf>,
-      Known<RigidMove>,
-    ])
-    if (all.known) shapes.push(...powertrainShapes(build.powertrain.sizes, all.value[0], all.value[1], all.value[2], view))
+    const all = allKnown([
+      pointOf(now.measured, first.point),
+      axisOf(now.measured, driving.id),
+      moveOf('powertrain'),
+    ] as const as [Known<Vec3>, ReturnType<typeof axisOf>, Known<RigidMove>])
+    if (all.known)
+      shapes.push(...powertrainShapes(build.powertrain.sizes, all.value[0], all.value[1], all.value[2], view))
   }
   for (const axle of build.axles) {
     const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
@@ -93,6 +99,9 @@ function bodyShapes(build: Build, now: Evaluation, view: View, moveOf: (body: st
 
 const isOn = (build: Build, pointId: string, body: string) =>
   build.points.some((point) => point.id === pointId && point.body === body)
+
+/** Farther than any view reaches, in mm. */
+const FAR = 10_000
 
 /** How far an axis is drawn beyond its joint, in mm: into its own body, and past the joint for comparison. */
 const AXIS_BEFORE = 420
@@ -125,7 +134,9 @@ function sceneJoints(now: Evaluation): SceneJoint[] {
       lineId: line.id,
       number: index + 1,
       verdict: gravest(
-        checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index).map((check) => check.verdict),
+        checks
+          .filter(({ subject }) => subject.of === 'joint' && subject.index === index)
+          .map((check) => check.verdict),
       ),
       at: { side: seen(centre, 'side'), top: seen(centre, 'top') },
     }))
@@ -149,7 +160,9 @@ function sceneHandles(build: Build, now: Evaluation): SceneHandle[] {
     }
     if (lever.kind !== 'wedge') return []
     const axle = build.axles.find((one) => one.id === lever.axle)
-    const nose = build.lines.flatMap((line) => line.joints).find((joint) => axle && isOn(build, joint.point, axle.id))
+    const nose = build.lines
+      .flatMap((line) => line.joints)
+      .find((joint) => axle && isOn(build, joint.point, axle.id))
     if (!axle?.centre || !nose) return []
     const ends = allKnown<[Vec3, Vec3]>([pointOf(now.placed, axle.centre), pointOf(now.placed, nose.point)])
     if (!ends.known) return []
@@ -196,7 +209,8 @@ export function stationSpan(build: Build, now: Evaluation): readonly [number, nu
   const axis = build.axes.find((one) => one.body === 'powertrain')
   if (output?.known && axis && build.powertrain.sizes?.lengthMm) {
     const place = axisOf(now.measured, axis.id)
-    if (place.known) stations.push(-(output.value[0] - axisDirection(place.value)[0] * build.powertrain.sizes.lengthMm))
+    if (place.known)
+      stations.push(-(output.value[0] - axisDirection(place.value)[0] * build.powertrain.sizes.lengthMm))
   }
   const wheel = Math.max(0, ...build.axles.map((axle) => axle.sizes?.tyreDiameterMm ?? 0)) / 2
   if (stations.length === 0) return [0, 3000]

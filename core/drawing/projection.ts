@@ -107,7 +107,13 @@ export function rulerMarks(focus: Focus, pxPerMm: number, unit: LengthUnit = 'mm
  * @param arm - of the handle: 0 for a straight lever, else the distance it turns about, in mm
  * @param step - amounts snap to it
  */
-export function draggedAmount(start: number, lift: number, arm: number, step: number, range: readonly [number, number]): number {
+export function draggedAmount(
+  start: number,
+  lift: number,
+  arm: number,
+  step: number,
+  range: readonly [number, number],
+): number {
   const change = arm === 0 ? lift : (Math.atan2(lift, arm) * 180) / Math.PI
   return steppedAmount(start + change, step, range)
 }

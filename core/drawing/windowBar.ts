@@ -34,8 +34,10 @@ export function windowBar({ window, value }: Pick<Check, 'window' | 'value'>): W
   const low = warnLow ?? failLow
   const high = warnHigh ?? failHigh
   const warning: Stretch[] = []
-  if (failLow !== null && warnLow !== null && warnLow > failLow) warning.push({ from: place(failLow), to: place(warnLow) })
-  if (failHigh !== null && warnHigh !== null && failHigh > warnHigh) warning.push({ from: place(warnHigh), to: place(failHigh) })
+  if (failLow !== null && warnLow !== null && warnLow > failLow)
+    warning.push({ from: place(failLow), to: place(warnLow) })
+  if (failHigh !== null && warnHigh !== null && failHigh > warnHigh)
+    warning.push({ from: place(warnHigh), to: place(failHigh) })
   // A warning without a failing limit behind it shades to the bar's end.
   if (failLow === null && warnLow !== null) warning.push({ from: 0, to: place(warnLow) })
   if (failHigh === null && warnHigh !== null) warning.push({ from: place(warnHigh), to: 1 })

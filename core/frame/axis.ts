@@ -27,5 +27,8 @@ export function axisDirection({ fall, plan }: FallPlan): Vec3 {
  */
 export function fallPlan(rearward: Vec3): FallPlan {
   const [x, y, z] = scale(rearward, 1 / norm(rearward))
-  return { fall: asRadians(Math.atan2(-z, Math.hypot(x, y))), plan: asRadians(x === 0 && y === 0 ? 0 : Math.atan2(y, -x)) }
+  return {
+    fall: asRadians(Math.atan2(-z, Math.hypot(x, y))),
+    plan: asRadians(x === 0 && y === 0 ? 0 : Math.atan2(y, -x)),
+  }
 }

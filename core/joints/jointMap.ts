@@ -22,7 +22,8 @@ export function planeNormal(incoming: Vec3, outgoing: Vec3): Vec3 {
 }
 
 /** Right-handed angle about `axis` from direction `from` to `to`, both square to it. */
-export const angleAbout = (axis: Vec3, from: Vec3, to: Vec3): number => Math.atan2(dot(axis, cross(from, to)), dot(from, to))
+export const angleAbout = (axis: Vec3, from: Vec3, to: Vec3): number =>
+  Math.atan2(dot(axis, cross(from, to)), dot(from, to))
 
 /**
  * What one joint does to the direction of a yoke arm, in the frame whose first direction is its plane's normal.

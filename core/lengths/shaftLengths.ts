@@ -60,11 +60,17 @@ interface Mark {
   readonly beyond: number
 }
 
-function marks(centre: Vec3, matingAxis: Vec3, sense: 1 | -1, end: Parameters<typeof hardwareLength>[0]): Mark[] {
+function marks(
+  centre: Vec3,
+  matingAxis: Vec3,
+  sense: 1 | -1,
+  end: Parameters<typeof hardwareLength>[0],
+): Mark[] {
   const found: Mark[] = [{ mark: 'joint-centre', place: centre, beyond: 0 }]
   for (const feature of FEATURES) {
     const beyond = hardwareLength(end, feature)
-    if (beyond !== null) found.push({ mark: feature, place: add(centre, scale(matingAxis, sense * beyond)), beyond })
+    if (beyond !== null)
+      found.push({ mark: feature, place: add(centre, scale(matingAxis, sense * beyond)), beyond })
   }
   return found
 }

@@ -38,7 +38,9 @@ export function standing(value: number, window: Window): Standing {
 }
 
 /** Several limits of one value as one window: on each side the strictest, a warning never looser than the failing value. */
-export function combinedWindow(limits: readonly Partial<Pick<LimitEntry, 'failBelow' | 'warnBelow' | 'warnAbove' | 'failAbove'>>[]): Window {
+export function combinedWindow(
+  limits: readonly Partial<Pick<LimitEntry, 'failBelow' | 'warnBelow' | 'warnAbove' | 'failAbove'>>[],
+): Window {
   const highest = (values: (number | undefined)[]) => pick(values, Math.max)
   const lowest = (values: (number | undefined)[]) => pick(values, Math.min)
   const failLow = highest(limits.map((limit) => limit.failBelow))
@@ -62,7 +64,12 @@ const GRAVITY: Readonly<Record<Verdict, number>> = { holds: 0, tight: 1, unknown
 
 /** The gravest of several verdicts: out, then unknown, then tight; nothing to judge is unknown. */
 export function gravest(verdicts: readonly Verdict[]): Verdict {
-  return verdicts.reduce<Verdict | null>((worst, one) => (worst === null || GRAVITY[one] > GRAVITY[worst] ? one : worst), null) ?? 'unknown'
+  return (
+    verdicts.reduce<Verdict | null>(
+      (worst, one) => (worst === null || GRAVITY[one] > GRAVITY[worst] ? one : worst),
+      null,
+    ) ?? 'unknown'
+  )
 }
 
 /** Sorts graver verdicts first. */

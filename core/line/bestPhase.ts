@@ -60,7 +60,12 @@ function bestTooth(lineAt: (phase: number) => Uniformity, best: number, teeth: n
 }
 
 /** Map of joint `from` and all that follow, in the frame in front of joint `from`. */
-function mapBehind(joints: readonly ChainJoint[], maps: ChainMaps, phases: readonly number[], from: number): Mat2 {
+function mapBehind(
+  joints: readonly ChainJoint[],
+  maps: ChainMaps,
+  phases: readonly number[],
+  from: number,
+): Mat2 {
   let map = IDENTITY_2
   for (let index = from; index < joints.length; index++) {
     if (index > from) map = multiply2(toNextFrame(joints, maps.normals, phases, index), map)

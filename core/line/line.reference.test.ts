@@ -19,7 +19,11 @@ const directionOf = ({ fall, plan }: EndAxis) => axisDirection({ fall: radians(f
 function chainThrough(driving: EndAxis, centres: readonly Vec3[], driven: EndAxis): ChainJoint[] {
   const shafts = centres.slice(1).map((centre, index) => unit(sub(centre, centres[index] as Vec3)))
   const axes = [directionOf(driving), ...shafts, directionOf(driven)]
-  return centres.map((_, index) => ({ kind: 'cross', incoming: axes[index] as Vec3, outgoing: axes[index + 1] as Vec3 }))
+  return centres.map((_, index) => ({
+    kind: 'cross',
+    incoming: axes[index] as Vec3,
+    outgoing: axes[index + 1] as Vec3,
+  }))
 }
 
 describe('the exact line against independent cases', () => {
@@ -47,7 +51,9 @@ describe('the exact line against independent cases', () => {
       inertia_drive_rad_s2: smallAngleAcceleration(maps.angles[0]!, input.rpm),
       inertia_coast_rad_s2: smallAngleAcceleration(maps.angles[maps.angles.length - 1]!, input.rpm),
       equivalent_single_joint_deg: degrees(whole.equivalentAngle),
-      curve_error_deg: Array.from({ length: 12 }, (_, i) => degrees(curves[curves.length - 1]!.error[i * 15]!)),
+      curve_error_deg: Array.from({ length: 12 }, (_, i) =>
+        degrees(curves[curves.length - 1]!.error[i * 15]!),
+      ),
     }
     // The cases print their points to 1e-6 mm, so lengths cannot be told closer; that turns a 1200 mm shaft by 1e-9 rad,
     // and √(β1² − β2²) of a pair that cancels makes 3e-4° of it.
@@ -76,30 +82,39 @@ describe('the exact line against independent cases', () => {
 })
 
 describe('bestPhase against a brute-force scan', () => {
-  it.each(clocking.cases.map((one) => [one.id, one] as const))('%s', (_id, { input, expected, tolerance }) => {
-    const chain = chainThrough(input.driving, [input.p1 as unknown as Vec3, input.p2 as unknown as Vec3], input.driven)
-    const teeth = 'spline_teeth' in input ? input.spline_teeth : undefined
-    const found = bestPhase(chain, chainMaps(chain, [0]), [0], 0, teeth)
-    const errorAt = (phaseDeg: number) => degrees(uniformity(chainMaps(chain, [radians(phaseDeg)]).upTo[1]!).errorPeakToPeak)
-    if (!expected.offset_matters) {
-      expect(found).toBeNull()
-      return
-    }
-    const got = {
-      best_offset_deg: nearHalfTurn(found!.phaseDeg, expected.best_offset_deg!),
-      pp_before_deg: degrees(found!.before.errorPeakToPeak),
-      pp_best_deg: degrees(found!.after.errorPeakToPeak),
-      pp_at_offset_deg: Object.fromEntries(
-        Object.keys(expected.pp_at_offset_deg).map((key) => [key, errorAt(Number(key))]),
-      ),
-    }
-    expect(disagreements(got, expected, tolerance)).toEqual([])
-    if ('best_tooth_step' in expected) {
-      expect(found!.tooth!.steps).toBe(expected.best_tooth_step)
-      expect(degrees(found!.tooth!.after.errorPeakToPeak)).toBeCloseTo(expected.pp_best_tooth_deg!, 6)
-    }
-  })
+  it.each(clocking.cases.map((one) => [one.id, one] as const))(
+    '%s',
+    (_id, { input, expected, tolerance }) => {
+      const chain = chainThrough(
+        input.driving,
+        [input.p1 as unknown as Vec3, input.p2 as unknown as Vec3],
+        input.driven,
+      )
+      const teeth = 'spline_teeth' in input ? input.spline_teeth : undefined
+      const found = bestPhase(chain, chainMaps(chain, [0]), [0], 0, teeth)
+      const errorAt = (phaseDeg: number) =>
+        degrees(uniformity(chainMaps(chain, [radians(phaseDeg)]).upTo[1]!).errorPeakToPeak)
+      if (!expected.offset_matters) {
+        expect(found).toBeNull()
+        return
+      }
+      const got = {
+        best_offset_deg: nearHalfTurn(found!.phaseDeg, expected.best_offset_deg!),
+        pp_before_deg: degrees(found!.before.errorPeakToPeak),
+        pp_best_deg: degrees(found!.after.errorPeakToPeak),
+        pp_at_offset_deg: Object.fromEntries(
+          Object.keys(expected.pp_at_offset_deg).map((key) => [key, errorAt(Number(key))]),
+        ),
+      }
+      expect(disagreements(got, expected, tolerance)).toEqual([])
+      if ('best_tooth_step' in expected) {
+        expect(found!.tooth!.steps).toBe(expected.best_tooth_step)
+        expect(degrees(found!.tooth!.after.errorPeakToPeak)).toBeCloseTo(expected.pp_best_tooth_deg!, 6)
+      }
+    },
+  )
 })
 
 /** The same phase modulo 180°, on the side of `target`. */
-const nearHalfTurn = (phaseDeg: number, target: number) => phaseDeg - 180 * Math.round((phaseDeg - target) / 180)
+const nearHalfTurn = (phaseDeg: number, target: number) =>
+  phaseDeg - 180 * Math.round((phaseDeg - target) / 180)

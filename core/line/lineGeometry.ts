@@ -24,7 +24,9 @@ export function lineGeometry(line: Line, geometry: Geometry): Known<LineGeometry
   const along = (place: FallPlan): Vec3 => scale(axisDirection(place), line.flow === 'forward' ? -1 : 1)
   const driving = mapKnown(axisOf(geometry, line.driving), along)
   const driven = mapKnown(axisOf(geometry, line.driven), along)
-  const centres = line.joints.map((joint, index) => jointCentre(line, joint, index, geometry, driving, driven))
+  const centres = line.joints.map((joint, index) =>
+    jointCentre(line, joint, index, geometry, driving, driven),
+  )
   const all = allKnown<Vec3[]>([driving, driven, ...centres])
   if (!all.known) return all
   const [first, last, ...places] = all.value as [Vec3, Vec3, ...Vec3[]]
@@ -61,7 +63,10 @@ function jointCentre(
   const hardware = isFirst ? line.shafts[0]?.drivingEnd : line.shafts.at(-1)?.drivenEnd
   const toCentre = hardwareLength(hardware, meaning)
   const name = joint.name ?? `joint ${index + 1}`
-  if (toCentre === null) return unknown(`${line.name}, ${name}: the end hardware does not say how far its ${meaning} is from the centre`)
+  if (toCentre === null)
+    return unknown(
+      `${line.name}, ${name}: the end hardware does not say how far its ${meaning} is from the centre`,
+    )
   return mapKnown(allKnown<[Vec3, Vec3]>([place, isFirst ? driving : driven]), ([point, axis]) =>
     add(point, scale(axis, isFirst ? toCentre : -toCentre)),
   )
@@ -76,5 +81,7 @@ export function hardwareLength(
   if (end?.kind !== 'slip-yoke') return null
   const fromShaftEnd = end.boreBottomToJointMm + end.setInMm
   if (feature === 'shaft-end') return fromShaftEnd
-  return feature === 'seal-face' && end.sealToShaftEndMm !== undefined ? fromShaftEnd + end.sealToShaftEndMm : null
+  return feature === 'seal-face' && end.sealToShaftEndMm !== undefined
+    ? fromShaftEnd + end.sealToShaftEndMm
+    : null
 }

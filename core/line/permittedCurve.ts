@@ -26,15 +26,22 @@ const STEP = 100
  *
  * @returns null when no limit on shaft inertia is set or the highest speed is not known
  */
-export function permittedCurve(evaluation: LineEvaluation, limits: readonly LimitEntry[]): PermittedCurve | null {
+export function permittedCurve(
+  evaluation: LineEvaluation,
+  limits: readonly LimitEntry[],
+): PermittedCurve | null {
   const bound = limits.find((limit) => limit.quantity === 'shaft-inertia')?.failAbove
   const { speed, ride, line } = evaluation
   if (bound === undefined || !speed.known || !ride.known) return null
   const { speedRpm } = speed.value
   const fastest = Math.max(6000, Math.ceil((speedRpm * 1.3) / 500) * 500)
-  const speeds = Array.from({ length: Math.floor((fastest - SLOWEST) / STEP) + 1 }, (_, i) => SLOWEST + i * STEP)
+  const speeds = Array.from(
+    { length: Math.floor((fastest - SLOWEST) / STEP) + 1 },
+    (_, i) => SLOWEST + i * STEP,
+  )
   const verdictOf = (index: number) =>
-    evaluation.checks.find((check) => check.subject.of === 'joint' && check.subject.index === index)?.verdict ?? 'unknown'
+    evaluation.checks.find((check) => check.subject.of === 'joint' && check.subject.index === index)
+      ?.verdict ?? 'unknown'
   return {
     limit: speeds.map((rpm) => [rpm, permittedAngleDeg(bound, rpm)]),
     accelerationLimit: bound,

@@ -57,7 +57,8 @@ function movedPowertrain(build: Build, geometry: Geometry, settings: LeverSettin
   if (Object.values(asked).every((amount) => amount === 0)) return known(NO_MOVE)
 
   const mounts = build.powertrain.mounts
-  if (!mounts) return unknown('powertrain: its mounts were not read, so it cannot be moved', 'powertrain.mounts')
+  if (!mounts)
+    return unknown('powertrain: its mounts were not read, so it cannot be moved', 'powertrain.mounts')
   const points = allKnown<[Vec3, Vec3, Vec3]>([
     pointOf(geometry, mounts.frontLeft),
     pointOf(geometry, mounts.frontRight),
@@ -66,12 +67,15 @@ function movedPowertrain(build: Build, geometry: Geometry, settings: LeverSettin
   if (!points.known) return points
   const [frontLeft, frontRight, tail] = points.value
   const move = powertrainMove({ frontLeft, frontRight, tail }, asked)
-  return move ? known(move, points.assumptions) : unknown('powertrain: its mounts cannot stand that far apart')
+  return move
+    ? known(move, points.assumptions)
+    : unknown('powertrain: its mounts cannot stand that far apart')
 }
 
 function turnedAxle(axle: Axle, geometry: Geometry, noseUpDeg: number): Known<RigidMove> {
   if (noseUpDeg === 0) return known(NO_MOVE)
-  if (axle.centre === undefined) return unknown(`${axle.name}: its centre was not read, so it cannot be turned`)
+  if (axle.centre === undefined)
+    return unknown(`${axle.name}: its centre was not read, so it cannot be turned`)
   // Right-handed about +Y dips the front of a body, so a forward nose rises against it.
   const angle = radians(axle.noseFaces === 'forward' ? -noseUpDeg : noseUpDeg)
   return mapKnown(pointOf(geometry, axle.centre), (centre) => turnMove(centre, [0, 1, 0], angle))
@@ -88,8 +92,9 @@ export function movedGeometry(
     points: new Map(
       build.points.map((point) => [
         point.id,
-        mapKnown(allKnown<[RigidMove, Vec3]>([moveOf(point.body), pointOf(geometry, point.id)]), ([move, place]) =>
-          movePoint(move, place),
+        mapKnown(
+          allKnown<[RigidMove, Vec3]>([moveOf(point.body), pointOf(geometry, point.id)]),
+          ([move, place]) => movePoint(move, place),
         ),
       ]),
     ),

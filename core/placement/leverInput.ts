@@ -11,7 +11,12 @@ import { MM_PER_UNIT, type UnitSettings } from '../units/unitSettings'
  * @param isPositive - up, forward, left, nose up
  * @returns the amount in mm or degrees; refused when it is not understood or beyond the lever's range
  */
-export function parseLeverAmount(lever: Lever, text: string, isPositive: boolean, units: UnitSettings): Parsed {
+export function parseLeverAmount(
+  lever: Lever,
+  text: string,
+  isPositive: boolean,
+  units: UnitSettings,
+): Parsed {
   const size = lever.kind === 'wedge' ? parseAngle(text) : parseLength(text, units.length)
   if (!size.ok) return size
   const amount = isPositive ? size.value : -size.value

@@ -45,17 +45,24 @@ const RANK = { holds: 0, tight: 1, none: 2 } as const
 
 function cureByLever(build: Build, settings: LeverSettings, measured: Geometry, lever: Lever): Cure {
   const stands = settings[lever.id] ?? 0
+  const unread = unreadChecks(evaluateBuild(build, settings, measured))
   let tight: Cure | null = null
   let best: { cure: Cure; excess: number } | null = null
   for (const amount of nearestFirst(lever, stands)) {
     const evaluation = evaluateBuild(build, { ...settings, [lever.id]: amount }, measured)
-    const cure = cureOf([{ lever, amount, change: amount - stands }], evaluation)
+    const cure = cureOf([{ lever, amount, change: amount - stands }], evaluation, unread)
     if (cure.reaches === 'holds') return cure
     if (cure.reaches === 'tight') tight ??= cure
+    if (cure.leaves.length === 0) {
+      best ??= { cure, excess: Infinity }
+      continue
+    }
     const excess = excessOf(evaluation)
     if (best === null || excess < best.excess - 1e-9) best = { cure, excess }
   }
-  return tight ?? best?.cure ?? { changes: [{ lever, amount: stands, change: 0 }], reaches: 'none', leaves: [] }
+  return (
+    tight ?? best?.cure ?? { changes: [{ lever, amount: stands, change: 0 }], reaches: 'none', leaves: [] }
+  )
 }
 
 /**
@@ -73,6 +80,7 @@ export function cureByTwo(
   const [first, second] = pair
   const firsts = nearestFirst(first, settings[first.id] ?? 0)
   const seconds = nearestFirst(second, settings[second.id] ?? 0)
+  const unread = unreadChecks(evaluateBuild(build, settings, measured))
   let best: { cure: Cure; effort: number } | null = null
   for (const [index, a] of firsts.entries()) {
     if (!progress(index, firsts.length)) return null
@@ -81,9 +89,13 @@ export function cureByTwo(
         { lever: first, amount: a, change: a - (settings[first.id] ?? 0) },
         { lever: second, amount: b, change: b - (settings[second.id] ?? 0) },
       ]
-      const effort = changes.reduce((sum, { lever, change }) => sum + Math.abs(change) / EFFORT_UNIT[unitOf(lever)], 0)
+      const effort = changes.reduce(
+        (sum, { lever, change }) => sum + Math.abs(change) / EFFORT_UNIT[unitOf(lever)],
+        0,
+      )
       if (best !== null && effort >= best.effort) continue
-      const cure = cureOf(changes, evaluateBuild(build, { ...settings, [first.id]: a, [second.id]: b }, measured))
+      const both = { ...settings, [first.id]: a, [second.id]: b }
+      const cure = cureOf(changes, evaluateBuild(build, both, measured), unread)
       if (cure.reaches === 'holds') best = { cure, effort }
     }
   }
@@ -96,14 +108,20 @@ const EFFORT_UNIT = { mm: 10, deg: 1 } as const
 /** Unit of a lever's amount. */
 export const unitOf = (lever: Lever): 'mm' | 'deg' => (lever.kind === 'wedge' ? 'deg' : 'mm')
 
-function cureOf(changes: readonly LeverChange[], { checks }: Evaluation): Cure {
+/** Checks that cannot be judged for want of a reading, whatever the levers do. */
+const unreadChecks = ({ checks }: Evaluation): ReadonlySet<string> =>
+  new Set(checks.filter((check) => check.verdict === 'unknown').map((check) => check.id))
+
+function cureOf(changes: readonly LeverChange[], { checks }: Evaluation, unread: ReadonlySet<string>): Cure {
+  // A move that cannot be computed makes checks unknown that were not; that is no cure.
+  if (checks.some((check) => check.verdict === 'unknown' && !unread.has(check.id)))
+    return { changes, reaches: 'none', leaves: [] }
   const out = checks.filter((check) => check.verdict === 'out')
   if (out.length > 0) return { changes, reaches: 'none', leaves: out }
   const tight = checks.filter((check) => check.verdict === 'tight')
-  // A move that cannot be computed turns checks unknown; that is no cure.
-  const lost = checks.some((check) => check.verdict === 'unknown' && check.value === null && check.missing.length > 0)
-  if (lost && checks.every((check) => check.value === null)) return { changes, reaches: 'none', leaves: [] }
-  return tight.length > 0 ? { changes, reaches: 'tight', leaves: tight } : { changes, reaches: 'holds', leaves: [] }
+  return tight.length > 0
+    ? { changes, reaches: 'tight', leaves: tight }
+    : { changes, reaches: 'holds', leaves: [] }
 }
 
 /** How far past their limits the failing checks are, each against its own limit. */

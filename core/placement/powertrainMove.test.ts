@@ -7,47 +7,54 @@ import { degrees, radians } from '../units/angle'
 import { NO_MOUNT_MOVES, powertrainMove, type MountPoints } from './powertrainMove'
 import fc from 'fast-check'
 
-const MOUNTS: MountPoints = { frontLeft: [-120, 310, 360], frontRight: [-120, -310, 355], tail: [-1020, 10, 330] }
+const MOUNTS: MountPoints = {
+  frontLeft: [-120, 310, 360],
+  frontRight: [-120, -310, 355],
+  tail: [-1020, 10, 330],
+}
 
 describe('powertrainMove', () => {
-  it.each(placement.cases.map((one) => [one.id, one] as const))('agrees with case %s', (_id, { input, expected, ...rest }) => {
-    const asked = input.levers as Record<string, number>
-    const mounts: MountPoints = {
-      frontLeft: input.mounts.front_left as unknown as Vec3,
-      frontRight: input.mounts.front_right as unknown as Vec3,
-      tail: input.mounts.tail as unknown as Vec3,
-    }
-    const move = powertrainMove(mounts, {
-      frontLeftUp: asked.front_left_up ?? 0,
-      frontRightUp: asked.front_right_up ?? 0,
-      tailUp: asked.tail_up ?? 0,
-      fore: asked.fore ?? 0,
-      sideways: asked.lateral ?? 0,
-      tailSideways: asked.tail_lateral ?? 0,
-    })
-    if (!expected.possible) {
-      expect(move).toBeNull()
-      return
-    }
-    const axis = moveDirection(
-      move!,
-      axisDirection({ fall: radians(input.output.fall), plan: radians(input.output.plan) }),
-    )
-    const got = {
-      output_point: movePoint(move!, input.output.p as unknown as Vec3),
-      output_axis: axis,
-      output_fall_deg: degrees(fallPlan(axis).fall),
-      output_plan_deg: degrees(fallPlan(axis).plan),
-      mounts: {
-        front_left: movePoint(move!, mounts.frontLeft),
-        front_right: movePoint(move!, mounts.frontRight),
-        tail: movePoint(move!, mounts.tail),
-      },
-      points: input.points.map((point) => gapAfter(point, move!)),
-    }
-    const tolerance = 'tolerance' in rest ? rest.tolerance : {}
-    expect(disagreements(got, expected, tolerance as never)).toEqual([])
-  })
+  it.each(placement.cases.map((one) => [one.id, one] as const))(
+    'agrees with case %s',
+    (_id, { input, expected, ...rest }) => {
+      const asked = input.levers as Record<string, number>
+      const mounts: MountPoints = {
+        frontLeft: input.mounts.front_left as unknown as Vec3,
+        frontRight: input.mounts.front_right as unknown as Vec3,
+        tail: input.mounts.tail as unknown as Vec3,
+      }
+      const move = powertrainMove(mounts, {
+        frontLeftUp: asked.front_left_up ?? 0,
+        frontRightUp: asked.front_right_up ?? 0,
+        tailUp: asked.tail_up ?? 0,
+        fore: asked.fore ?? 0,
+        sideways: asked.lateral ?? 0,
+        tailSideways: asked.tail_lateral ?? 0,
+      })
+      if (!expected.possible) {
+        expect(move).toBeNull()
+        return
+      }
+      const axis = moveDirection(
+        move!,
+        axisDirection({ fall: radians(input.output.fall), plan: radians(input.output.plan) }),
+      )
+      const got = {
+        output_point: movePoint(move!, input.output.p as unknown as Vec3),
+        output_axis: axis,
+        output_fall_deg: degrees(fallPlan(axis).fall),
+        output_plan_deg: degrees(fallPlan(axis).plan),
+        mounts: {
+          front_left: movePoint(move!, mounts.frontLeft),
+          front_right: movePoint(move!, mounts.frontRight),
+          tail: movePoint(move!, mounts.tail),
+        },
+        points: input.points.map((point) => gapAfter(point, move!)),
+      }
+      const tolerance = 'tolerance' in rest ? rest.tolerance : {}
+      expect(disagreements(got, expected, tolerance as never)).toEqual([])
+    },
+  )
 
   it('keeps all distances', () => {
     const amount = fc.double({ min: -40, max: 40, noNaN: true })

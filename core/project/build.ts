@@ -77,7 +77,11 @@ export interface Axle {
   readonly suspension: 'leaf' | 'soft-links' | 'rigid-links'
   /** Leaf spring above the axle tube or below it; decides which way a wedge points. */
   readonly spring?: 'above' | 'below'
-  readonly sizes?: { readonly housingDiameterMm?: number; readonly tyreDiameterMm?: number; readonly trackMm?: number }
+  readonly sizes?: {
+    readonly housingDiameterMm?: number
+    readonly tyreDiameterMm?: number
+    readonly trackMm?: number
+  }
 }
 
 export interface ChassisSizes {

@@ -2,7 +2,17 @@ import { array, boolean, number, object, string } from 'yup'
 import { LIMIT_SCOPES, QUANTITY_UNITS } from '../limits/limit'
 import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
 import { FORMAT_NAME, FORMAT_VERSION, LEVER_KINDS } from './build'
-import { figure, idField, list, nameField, noteField, requiredId, requiredName, timeField, wordField } from './fields'
+import {
+  figure,
+  idField,
+  list,
+  nameField,
+  noteField,
+  requiredId,
+  requiredName,
+  timeField,
+  wordField,
+} from './fields'
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
 import { readingSchema } from './readingSchema'
@@ -36,7 +46,9 @@ const axis = object({
 })
 
 const powertrain = object({
-  mounts: object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(undefined),
+  mounts: object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(
+    undefined,
+  ),
   sizes: object({
     lengthMm: size(),
     gearboxLengthMm: size(),
@@ -82,7 +94,10 @@ const position = object({
       const bad = Object.entries(settings ?? {}).find(
         ([, value]) => typeof value !== 'number' || !(Math.abs(value) <= 1000),
       )
-      return !bad || this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
+      return (
+        !bad ||
+        this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
+      )
     }),
 })
 

@@ -1,4 +1,4 @@
-import { array, number, object, setLocale, string, type AnyObject } from 'yup'
+import { array, number, setLocale, string, type AnyObject, type ObjectSchema } from 'yup'
 
 setLocale({
   mixed: {
@@ -7,7 +7,8 @@ setLocale({
     defined: 'is missing',
     notNull: 'must not be null',
     oneOf: ({ values }: { values: string }) => `must be one of: ${values}`,
-    notType: ({ type, value }: { type: string; value: unknown }) => `must be ${article(type)}, got ${briefly(value)}`,
+    notType: ({ type, value }: { type: string; value: unknown }) =>
+      `must be ${article(type)}, got ${briefly(value)}`,
   },
   string: {
     max: ({ max }: { max: number }) => `is longer than ${max} characters`,
@@ -28,7 +29,9 @@ setLocale({
 })
 
 const article = (type: string): string =>
-  ({ array: 'a list', object: 'an object', string: 'text', number: 'a number', boolean: 'true or false' })[type] ?? type
+  ({ array: 'a list', object: 'an object', string: 'text', number: 'a number', boolean: 'true or false' })[
+    type
+  ] ?? type
 
 function briefly(value: unknown): string {
   if (value === null) return 'null'
@@ -55,6 +58,6 @@ export const wordField = <T extends string>(words: readonly T[]) => string().one
 /** A number within bounds that hold any vehicle and keep arithmetic finite. */
 export const figure = (min: number, max: number) => number().min(min).max(max)
 /** A list with an upper bound. */
-export const list = <T extends AnyObject>(of: ReturnType<typeof object<T>>, max: number) => array().of(of).max(max)
+export const list = <T extends AnyObject>(of: ObjectSchema<T>, max: number) => array().of(of).max(max)
 /** A date or time as text; shown, never computed with. */
 export const timeField = () => string().max(40)

@@ -55,7 +55,11 @@ const tube = object({
   material: wordField(['steel', 'aluminium']).required(),
 })
   .default(undefined)
-  .test('hollow', 'the wall is thicker than half the tube', (value) => !value || value.wallMm * 2 <= value.outerMm)
+  .test(
+    'hollow',
+    'the wall is thicker than half the tube',
+    (value) => !value || value.wallMm * 2 <= value.outerMm,
+  )
 
 const shaft = object({
   id: idField(),

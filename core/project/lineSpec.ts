@@ -73,8 +73,18 @@ export interface Shaft {
 /** Where the highest shaft speed comes from. */
 export type SpeedSource =
   | { readonly basis: 'stated'; readonly rpm: number }
-  | { readonly basis: 'engine'; readonly redlineRpm: number; readonly topGearRatio: number; readonly transferRatio?: number }
-  | { readonly basis: 'road'; readonly speedKmh: number; readonly tyreDiameterMm: number; readonly axleRatio: number }
+  | {
+      readonly basis: 'engine'
+      readonly redlineRpm: number
+      readonly topGearRatio: number
+      readonly transferRatio?: number
+    }
+  | {
+      readonly basis: 'road'
+      readonly speedKmh: number
+      readonly tyreDiameterMm: number
+      readonly axleRatio: number
+    }
 
 /** One line of shafts, joints in the order of the power flow. */
 export interface Line {

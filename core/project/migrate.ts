@@ -30,7 +30,10 @@ export function migrate(
     return refused('version', 'must be a whole number from 1')
   }
   if (version > newest) {
-    return refused('version', `this file was written by a newer Lurvan (version ${version}; this one reads up to ${newest})`)
+    return refused(
+      'version',
+      `this file was written by a newer Lurvan (version ${version}; this one reads up to ${newest})`,
+    )
   }
   for (let from = version; from < newest; from++) {
     const step = migrations[from]

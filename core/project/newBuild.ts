@@ -27,7 +27,17 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
       { id: 'level', name: 'digital level', kind: 'level', accuracy: 0.1 },
       { id: 'tape', name: 'steel tape', kind: 'tape', accuracy: 1 },
     ],
-    setups: [{ id: 'setup-1', name: 'First setup', date, standsOn: 'floor', loaded: true, settled: true, datum: 'read' }],
+    setups: [
+      {
+        id: 'setup-1',
+        name: 'First setup',
+        date,
+        standsOn: 'floor',
+        loaded: true,
+        settled: true,
+        datum: 'read',
+      },
+    ],
     points: [
       { id: 'pinion-joint', name: 'pinion end', body: 'rear-axle' },
       { id: 'output-joint', name: 'gearbox end', body: 'powertrain' },

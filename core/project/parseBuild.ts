@@ -30,7 +30,9 @@ export function parseBuild(raw: unknown): ReadResult<Build> {
   // The schema has just proved the shape; this is the one place where it becomes the type.
   const build = withDefaults(migrated.value as unknown as Build)
   const problems = referenceProblems(build)
-  return problems.length > 0 ? { ok: false, problems: problems.slice(0, MAX_PROBLEMS) } : { ok: true, value: build }
+  return problems.length > 0
+    ? { ok: false, problems: problems.slice(0, MAX_PROBLEMS) }
+    : { ok: true, value: build }
 }
 
 /** A build from the text of a file; also refuses what is too large or not JSON, with the line and column. */
@@ -53,7 +55,12 @@ function withDefaults(raw: Build): Build {
   return {
     ...raw,
     id: raw.id ?? 'build',
-    units: { ...raw.units, length: raw.units?.length ?? 'mm', inchFraction: raw.units?.inchFraction ?? 16, angle: raw.units?.angle ?? 'decimal' },
+    units: {
+      ...raw.units,
+      length: raw.units?.length ?? 'mm',
+      inchFraction: raw.units?.inchFraction ?? 16,
+      angle: raw.units?.angle ?? 'decimal',
+    },
     tools: raw.tools ?? [],
     setups: raw.setups ?? [],
     points: raw.points ?? [],
@@ -76,7 +83,8 @@ function problemsOf(error: ValidationError): FileProblem[] {
   for (const one of single) {
     const path = one.path ?? ''
     // One place, one message: a missing kind also fails the list of kinds.
-    if (!problems.some((other) => other.path === path)) problems.push({ path, message: one.errors[0] ?? one.message })
+    if (!problems.some((other) => other.path === path))
+      problems.push({ path, message: one.errors[0] ?? one.message })
   }
   return problems.slice(0, MAX_PROBLEMS)
 }

@@ -6,8 +6,7 @@ export interface FileProblem {
 
 /** A file that was read, or everything that is wrong with it. */
 export type ReadResult<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly problems: readonly FileProblem[] }
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly FileProblem[] }
 
 /** A refusal with a single reason. */
 export const refused = (path: string, message: string): { ok: false; problems: FileProblem[] } => ({

@@ -78,5 +78,7 @@ const unknownKind = object({ kind, id: requiredId() })
 /** The Yup schema of one reading, chosen by its kind. */
 export const readingSchema = lazy((value: unknown) => {
   const kindOf = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined
-  return typeof kindOf === 'string' && Object.hasOwn(SHAPES, kindOf) ? SHAPES[kindOf as Reading['kind']] : unknownKind
+  return typeof kindOf === 'string' && Object.hasOwn(SHAPES, kindOf)
+    ? SHAPES[kindOf as Reading['kind']]
+    : unknownKind
 })

@@ -101,9 +101,13 @@ function leverReferences(
 ): void {
   build.levers.forEach((lever, i) => {
     if (lever.kind === 'wedge' && (lever.axle === undefined || !axles.has(lever.axle))) {
-      complain(`levers[${i}].axle`, lever.axle === undefined ? 'a wedge needs its axle' : `there is no axle "${lever.axle}"`)
+      complain(
+        `levers[${i}].axle`,
+        lever.axle === undefined ? 'a wedge needs its axle' : `there is no axle "${lever.axle}"`,
+      )
     }
-    if (lever.range[0] > lever.range[1]) complain(`levers[${i}].range`, 'must run from the lower to the higher figure')
+    if (lever.range[0] > lever.range[1])
+      complain(`levers[${i}].range`, 'must run from the lower to the higher figure')
   })
   const levers = new Set(build.levers.map((lever) => lever.id))
   build.positions.forEach((position, i) => {
@@ -115,7 +119,9 @@ function leverReferences(
     complain('chosen', `there is no position "${build.chosen}"`)
   }
   build.limits.entries.forEach((entry, i) => {
-    const ends = [entry.failBelow, entry.warnBelow, entry.warnAbove, entry.failAbove].filter((end) => end !== undefined)
+    const ends = [entry.failBelow, entry.warnBelow, entry.warnAbove, entry.failAbove].filter(
+      (end) => end !== undefined,
+    )
     if (ends.length === 0) complain(`limits.entries[${i}]`, 'has neither a warning nor a failing value')
     if (ends.some((end, k) => k > 0 && end < (ends[k - 1] ?? end))) {
       complain(`limits.entries[${i}]`, 'its values must rise: failBelow, warnBelow, warnAbove, failAbove')

@@ -21,14 +21,16 @@ export function chassisUp(rearLow: Radians, leftLow: Radians): Vec3 {
   const x = Math.sin(rearLow)
   const y = -Math.sin(leftLow)
   const rest = 1 - x * x - y * y
-  if (rest <= 0) throw new CoreError('out-of-range', 'attitude', 'expected a vehicle that stands, got one on its side')
+  if (rest <= 0)
+    throw new CoreError('out-of-range', 'attitude', 'expected a vehicle that stands, got one on its side')
   return [x, y, Math.sqrt(rest)]
 }
 
 /**
  * Slope of a rearward chassis-frame direction to the horizontal, positive when its rear end is low.
  */
-export const slopeOf = (direction: Vec3, up: Vec3): Radians => asRadians(Math.asin(clampSine(-dot(direction, up))))
+export const slopeOf = (direction: Vec3, up: Vec3): Radians =>
+  asRadians(Math.asin(clampSine(-dot(direction, up))))
 
 /** Rounding may push a sine past 1 by an ulp. */
 const clampSine = (sine: number): number => Math.max(-1, Math.min(1, sine))

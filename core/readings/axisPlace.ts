@@ -34,7 +34,10 @@ export function axisPlace(build: Build, axis: NamedAxis): Known<FallPlan> {
   const both = mapKnown(allKnown<[Radians, Radians]>([fall, plan]), ([f, p]) => ({ fall: f, plan: p }))
   const source = level ?? given
   if (!both.known || !source?.reading.provisional) return both
-  return known(both.value, [...both.assumptions, `${axis.name}: provisional, read it again when the part is there`])
+  return known(both.value, [
+    ...both.assumptions,
+    `${axis.name}: provisional, read it again when the part is there`,
+  ])
 }
 
 /** The slope a level reading tells, positive when the rear end of the axis is low. */
@@ -43,20 +46,29 @@ export function readSlope(axis: NamedAxis, { reading, path }: PlacedReading<Leve
   if (!size.known) return size
   const shown = size.value.mean
   if (reading.kind === 'axis-level') {
-    if (shown > 90) return unknown(`${axis.name}: a level laid along an axis shows no more than 90°`, `${path}.values`)
+    if (shown > 90)
+      return unknown(`${axis.name}: a level laid along an axis shows no more than 90°`, `${path}.values`)
     const question = `${axis.name}: which end is lower?`
     return mapKnown(signed(shown, reading.low, 'rear', null, question, `${path}.low`), radians)
   }
   // A face square to the axis stands plumb when the axis is level, whatever the display calls plumb.
   const fromPlumb = reading.from === 'level' ? 90 - shown : shown
   if (Math.abs(fromPlumb) > 60) {
-    return unknown(`${axis.name}: ${shown}° is far from plumb for a face; was the level laid along the axis?`, `${path}.values`)
+    return unknown(
+      `${axis.name}: ${shown}° is far from plumb for a face; was the level laid along the axis?`,
+      `${path}.values`,
+    )
   }
   const question = `${axis.name}: where does the top of the face lean?`
   return mapKnown(signed(Math.abs(fromPlumb), reading.lean, 'rear', null, question, `${path}.lean`), radians)
 }
 
-function levelFall(build: Build, axis: NamedAxis, placed: PlacedReading<LevelReading>, plan: Known<Radians>): Known<Radians> {
+function levelFall(
+  build: Build,
+  axis: NamedAxis,
+  placed: PlacedReading<LevelReading>,
+  plan: Known<Radians>,
+): Known<Radians> {
   const setup = build.setups.find((one) => one.id === placed.reading.setup)
   if (!setup) return unknown(`${axis.name}: its setup is missing`, `${placed.path}.setup`)
   const rezeroed = placed.reading.zero === 'chassis'
@@ -80,7 +92,11 @@ function attitudeOfRezeroed(build: Build, setup: Setup): Known<Attitude> {
   ])
 }
 
-function axisPlan(build: Build, axis: NamedAxis, given: PlacedReading<GivenAxisReading> | null): Known<Radians> {
+function axisPlan(
+  build: Build,
+  axis: NamedAxis,
+  given: PlacedReading<GivenAxisReading> | null,
+): Known<Radians> {
   const ends = farthestPair(build, axis, ['station', 'offset'])
   if (ends === 'too-close') return tooClose(axis)
   if (ends) {
@@ -90,11 +106,18 @@ function axisPlan(build: Build, axis: NamedAxis, given: PlacedReading<GivenAxisR
   if (given?.reading.plan !== undefined) {
     const { reading, path } = given
     const size = readRepeats([given.reading.plan], parseAngle, `${axis.name}, plan`, `${path}.plan`)
-    if (!size.known) return { known: false, missing: size.missing.map((one) => ({ ...one, path: `${path}.plan` })) }
+    if (!size.known)
+      return { known: false, missing: size.missing.map((one) => ({ ...one, path: `${path}.plan` })) }
     const question = `${axis.name}: to which side does the rear end point?`
-    return mapKnown(signed(size.value.mean, reading.rearPoints, 'left', null, question, `${path}.rearPoints`), radians)
+    return mapKnown(
+      signed(size.value.mean, reading.rearPoints, 'left', null, question, `${path}.rearPoints`),
+      radians,
+    )
   }
-  return known(radians(0), given ? [] : [`${axis.name}: direction in top view not read, taken as straight ahead`])
+  return known(
+    radians(0),
+    given ? [] : [`${axis.name}: direction in top view not read, taken as straight ahead`],
+  )
 }
 
 function fallThroughPoints(build: Build, axis: NamedAxis): Known<Radians> | null {
@@ -110,7 +133,8 @@ function givenFall(axis: NamedAxis, given: PlacedReading<GivenAxisReading> | nul
   if (!given) return null
   const { reading, path } = given
   const size = readRepeats([reading.fall], parseAngle, `${axis.name}, fall`, `${path}.fall`)
-  if (!size.known) return { known: false, missing: size.missing.map((one) => ({ ...one, path: `${path}.fall` })) }
+  if (!size.known)
+    return { known: false, missing: size.missing.map((one) => ({ ...one, path: `${path}.fall` })) }
   const question = `${axis.name}: which end is lower?`
   return mapKnown(signed(size.value.mean, reading.low, 'rear', null, question, `${path}.low`), radians)
 }
@@ -137,7 +161,11 @@ function farthestPair(
     const figures = pointFigures(build, point)
     if (!wanted.every((which) => figures[which].known)) continue
     const value = (figure: Known<number>) => (figure.known ? figure.value : 0)
-    ends.push({ station: value(figures.station), offset: value(figures.offset), height: value(figures.height) })
+    ends.push({
+      station: value(figures.station),
+      offset: value(figures.offset),
+      height: value(figures.height),
+    })
   }
   ends.sort((a, b) => a.station - b.station)
   const front = ends[0]
@@ -146,7 +174,8 @@ function farthestPair(
   return rear.station - front.station >= CLOSEST ? [front, rear] : 'too-close'
 }
 
-const tooClose = (axis: NamedAxis) => unknown(`${axis.name}: its points stand at the same station and show no direction`)
+const tooClose = (axis: NamedAxis) =>
+  unknown(`${axis.name}: its points stand at the same station and show no direction`)
 
 /**
  * Smallest spacing of two points, in mm, for which their angle is good to the wanted accuracy.

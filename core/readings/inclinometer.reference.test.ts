@@ -8,24 +8,51 @@ type Input = (typeof inclinometer.cases)[number]['input'] & Record<string, any>
 
 /** A case as the build a user would have typed. */
 function buildOf(input: Input) {
-  const chassis = input.chassis ?? {}
+  const chassis: Record<string, any> = input.chassis ?? {}
   const readings: object[] = []
   const text = (figure: number) => String(figure)
   if (chassis.pitch_deg !== undefined) {
-    readings.push({ id: 'pitch', kind: 'chassis-fall', setup: 's', values: [text(chassis.pitch_deg)], low: chassis.pitch_low })
+    readings.push({
+      id: 'pitch',
+      kind: 'chassis-fall',
+      setup: 's',
+      values: [text(chassis.pitch_deg)],
+      low: chassis.pitch_low,
+    })
   }
   if (chassis.roll_deg !== undefined) {
-    readings.push({ id: 'roll', kind: 'chassis-roll', setup: 's', values: [text(chassis.roll_deg)], low: chassis.roll_low })
+    readings.push({
+      id: 'roll',
+      kind: 'chassis-roll',
+      setup: 's',
+      values: [text(chassis.roll_deg)],
+      low: chassis.roll_low,
+    })
   }
   const { kind, deg, low, lean, from } = input.reading as Record<string, any>
-  const common = { id: 'level', setup: 's', axis: 'x', values: [text(deg)], zero: input.zero ? 'chassis' : 'gravity' }
-  readings.push(kind === 'along' ? { ...common, kind: 'axis-level', low } : { ...common, kind: 'axis-face', lean, from })
+  const common = {
+    id: 'level',
+    setup: 's',
+    axis: 'x',
+    values: [text(deg)],
+    zero: input.zero ? 'chassis' : 'gravity',
+  }
+  readings.push(
+    kind === 'along' ? { ...common, kind: 'axis-level', low } : { ...common, kind: 'axis-face', lean, from },
+  )
   const points: object[] = []
   input.lateral?.stations.forEach((station: Record<string, any>, i: number) => {
     const point = `p${i}`
     points.push({ id: point, name: point, body: 'powertrain' })
     const way = station.x_mm > 0 ? 'forward' : 'rearward'
-    readings.push({ id: `s${i}`, kind: 'point-station', setup: 's', point, values: [text(Math.abs(station.x_mm))], way })
+    readings.push({
+      id: `s${i}`,
+      kind: 'point-station',
+      setup: 's',
+      point,
+      values: [text(Math.abs(station.x_mm))],
+      way,
+    })
     readings.push({
       id: `o${i}`,
       kind: 'point-offset',

@@ -2,7 +2,13 @@ import { fromStation } from '../frame/station'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build, NamedPoint } from '../project/build'
-import type { GivenPointReading, PointHeightReading, PointOffsetReading, PointStationReading, Reading } from '../project/reading'
+import type {
+  GivenPointReading,
+  PointHeightReading,
+  PointOffsetReading,
+  PointStationReading,
+  Reading,
+} from '../project/reading'
 import { parseLength } from '../units/parseLength'
 import type { LengthUnit } from '../units/unitSettings'
 import { lastReading, type PlacedReading } from './chosen'
@@ -42,16 +48,25 @@ export function pointFigures(build: Build, point: NamedPoint): PointFigures {
   const offset = lastReading<PointOffsetReading>(build, is('point-offset'))
   const height = lastReading<PointHeightReading>(build, is('point-height'))
   return {
-    station: station ? marked(measuredLength(build, point, station), station, point) : givenFigure(build, point, given, 'station'),
-    offset: offset ? marked(measuredOffset(build, point, offset), offset, point) : givenFigure(build, point, given, 'offset'),
-    height: height ? marked(measuredLength(build, point, height), height, point) : givenFigure(build, point, given, 'height'),
+    station: station
+      ? marked(measuredLength(build, point, station), station, point)
+      : givenFigure(build, point, given, 'station'),
+    offset: offset
+      ? marked(measuredOffset(build, point, offset), offset, point)
+      : givenFigure(build, point, given, 'offset'),
+    height: height
+      ? marked(measuredLength(build, point, height), height, point)
+      : givenFigure(build, point, given, 'height'),
   }
 }
 
 /** Adds the mark of a provisional reading to whatever rests on it. */
 function marked(figure: Known<number>, { reading }: PlacedReading, point: NamedPoint): Known<number> {
   if (!figure.known || !reading.provisional) return figure
-  return known(figure.value, [...figure.assumptions, `${point.name}: provisional, read it again when the part is there`])
+  return known(figure.value, [
+    ...figure.assumptions,
+    `${point.name}: provisional, read it again when the part is there`,
+  ])
 }
 
 const lengthParser = (build: Build, unit: LengthUnit | undefined) => (text: string) =>
@@ -70,22 +85,48 @@ function measuredLength(
   return signed(size.value.mean, reading.way, positive, positive, name, `${path}.way`)
 }
 
-function measuredOffset(build: Build, point: NamedPoint, { reading, path }: PlacedReading<PointOffsetReading>): Known<number> {
+function measuredOffset(
+  build: Build,
+  point: NamedPoint,
+  { reading, path }: PlacedReading<PointOffsetReading>,
+): Known<number> {
   const name = `${point.name}, offset`
   const parse = lengthParser(build, reading.unit)
   const size = readRepeats(reading.values, parse, name, `${path}.values`)
   if (!size.known) return size
-  const left = signed(size.value.mean, reading.side, 'left', null, `${name}: left or right of the centreline?`, `${path}.side`)
+  const left = signed(
+    size.value.mean,
+    reading.side,
+    'left',
+    null,
+    `${name}: left or right of the centreline?`,
+    `${path}.side`,
+  )
   if (!left.known || reading.by !== 'plumb') return left
 
   const setup = build.setups.find((one) => one.id === reading.setup)
   if (!setup) return unknown(`${name}: its setup is missing`, `${path}.setup`)
   if (reading.aboveCentreline === undefined) {
-    return unknown(`${name}: dropped plumb, so the height above the centreline points is needed`, `${path}.aboveCentreline`)
+    return unknown(
+      `${name}: dropped plumb, so the height above the centreline points is needed`,
+      `${path}.aboveCentreline`,
+    )
   }
-  const above = readRepeats([reading.aboveCentreline], parse, `${name}, height above the centreline`, `${path}.aboveCentreline`)
+  const above = readRepeats(
+    [reading.aboveCentreline],
+    parse,
+    `${name}, height above the centreline`,
+    `${path}.aboveCentreline`,
+  )
   const lift = above.known
-    ? signed(above.value.mean, reading.aboveCentrelineWay, 'above', 'above', name, `${path}.aboveCentrelineWay`)
+    ? signed(
+        above.value.mean,
+        reading.aboveCentrelineWay,
+        'above',
+        'above',
+        name,
+        `${path}.aboveCentrelineWay`,
+      )
     : above
   return mapKnown(
     allKnown<[number, { up: Vec3 }]>([lift, setupAttitude(build, setup)]),
@@ -103,11 +144,17 @@ function givenFigure(
   const { reading, path } = given
   const name = `${point.name}, ${which}`
   const size = readRepeats([reading[which]], lengthParser(build, reading.unit), name, `${path}.${which}`)
-  if (!size.known) return { known: false, missing: size.missing.map((one) => ({ ...one, path: `${path}.${which}` })) }
-  const word = which === 'station' ? reading.stationWay : which === 'offset' ? reading.side : reading.heightWay
+  if (!size.known)
+    return { known: false, missing: size.missing.map((one) => ({ ...one, path: `${path}.${which}` })) }
+  const word =
+    which === 'station' ? reading.stationWay : which === 'offset' ? reading.side : reading.heightWay
   const positive = which === 'station' ? 'rearward' : which === 'offset' ? 'left' : 'above'
   const wordKey = which === 'station' ? 'stationWay' : which === 'offset' ? 'side' : 'heightWay'
   const fallback = which === 'offset' ? null : positive
   const question = `${name}: left or right of the centreline?`
-  return marked(signed(size.value.mean, word, positive, fallback, question, `${path}.${wordKey}`), given, point)
+  return marked(
+    signed(size.value.mean, word, positive, fallback, question, `${path}.${wordKey}`),
+    given,
+    point,
+  )
 }

@@ -32,7 +32,10 @@ export function setupAttitude(build: Build, setup: Setup): Known<Attitude> {
   if (!slopes.known) return slopes
   const [rearLowDeg, leftLowDeg] = slopes.value
   try {
-    return known({ up: chassisUp(radians(rearLowDeg), radians(leftLowDeg)), rearLowDeg, leftLowDeg }, slopes.assumptions)
+    return known(
+      { up: chassisUp(radians(rearLowDeg), radians(leftLowDeg)), rearLowDeg, leftLowDeg },
+      slopes.assumptions,
+    )
   } catch (error) {
     if (!(error instanceof CoreError)) throw error
     return unknown(`${setup.name}: chassis fall and roll cannot both be true`)
@@ -49,10 +52,20 @@ function chassisSlope(build: Build, setup: Setup, kind: 'chassis-fall' | 'chassi
   return known(0, [`${setup.name}: chassis roll not read, taken as none`])
 }
 
-function slopeReading({ reading, path }: PlacedReading<ChassisFallReading | ChassisRollReading>): Known<number> {
+function slopeReading({
+  reading,
+  path,
+}: PlacedReading<ChassisFallReading | ChassisRollReading>): Known<number> {
   const isFall = reading.kind === 'chassis-fall'
   const name = isFall ? 'chassis fall' : 'chassis roll'
   const size = readRepeats(reading.values, parseAngle, name, `${path}.values`)
   if (!size.known) return size
-  return signed(size.value.mean, reading.low, isFall ? 'rear' : 'left', null, `${name}: which ${isFall ? 'end' : 'side'} is lower?`, `${path}.low`)
+  return signed(
+    size.value.mean,
+    reading.low,
+    isFall ? 'rear' : 'left',
+    null,
+    `${name}: which ${isFall ? 'end' : 'side'} is lower?`,
+    `${path}.low`,
+  )
 }

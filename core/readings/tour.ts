@@ -3,7 +3,8 @@ import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
 
 /** What a step of the tour asks for. */
-export type TourQuantity = 'chassis-fall' | 'chassis-roll' | 'axis-level' | 'point-station' | 'point-offset' | 'point-height'
+export type TourQuantity =
+  'chassis-fall' | 'chassis-roll' | 'axis-level' | 'point-station' | 'point-offset' | 'point-height'
 
 /** What a point on the vehicle is there for. */
 export type PointRole = 'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount'
@@ -45,10 +46,17 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     optional,
     reading: findReading(build, setupId, quantity, target),
   })
-  const place = (group: TourStep['group'], id: Id, role: PointRole, optional: boolean, quantities = ALL_THREE) =>
-    quantities.map((quantity) => step(group, quantity, id, role, optional))
+  const place = (
+    group: TourStep['group'],
+    id: Id,
+    role: PointRole,
+    optional: boolean,
+    quantities = ALL_THREE,
+  ) => quantities.map((quantity) => step(group, quantity, id, role, optional))
 
-  const joints = [...new Set(build.lines.flatMap((line) => line.joints.map((joint) => joint.point)).reverse())]
+  const joints = [
+    ...new Set(build.lines.flatMap((line) => line.joints.map((joint) => joint.point)).reverse()),
+  ]
   const axes = [...new Set(build.lines.flatMap((line) => [line.driven, line.driving]))]
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = build.axles.flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
@@ -58,7 +66,9 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     step('attitude', 'chassis-roll', '', null, true),
     ...axes.map((id) => step('levels', 'axis-level', id, null, false)),
     ...joints.flatMap((id) => place('joints', id, 'joint', false)),
-    ...[...new Set(onAxes)].flatMap((id) => place('joints', id, 'on-axis', true, ['point-station', 'point-offset'])),
+    ...[...new Set(onAxes)].flatMap((id) =>
+      place('joints', id, 'on-axis', true, ['point-station', 'point-offset']),
+    ),
     ...centres.flatMap((id) => place('levers', id, 'axle-centre', true, ['point-station', 'point-height'])),
     ...(mounts
       ? [
@@ -76,12 +86,16 @@ const ALL_THREE: readonly TourQuantity[] = ['point-station', 'point-offset', 'po
 /** The first step still to do after `fromId`, round the tour; needed ones before optional ones. */
 export function nextOpenStep(steps: readonly TourStep[], fromId: string | null): TourStep | null {
   const start = steps.findIndex((step) => step.id === fromId) + 1
-  const round = [...steps.slice(start), ...steps.slice(0, start)].filter((step) => step.reading === null && step.id !== fromId)
+  const round = [...steps.slice(start), ...steps.slice(0, start)].filter(
+    (step) => step.reading === null && step.id !== fromId,
+  )
   return round.find((step) => !step.optional) ?? round[0] ?? null
 }
 
 const nameOf = (build: Build, id: Id): string =>
-  build.points.find((point) => point.id === id)?.name ?? build.axes.find((axis) => axis.id === id)?.name ?? 'chassis'
+  build.points.find((point) => point.id === id)?.name ??
+  build.axes.find((axis) => axis.id === id)?.name ??
+  'chassis'
 
 function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: Id): Reading | null {
   const matches = (reading: Reading): boolean => {
@@ -89,7 +103,8 @@ function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: 
       return reading.kind === quantity && reading.setup === setupId
     }
     if (quantity === 'axis-level') {
-      const isLevel = reading.kind === 'axis-level' || reading.kind === 'axis-face' || reading.kind === 'given-axis'
+      const isLevel =
+        reading.kind === 'axis-level' || reading.kind === 'axis-face' || reading.kind === 'given-axis'
       return isLevel && reading.axis === target
     }
     return (reading.kind === quantity || reading.kind === 'given-point') && reading.point === target

@@ -17,12 +17,15 @@ export function readingWarnings(build: Build): ReadingWarning[] {
     const body = bodyOf(build, reading)
     if (!setup || body === null || !axles.has(body)) return []
     const message = stateWarning(setup)
-    return message === null ? [] : [{ readingId: reading.id, message: `${nameOf(build, reading)}: ${message}` }]
+    return message === null
+      ? []
+      : [{ readingId: reading.id, message: `${nameOf(build, reading)}: ${message}` }]
   })
 }
 
 function stateWarning(setup: Setup): string | null {
-  if (setup.standsOn === 'lift-frame') return 'read with the axle hanging; read it again at ride height with the weight on'
+  if (setup.standsOn === 'lift-frame')
+    return 'read with the axle hanging; read it again at ride height with the weight on'
   if (!setup.loaded) return 'read without the weight on; the spring will turn the axle when it comes'
   if (!setup.settled) return 'read before the vehicle was rolled forth and back; the springs still bind'
   return null
@@ -36,6 +39,7 @@ function bodyOf(build: Build, reading: Reading): string | null {
 
 function nameOf(build: Build, reading: Reading): string {
   if ('axis' in reading) return build.axes.find((axis) => axis.id === reading.axis)?.name ?? reading.axis
-  if ('point' in reading) return build.points.find((point) => point.id === reading.point)?.name ?? reading.point
+  if ('point' in reading)
+    return build.points.find((point) => point.id === reading.point)?.name ?? reading.point
   return 'chassis'
 }

@@ -2,7 +2,9 @@ import { CoreError, requireFinite } from '../errors'
 import type { Tube } from '../project/lineSpec'
 
 /** Young's modulus in Pa and density in kg/m³, handbook values of the plain metals. */
-const MATERIALS: Readonly<Record<Tube['material'], { readonly stiffness: number; readonly density: number }>> = {
+const MATERIALS: Readonly<
+  Record<Tube['material'], { readonly stiffness: number; readonly density: number }>
+> = {
   steel: { stiffness: 207e9, density: 7850 },
   aluminium: { stiffness: 70e9, density: 2700 },
 }
@@ -18,7 +20,8 @@ const MATERIALS: Readonly<Record<Tube['material'], { readonly stiffness: number;
 export function criticalSpeedRpm(tube: Tube, length: number): number {
   requireFinite(length, 'length')
   const innerMm = tube.outerMm - 2 * tube.wallMm
-  if (length <= 0 || innerMm < 0) throw new CoreError('out-of-range', 'tube', 'expected a positive length and a wall that fits')
+  if (length <= 0 || innerMm < 0)
+    throw new CoreError('out-of-range', 'tube', 'expected a positive length and a wall that fits')
   const { stiffness, density } = MATERIALS[tube.material]
   const lengthM = length / 1000
   const radiusSquaredM2 = ((tube.outerMm / 1000) ** 2 + (innerMm / 1000) ** 2) / 16

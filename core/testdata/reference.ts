@@ -12,7 +12,7 @@ export interface Tolerance {
 export function disagreements(
   got: Readonly<Record<string, unknown>>,
   expected: Readonly<Record<string, unknown>>,
-  tolerance: Readonly<Record<string, Tolerance>>,
+  tolerance: Readonly<Record<string, Tolerance | undefined>>,
 ): string[] {
   return Object.keys(got).flatMap((key) => differing(key, got[key], expected[key], tolerance[key] ?? { abs: 0 }))
 }

@@ -42,9 +42,17 @@ function chassisEcho(build: Build, reading: MeasuredReading): Echo {
   if (!attitude.known) return missingEcho(attitude.missing)
   const slope = reading.kind === 'chassis-fall' ? attitude.value.rearLowDeg : attitude.value.leftLowDeg
   const size = formatAngle(Math.abs(slope), build.units, 2)
-  if (Math.abs(slope) < 0.005) return { ok: true, text: `The chassis stands level ${reading.kind === 'chassis-fall' ? 'fore and aft' : 'across'}.` }
-  const low = reading.kind === 'chassis-fall' ? (slope > 0 ? 'rear' : 'front') : slope > 0 ? 'left side' : 'right side'
-  return { ok: true, text: `The chassis stands ${low} low by ${size}. Everything read in this setup is corrected for it.` }
+  if (Math.abs(slope) < 0.005)
+    return {
+      ok: true,
+      text: `The chassis stands level ${reading.kind === 'chassis-fall' ? 'fore and aft' : 'across'}.`,
+    }
+  const low =
+    reading.kind === 'chassis-fall' ? (slope > 0 ? 'rear' : 'front') : slope > 0 ? 'left side' : 'right side'
+  return {
+    ok: true,
+    text: `The chassis stands ${low} low by ${size}. Everything read in this setup is corrected for it.`,
+  }
 }
 
 function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string }>): Echo {
@@ -56,8 +64,12 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
   const role = axisRole(build, axis)
   const toGravity = `${sentenceCase(axis.name)} ${fallWords(degrees(slope.value), role, build.units, 2)} as read`
   const place = axisPlace(build, axis)
-  if (!place.known) return { ok: true, text: `${toGravity}; to the chassis unknown: ${place.missing[0]?.what ?? ''}.` }
-  return { ok: true, text: `${toGravity}; to the chassis ${fallWords(degrees(place.value.fall), role, build.units, 2)}.` }
+  if (!place.known)
+    return { ok: true, text: `${toGravity}; to the chassis unknown: ${place.missing[0]?.what ?? ''}.` }
+  return {
+    ok: true,
+    text: `${toGravity}; to the chassis ${fallWords(degrees(place.value.fall), role, build.units, 2)}.`,
+  }
 }
 
 function pointEcho(build: Build, reading: Extract<MeasuredReading, { point: string }>): Echo {
@@ -66,18 +78,29 @@ function pointEcho(build: Build, reading: Extract<MeasuredReading, { point: stri
   const figures = pointFigures(build, point)
   const { units } = build
   const say = (figure: Known<number>, words: (value: number) => string): Echo =>
-    figure.known ? { ok: true, text: `${sentenceCase(point.name)}: ${words(figure.value)}.` } : missingEcho(figure.missing)
+    figure.known
+      ? { ok: true, text: `${sentenceCase(point.name)}: ${words(figure.value)}.` }
+      : missingEcho(figure.missing)
   if (reading.kind === 'point-station') {
-    return say(figures.station, (s) => `${formatLength(Math.abs(s), units)} ${s < 0 ? 'forward' : 'rearward'} of the datum`)
+    return say(
+      figures.station,
+      (s) => `${formatLength(Math.abs(s), units)} ${s < 0 ? 'forward' : 'rearward'} of the datum`,
+    )
   }
   if (reading.kind === 'point-offset') return say(figures.offset, (offset) => offsetWords(offset, units))
-  return say(figures.height, (h) => `${formatLength(Math.abs(h), units)} ${h < 0 ? 'below' : 'above'} the datum plane`)
+  return say(
+    figures.height,
+    (h) => `${formatLength(Math.abs(h), units)} ${h < 0 ? 'below' : 'above'} the datum plane`,
+  )
 }
 
 const missingEcho = (missing: readonly { what: string }[]): Echo => ({
   ok: false,
-  text: `${sentenceCase(missing[0]?.what ?? 'not understood')}.`,
+  text: ended(sentenceCase(missing[0]?.what ?? 'not understood')),
 })
+
+/** A full stop, unless the sentence has its own end. */
+const ended = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`)
 
 /** What the ends of an axis are called, by the body it belongs to. */
 export function axisRole(build: Build, axis: NamedAxis): AxisRole {
@@ -97,6 +120,7 @@ export function axisWords(build: Build, axis: NamedAxis): string | null {
 /** The raw text of a reading as kept, repeats in order. */
 export function rawTexts(reading: Reading): readonly string[] {
   if (reading.kind === 'given-point') return [reading.station, reading.offset, reading.height]
-  if (reading.kind === 'given-axis') return reading.plan === undefined ? [reading.fall] : [reading.fall, reading.plan]
+  if (reading.kind === 'given-axis')
+    return reading.plan === undefined ? [reading.fall] : [reading.fall, reading.plan]
   return reading.values
 }

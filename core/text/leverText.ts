@@ -26,7 +26,8 @@ const WAYS: Readonly<Record<Exclude<LeverKind, 'wedge'>, readonly [string, strin
 /** Amount of a lever in words, never with a bare sign: "9.0 mm up", "2.0° nose up". */
 export function leverAmount(lever: Lever, amount: number, units: UnitSettings): string {
   if (Math.abs(amount) < 1e-9) return 'as measured'
-  if (lever.kind === 'wedge') return `${formatAngle(Math.abs(amount), units)} nose ${amount > 0 ? 'up' : 'down'}`
+  if (lever.kind === 'wedge')
+    return `${formatAngle(Math.abs(amount), units)} nose ${amount > 0 ? 'up' : 'down'}`
   return `${formatLength(Math.abs(amount), units)} ${WAYS[lever.kind][amount > 0 ? 0 : 1]}`
 }
 
@@ -42,10 +43,13 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
   if (lever.kind === 'wedge') return wedgeInstruction(build, lever, change)
   const size = formatLength(Math.abs(change), units)
   const raises = change > 0
-  if (lever.kind === 'tail-up') return raises ? `Pack the tail up ${size}${stackText(lever, change)}` : `Lower the tail ${size}`
+  if (lever.kind === 'tail-up')
+    return raises ? `Pack the tail up ${size}${stackText(lever, change)}` : `Lower the tail ${size}`
   if (lever.kind === 'front-left-up' || lever.kind === 'front-right-up') {
     const side = lever.kind === 'front-left-up' ? 'left' : 'right'
-    return raises ? `Pack the front ${side} mount up ${size}${stackText(lever, change)}` : `Lower the front ${side} mount ${size}`
+    return raises
+      ? `Pack the front ${side} mount up ${size}${stackText(lever, change)}`
+      : `Lower the front ${side} mount ${size}`
   }
   const what = lever.kind === 'tail-sideways' ? 'the tail' : 'the powertrain'
   return `Move ${what} ${size} ${WAYS[lever.kind][raises ? 0 : 1]}`

@@ -35,7 +35,10 @@ export function lineFacts(build: Build, { line, ride, drive }: LineEvaluation): 
   const { units } = build
   return [
     { title: 'Joint angles', facts: angleFacts(ride.value, drive?.known ? drive.value : null, units) },
-    { title: drive?.known ? 'Evenness under drive' : 'Evenness', facts: evennessFacts(drive?.known ? drive.value : ride.value, units) },
+    {
+      title: drive?.known ? 'Evenness under drive' : 'Evenness',
+      facts: evennessFacts(drive?.known ? drive.value : ride.value, units),
+    },
     ...ride.value.shafts.map((shaft, index) => ({
       title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
       facts: [...shaftFacts(shaft, units), ...lengthFacts(shaft, build)],
@@ -51,14 +54,21 @@ function angleFacts(ride: LineFigures, drive: LineFigures | null, units: UnitSet
   }))
 }
 
-function evennessFacts({ whole, smallEquivalentDeg, speed, angles }: LineFigures, units: UnitSettings): Fact[] {
+function evennessFacts(
+  { whole, smallEquivalentDeg, speed, angles }: LineFigures,
+  units: UnitSettings,
+): Fact[] {
   const facts: Fact[] = [
     {
       name: 'equivalent angle of one joint',
       value: formatAngle(degrees(whole.equivalentAngle), units, 2),
       remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg, units, 2)}`,
     },
-    { name: 'driven axis runs ahead and behind by', value: formatAngle(degrees(whole.errorPeakToPeak), units, 3), remark: 'peak to peak, twice a turn' },
+    {
+      name: 'driven axis runs ahead and behind by',
+      value: formatAngle(degrees(whole.errorPeakToPeak), units, 3),
+      remark: 'peak to peak, twice a turn',
+    },
     { name: 'speed ratio', value: `${fixed(whole.ratioMin, 4)} to ${fixed(whole.ratioMax, 4)}` },
   ]
   if (!speed.known) return facts
@@ -71,16 +81,24 @@ function evennessFacts({ whole, smallEquivalentDeg, speed, angles }: LineFigures
       value: `${grouped(peakAcceleration(whole, rpm))} rad/s²`,
       remark: `by the small-angle rule ${grouped(small)}; speed from ${speed.value.basis}`,
     },
-    { name: 'inertial, on drive', value: `${grouped(smallAngleAcceleration(angles[0] ?? asRadians(0), rpm))} rad/s²` },
-    { name: 'inertial, on coast', value: `${grouped(smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm))} rad/s²` },
+    {
+      name: 'inertial, on drive',
+      value: `${grouped(smallAngleAcceleration(angles[0] ?? asRadians(0), rpm))} rad/s²`,
+    },
+    {
+      name: 'inertial, on coast',
+      value: `${grouped(smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm))} rad/s²`,
+    },
   ]
 }
 
 function shaftFacts(shaft: ShaftFigures, units: UnitSettings): Fact[] {
   const lie = `${fallWords(degrees(shaft.place.fall), 'tail', units, 2).replace('tail', 'rear')}, ${planWords(degrees(shaft.place.plan), units, 2)}`
   const facts: Fact[] = [{ name: 'lies', value: lie }]
-  if (shaft.criticalSpeedRpm !== null) facts.push({ name: 'critical speed', value: `${grouped(shaft.criticalSpeedRpm)} rev/min` })
-  if (shaft.bearingOffLine !== null) facts.push({ name: 'bearing off its line by', value: `${fixed(shaft.bearingOffLine, 1)} mm` })
+  if (shaft.criticalSpeedRpm !== null)
+    facts.push({ name: 'critical speed', value: `${grouped(shaft.criticalSpeedRpm)} rev/min` })
+  if (shaft.bearingOffLine !== null)
+    facts.push({ name: 'bearing off its line by', value: `${fixed(shaft.bearingOffLine, 1)} mm` })
   if (shaft.bestPhase) facts.push(phaseFact(shaft, units))
   return facts
 }
@@ -95,7 +113,10 @@ function phaseFact({ bestPhase, phaseDeg }: ShaftFigures, units: UnitSettings): 
   const gain = before > 0 ? (before - after) / before : 0
   const show = (error: number) => formatAngle(error, units, 3)
   const turn = phaseWords(bestPhase.phaseDeg, units)
-  const tooth = bestPhase.tooth && bestPhase.tooth.steps !== 0 ? `, nearest ${Math.abs(bestPhase.tooth.steps)} teeth` : ''
+  const tooth =
+    bestPhase.tooth && bestPhase.tooth.steps !== 0
+      ? `, nearest ${Math.abs(bestPhase.tooth.steps)} ${Math.abs(bestPhase.tooth.steps) === 1 ? 'tooth' : 'teeth'}`
+      : ''
   const remark =
     gain < WORTH
       ? `clocking gains almost nothing here: error ${show(before)} to ${show(after)}; now ${phaseWords(phaseDeg, units)}`

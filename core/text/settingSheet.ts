@@ -29,9 +29,19 @@ export interface SettingSheet {
   readonly hasDrive: boolean
   readonly joints: readonly SheetJoint[]
   /** Checks on the line as a whole: name, value, margin. */
-  readonly checks: readonly { readonly label: string; readonly value: string; readonly margin: string; readonly verdict: Verdict }[]
+  readonly checks: readonly {
+    readonly label: string
+    readonly value: string
+    readonly margin: string
+    readonly verdict: Verdict
+  }[]
   readonly shafts: readonly FactGroup[]
-  readonly setups: readonly { readonly name: string; readonly date: string; readonly tools: string; readonly by: string }[]
+  readonly setups: readonly {
+    readonly name: string
+    readonly date: string
+    readonly tools: string
+    readonly by: string
+  }[]
   readonly assumptions: readonly string[]
   readonly isWelded: boolean
 }
@@ -58,7 +68,9 @@ export function settingSheet(build: Build, now: Evaluation, measured: Evaluation
         measured: angleText(before?.ride.known ? before.ride.value.anglesDeg[index] : undefined, build),
         set: angleText(line.ride.known ? line.ride.value.anglesDeg[index] : undefined, build),
         drive: angleText(line.drive?.known ? line.drive.value.anglesDeg[index] : undefined, build),
-        verdict: worstCheck(line.checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index))?.verdict ?? 'unknown',
+        verdict:
+          worstCheck(line.checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index))
+            ?.verdict ?? 'unknown',
       }))
     }),
     checks: now.checks
@@ -69,7 +81,9 @@ export function settingSheet(build: Build, now: Evaluation, measured: Evaluation
         margin: marginText(check, build.units),
         verdict: check.verdict,
       })),
-    shafts: now.lines.flatMap((line) => lineFacts(build, line).filter((group) => group.title.startsWith('Shaft'))),
+    shafts: now.lines.flatMap((line) =>
+      lineFacts(build, line).filter((group) => group.title.startsWith('Shaft')),
+    ),
     setups: usedSetups(build),
     assumptions: now.assumptions,
     isWelded: build.levers.some((lever) => lever.kind === 'wedge' && (now.settings[lever.id] ?? 0) !== 0),
@@ -83,10 +97,14 @@ function usedSetups(build: Build): SettingSheet['setups'] {
   return build.setups.flatMap((setup) => {
     const readings = build.readings.filter((reading) => 'setup' in reading && reading.setup === setup.id)
     if (readings.length === 0) return []
-    const tools = new Set(readings.flatMap((reading) => ('tool' in reading && reading.tool ? [reading.tool] : [])))
+    const tools = new Set(
+      readings.flatMap((reading) => ('tool' in reading && reading.tool ? [reading.tool] : [])),
+    )
     const names = build.tools.filter((tool) => tools.has(tool.id)).map((tool) => tool.name)
     const by = [...new Set(readings.flatMap((reading) => (reading.takenBy ? [reading.takenBy] : [])))]
     const state = setup.loaded ? 'ride height, loaded' : 'not loaded'
-    return [{ name: `${setup.name}, ${state}`, date: setup.date ?? '', tools: names.join(', '), by: by.join(', ') }]
+    return [
+      { name: `${setup.name}, ${state}`, date: setup.date ?? '', tools: names.join(', '), by: by.join(', ') },
+    ]
   })
 }

@@ -15,7 +15,9 @@ export function stateSentence(build: Build, { checks, verdict, missing }: Evalua
   const more = othersText(checks.filter((check) => check.verdict === verdict).length - 1, verdict)
   switch (verdict) {
     case 'out':
-      return worst.value === null ? `Out: ${label}, ${worst.basis}${more}.` : `Out: ${label} is ${value}, ${marginText(worst, build.units)}${more}.`
+      return worst.value === null
+        ? `Out: ${label}, ${worst.basis}${more}.`
+        : `Out: ${label} is ${value}, ${marginText(worst, build.units)}${more}.`
     case 'unknown':
       return `Not settled: ${missing[0]?.what ?? 'a reading is missing'}${missing.length > 1 ? `, and ${missing.length - 1} more to read or enter` : ''}.`
     case 'tight':
@@ -54,5 +56,7 @@ export function cureRemark(build: Build, cure: Cure): string {
   if (cure.reaches === 'holds') return 'Then every check holds.'
   if (cure.reaches === 'tight') return `Then nothing is out; still tight: ${labels}.`
   const names = cure.changes.map(({ lever }) => LEVER_NAMES[lever.kind]).join(' and ')
-  return labels === '' ? `The ${names} cannot be moved yet: its points were not read.` : `The ${names} alone does not do it: ${labels} stays out.`
+  return labels === ''
+    ? `The ${names} cannot be moved yet: its points were not read.`
+    : `The ${names} alone does not do it: ${labels} stays out.`
 }

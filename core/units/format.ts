@@ -31,12 +31,12 @@ export function formatBothUnits(length: number, inchFraction: 16 | 32): string {
 }
 
 function inchText(length: number, fraction: 16 | 32): string {
-  const steps = Math.round(Math.abs(length) / MM_PER_UNIT.in * fraction)
+  const steps = Math.round((Math.abs(length) / MM_PER_UNIT.in) * fraction)
   return `${sign(length, steps)}${wholeAndFraction(steps, fraction)}"${remainder(length, steps, fraction)}`
 }
 
 function feetText(length: number, fraction: 16 | 32): string {
-  const steps = Math.round(Math.abs(length) / MM_PER_UNIT.in * fraction)
+  const steps = Math.round((Math.abs(length) / MM_PER_UNIT.in) * fraction)
   const perFoot = 12 * fraction
   const feet = Math.floor(steps / perFoot)
   const rest = wholeAndFraction(steps - feet * perFoot, fraction)

@@ -1,7 +1,8 @@
 import { MAX_TEXT, notUnderstood, plainMarks, type Parsed } from './parsed'
 import { parseNumber } from './parseNumber'
 
-const DEGREES_MINUTES = /^(\d+) ?(?:°|deg\.?|d) ?(\d+(?:[.,]\d*)?) ?(?:'|min\.?)?(?: ?(\d+(?:[.,]\d*)?) ?(?:"|sec\.?))?$/i
+const DEGREES_MINUTES =
+  /^(\d+) ?(?:°|deg\.?|d) ?(\d+(?:[.,]\d*)?) ?(?:'|min\.?)?(?: ?(\d+(?:[.,]\d*)?) ?(?:"|sec\.?))?$/i
 const MINUTES_ONLY = /^(\d+(?:[.,]\d*)?) ?(?:'|min\.?)$/i
 const DEGREES = / ?(?:°|degrees?|deg\.?)$/i
 /** A level shows no more than a half turn. */
@@ -18,7 +19,8 @@ export function parseAngle(text: string): Parsed {
   if (text.length > MAX_TEXT) return notUnderstood(`the text is longer than ${MAX_TEXT} characters`)
   const plain = plainMarks(text)
   if (plain === '') return notUnderstood('nothing was typed')
-  if (/^[+-]/.test(plain)) return notUnderstood(`"${plain}" has a sign; type the figure and say which end is lower`)
+  if (/^[+-]/.test(plain))
+    return notUnderstood(`"${plain}" has a sign; type the figure and say which end is lower`)
   const parsed = parseUnsigned(plain)
   if (parsed.ok && parsed.value > MAX_ANGLE_DEG) return notUnderstood(`"${plain}" is more than 180°`)
   return parsed

@@ -12,7 +12,13 @@ export type FigureKind = 'length' | 'plain'
  *
  * @returns mm for a length, else the figure as it stands; refused with the bound it breaks
  */
-export function parseFigure(text: string, kind: FigureKind, units: UnitSettings, least: number, most: number): Parsed {
+export function parseFigure(
+  text: string,
+  kind: FigureKind,
+  units: UnitSettings,
+  least: number,
+  most: number,
+): Parsed {
   const sign = /^-/.test(plainMarks(text)) && least < 0 ? -1 : 1
   const bare = sign < 0 ? plainMarks(text).slice(1).trim() : text
   const parsed = kind === 'length' ? parseLength(bare, units.length) : parseNumber(plainMarks(bare))
@@ -27,5 +33,8 @@ export function parseFigure(text: string, kind: FigureKind, units: UnitSettings,
 export function figureText(value: number, kind: FigureKind, units: UnitSettings): string {
   const shown = kind === 'length' ? value / MM_PER_UNIT[units.length] : value
   const decimals = kind === 'length' ? { mm: 2, cm: 3, m: 5, in: 4, ft: 5 }[units.length] : 4
-  return fixed(shown, decimals).replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '').replace('\u2212', '-')
+  return fixed(shown, decimals)
+    .replace(/(\.\d*?)0+$/, '$1')
+    .replace(/\.$/, '')
+    .replace('\u2212', '-')
 }

@@ -14,7 +14,9 @@ const AMBIGUOUS = /^[1-9]\d{0,2},\d{3}$/
 export function parseNumber(text: string): Parsed {
   if (text === '') return notUnderstood('nothing was typed')
   if (AMBIGUOUS.test(text)) {
-    return notUnderstood(`"${text}" could mean ${text.replace(',', '')} or ${text.replace(',', '.')}; leave the comma out`)
+    return notUnderstood(
+      `"${text}" could mean ${text.replace(',', '')} or ${text.replace(',', '.')}; leave the comma out`,
+    )
   }
   if (DECIMAL.test(text)) return { ok: true, value: Number(text.replace(',', '.')) }
   const fraction = FRACTION.exec(text)

@@ -1,7 +1,6 @@
 /** Typed text that was understood, or what was not understood in it. */
 export type Parsed =
-  | { readonly ok: true; readonly value: number }
-  | { readonly ok: false; readonly message: string }
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: string }
 
 /** Longest text that is looked at; nobody reads a longer figure off a tape. */
 export const MAX_TEXT = 60

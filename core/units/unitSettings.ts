@@ -15,4 +15,10 @@ export interface UnitSettings {
 }
 
 /** Millimetres in one of each length unit (the inch is exactly 25.4 mm). */
-export const MM_PER_UNIT: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 10, m: 1000, in: 25.4, ft: 304.8 }
+export const MM_PER_UNIT: Readonly<Record<LengthUnit, number>> = {
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  in: 25.4,
+  ft: 304.8,
+}

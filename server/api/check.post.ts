@@ -11,7 +11,11 @@ const MAX_BODY = 5_000_000
 export default defineEventHandler(async (event) => {
   const body = await limitedBody(event, MAX_BODY)
   if (body === null) {
-    throw createError({ statusCode: 413, statusMessage: 'Too large', data: { problems: [{ path: '', message: 'the body is larger than 5 MB' }] } })
+    throw createError({
+      statusCode: 413,
+      statusMessage: 'Too large',
+      data: { problems: [{ path: '', message: 'the body is larger than 5 MB' }] },
+    })
   }
   const parsed = parseBuildText(body)
   if (!parsed.ok) {

@@ -36,13 +36,20 @@ const groups = computed(() => [
   {
     id: 'cures',
     label: 'Put right',
-    items: cures.offered.map((offer) => ({ label: offer.instruction, suffix: offer.remark, onSelect: then(() => cures.apply(offer)) })),
+    items: cures.offered.map((offer) => ({
+      label: offer.instruction,
+      suffix: offer.remark,
+      onSelect: then(() => cures.apply(offer)),
+    })),
   },
   {
     id: 'go',
     label: 'Go to',
     items: [
-      ...stages.map((stage) => ({ label: texts.stages[stage.key], onSelect: then(() => void router.push(stage.to)) })),
+      ...stages.map((stage) => ({
+        label: texts.stages[stage.key],
+        onSelect: then(() => void router.push(stage.to)),
+      })),
       { label: texts.bar.all, onSelect: then(() => void router.push('/')) },
     ],
   },
@@ -59,11 +66,24 @@ const groups = computed(() => [
     id: 'do',
     label: 'Do',
     items: [
-      { label: `${texts.bar.undo} ${workbench.undoLabel ?? ''}`, disabled: !workbench.undoLabel, kbds: ['ctrl', 'z'], onSelect: then(() => void workbench.undo()) },
-      { label: `${texts.bar.redo} ${workbench.redoLabel ?? ''}`, disabled: !workbench.redoLabel, kbds: ['ctrl', 'y'], onSelect: then(() => void workbench.redo()) },
+      {
+        label: `${texts.bar.undo} ${workbench.undoLabel ?? ''}`,
+        disabled: !workbench.undoLabel,
+        kbds: ['ctrl', 'z'],
+        onSelect: then(() => void workbench.undo()),
+      },
+      {
+        label: `${texts.bar.redo} ${workbench.redoLabel ?? ''}`,
+        disabled: !workbench.redoLabel,
+        kbds: ['ctrl', 'y'],
+        onSelect: then(() => void workbench.redo()),
+      },
       { label: texts.line.reset, onSelect: then(backToMeasured) },
       { label: texts.builds.export, onSelect: then(exportBuild) },
-      { label: texts.bar.colour, onSelect: then(() => (mode.preference = mode.value === 'dark' ? 'light' : 'dark')) },
+      {
+        label: texts.bar.colour,
+        onSelect: then(() => (mode.preference = mode.value === 'dark' ? 'light' : 'dark')),
+      },
       { label: texts.bar.shortcuts, kbds: ['?'], onSelect: then(() => emit('shortcuts')) },
     ],
   },
@@ -71,9 +91,20 @@ const groups = computed(() => [
 </script>
 
 <template>
-  <UModal v-model:open="open" :title="texts.bar.commands" :description="texts.bar.commands" :ui="{ header: 'sr-only' }">
+  <UModal
+    v-model:open="open"
+    :title="texts.bar.commands"
+    :description="texts.bar.commands"
+    :ui="{ header: 'sr-only' }"
+  >
     <template #content>
-      <UCommandPalette :groups="groups" placeholder="What do you want to do?" close class="h-96" @update:open="open = $event" />
+      <UCommandPalette
+        :groups="groups"
+        placeholder="What do you want to do?"
+        close
+        class="h-96"
+        @update:open="open = $event"
+      />
     </template>
   </UModal>
 </template>

@@ -8,7 +8,9 @@ const cures = useCures()
 <template>
   <span v-if="cures.isSearching" class="searching" role="status">
     {{ texts.line.searching }}
-    <UButton size="xs" variant="outline" color="neutral" @click="cures.stop()">{{ texts.line.stopSearch }}</UButton>
+    <UButton size="xs" variant="outline" color="neutral" @click="cures.stop()">{{
+      texts.line.stopSearch
+    }}</UButton>
   </span>
   <span v-else-if="cures.offered.length > 0" class="cures">
     <button
@@ -22,7 +24,11 @@ const cures = useCures()
       {{ offer.instruction }} <kbd>{{ index + 1 }}</kbd>
     </button>
   </span>
-  <span v-else-if="cures.refused.length > 0" class="none" :title="cures.refused.map((one) => one.remark).join(' ')">
+  <span
+    v-else-if="cures.refused.length > 0"
+    class="none"
+    :title="cures.refused.map((one) => one.remark).join(' ')"
+  >
     {{ texts.line.noCure }} {{ cures.refused[0]?.remark }}
   </span>
 </template>

@@ -7,11 +7,17 @@ const emit = defineEmits<{ palette: []; shortcuts: [] }>()
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const verdict = computed(() => evaluation.current?.verdict ?? 'unknown')
-const position = computed(() => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '')
+const position = computed(
+  () => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '',
+)
 const saved = computed(() => {
   if (workbench.failure) return texts.bar.notSaved
   if (workbench.hasUnsaved) return texts.bar.saving
-  const time = workbench.savedAt?.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', hour12: false })
+  const time = workbench.savedAt?.toLocaleTimeString([], {
+    hour: '2-digit',
+    minute: '2-digit',
+    hour12: false,
+  })
   return `${texts.bar.saved} ${time ?? ''}`
 })
 </script>

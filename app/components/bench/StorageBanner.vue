@@ -17,7 +17,9 @@ function saveAsFile() {
     <VerdictMark verdict="out" silent />
     <span>{{ texts.storage.failed(workbench.failure) }}</span>
     <UButton size="sm" @click="workbench.retry()">{{ texts.storage.retry }}</UButton>
-    <UButton size="sm" variant="outline" icon="i-lucide-download" @click="saveAsFile">{{ texts.storage.export }}</UButton>
+    <UButton size="sm" variant="outline" icon="i-lucide-download" @click="saveAsFile">{{
+      texts.storage.export
+    }}</UButton>
   </div>
 </template>
 

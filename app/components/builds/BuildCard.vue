@@ -23,9 +23,30 @@ const changed = computed(() =>
       <p class="soft small">{{ words.changed }} {{ changed }}</p>
     </div>
     <div class="doing">
-      <UButton variant="ghost" color="neutral" icon="i-lucide-copy" :aria-label="`${words.duplicate} ${build.name}`" :title="words.duplicate" @click="emit('duplicate')" />
-      <UButton variant="ghost" color="neutral" icon="i-lucide-download" :aria-label="`${words.export} ${build.name}`" :title="words.export" @click="emit('export')" />
-      <UButton variant="ghost" color="neutral" icon="i-lucide-trash-2" :aria-label="`${words.remove} ${build.name}`" :title="words.remove" @click="emit('remove')" />
+      <UButton
+        variant="ghost"
+        color="neutral"
+        icon="i-lucide-copy"
+        :aria-label="`${words.duplicate} ${build.name}`"
+        :title="words.duplicate"
+        @click="emit('duplicate')"
+      />
+      <UButton
+        variant="ghost"
+        color="neutral"
+        icon="i-lucide-download"
+        :aria-label="`${words.export} ${build.name}`"
+        :title="words.export"
+        @click="emit('export')"
+      />
+      <UButton
+        variant="ghost"
+        color="neutral"
+        icon="i-lucide-trash-2"
+        :aria-label="`${words.remove} ${build.name}`"
+        :title="words.remove"
+        @click="emit('remove')"
+      />
     </div>
   </article>
 </template>

@@ -33,7 +33,10 @@ async function start() {
   <UModal v-model:open="open" :title="words.newTitle" :description="words.lead">
     <template #body>
       <form class="form" @submit.prevent="start">
-        <UFormField :label="words.nameLabel" :error="isTried && name.trim() === '' ? words.nameMissing : undefined">
+        <UFormField
+          :label="words.nameLabel"
+          :error="isTried && name.trim() === '' ? words.nameMissing : undefined"
+        >
           <UInput v-model="name" size="lg" class="w-full" maxlength="200" autofocus />
         </UFormField>
         <UFormField :label="words.unitsLabel">
@@ -48,7 +51,9 @@ async function start() {
         <p v-if="library.failure" role="alert">{{ texts.storage.blocked(library.failure) }}</p>
         <div class="doing">
           <UButton type="submit" size="lg">{{ words.create }}</UButton>
-          <UButton variant="ghost" color="neutral" size="lg" @click="open = false">{{ words.cancel }}</UButton>
+          <UButton variant="ghost" color="neutral" size="lg" @click="open = false">{{
+            words.cancel
+          }}</UButton>
         </div>
       </form>
     </template>

@@ -29,9 +29,15 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
 <template>
   <section class="limit" :aria-label="words.quantities[limit.quantity]">
     <div>
-      <h2>{{ words.quantities[limit.quantity] }}{{ limit.joints && limit.joints !== 'all' ? `, ${words.joints[limit.joints]}` : '' }}</h2>
+      <h2>
+        {{ words.quantities[limit.quantity]
+        }}{{ limit.joints && limit.joints !== 'all' ? `, ${words.joints[limit.joints]}` : '' }}
+      </h2>
       <p class="soft">
-        {{ limit.basis }}<template v-if="limit.schools"> · {{ limit.schools.map((school) => texts.schools[school].name).join(', ') }}</template>
+        {{ limit.basis
+        }}<template v-if="limit.schools">
+          · {{ limit.schools.map((school) => texts.schools[school].name).join(', ') }}</template
+        >
       </p>
       <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     </div>

@@ -40,7 +40,13 @@ const shown = computed(() => (colours.value ? option(colours.value) : null))
 
 <template>
   <div ref="box" class="chart" role="img" :aria-label="label">
-    <VChart v-if="shown" :option="shown" :init-options="{ renderer: 'svg' }" autoresize :update-options="{ notMerge: true }" />
+    <VChart
+      v-if="shown"
+      :option="shown"
+      :init-options="{ renderer: 'svg' }"
+      autoresize
+      :update-options="{ notMerge: true }"
+    />
   </div>
 </template>
 

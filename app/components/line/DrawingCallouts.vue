@@ -27,7 +27,8 @@ const boxes = computed(() => calloutBoxes(callouts, projection, width, BOX))
           {{ checkValueText(box.callout.checks[0], box.callout.checks[0].value, units) }}
         </text>
         <text :x="box.x + 10" :y="box.y + 35" class="margin">
-          {{ marginText(box.callout.checks[0], units) }}{{ box.callout.checks.length > 1 ? `, ${box.callout.checks.length - 1} more` : '' }}
+          {{ marginText(box.callout.checks[0], units)
+          }}{{ box.callout.checks.length > 1 ? `, ${box.callout.checks.length - 1} more` : '' }}
         </text>
       </template>
     </g>

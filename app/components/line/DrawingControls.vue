@@ -15,7 +15,9 @@ const isAt = (joint: SceneJoint) =>
 <template>
   <div class="controls">
     <div class="group">
-      <button type="button" :aria-pressed="target === 'whole'" @click="emit('zoom', '0')">{{ texts.line.whole }}</button>
+      <button type="button" :aria-pressed="target === 'whole'" @click="emit('zoom', '0')">
+        {{ texts.line.whole }}
+      </button>
       <button
         v-for="joint in joints"
         :key="`${joint.lineId}${joint.number}`"
@@ -27,8 +29,12 @@ const isAt = (joint: SceneJoint) =>
       </button>
     </div>
     <div class="group">
-      <button type="button" :aria-pressed="isExaggerated" @click="isExaggerated = !isExaggerated">{{ texts.line.exaggerate }}</button>
-      <button type="button" :aria-pressed="hasGhost" @click="hasGhost = !hasGhost">{{ texts.line.ghost }}</button>
+      <button type="button" :aria-pressed="isExaggerated" @click="isExaggerated = !isExaggerated">
+        {{ texts.line.exaggerate }}
+      </button>
+      <button type="button" :aria-pressed="hasGhost" @click="hasGhost = !hasGhost">
+        {{ texts.line.ghost }}
+      </button>
     </div>
   </div>
 </template>

@@ -6,7 +6,12 @@ import { leverAmount, leverWays, LEVER_NAMES } from '~~/core/text/leverText'
 import { FINE } from '~/composables/useHandleDrag'
 
 /** One lever: its picture, where it stands, and three ways to move it. */
-const { build, lever, amount, marked } = defineProps<{ build: Build; lever: Lever; amount: number; marked: boolean }>()
+const { build, lever, amount, marked } = defineProps<{
+  build: Build
+  lever: Lever
+  amount: number
+  marked: boolean
+}>()
 const emit = defineEmits<{ hold: [amount: number]; release: []; mark: [] }>()
 const isPositive = ref(amount >= 0)
 const fault = ref<string | null>(null)
@@ -74,11 +79,20 @@ function turnRound() {
       <div>
         <p class="soft name">{{ LEVER_NAMES[lever.kind] }}</p>
         <p class="amount figure">{{ words }}</p>
-        <p class="soft step">{{ stepWords }}<template v-if="lever.stock">, stock {{ lever.stock.join(', ') }} mm</template></p>
+        <p class="soft step">
+          {{ stepWords }}<template v-if="lever.stock">, stock {{ lever.stock.join(', ') }} mm</template>
+        </p>
       </div>
     </div>
     <div class="doing">
-      <button type="button" class="nudge" :aria-label="`${LEVER_NAMES[lever.kind]}, ${ways[1]}`" @click="nudge(-1)">−</button>
+      <button
+        type="button"
+        class="nudge"
+        :aria-label="`${LEVER_NAMES[lever.kind]}, ${ways[1]}`"
+        @click="nudge(-1)"
+      >
+        −
+      </button>
       <input
         class="typed figure"
         :value="figure"
@@ -89,8 +103,17 @@ function turnRound() {
         @change="take(($event.target as HTMLInputElement).value)"
       />
       <span class="soft unit">{{ unit }}</span>
-      <button type="button" class="way" :title="`${ways[0]} or ${ways[1]}`" @click="turnRound">{{ isPositive ? ways[0] : ways[1] }}</button>
-      <button type="button" class="nudge" :aria-label="`${LEVER_NAMES[lever.kind]}, ${ways[0]}`" @click="nudge(1)">+</button>
+      <button type="button" class="way" :title="`${ways[0]} or ${ways[1]}`" @click="turnRound">
+        {{ isPositive ? ways[0] : ways[1] }}
+      </button>
+      <button
+        type="button"
+        class="nudge"
+        :aria-label="`${LEVER_NAMES[lever.kind]}, ${ways[0]}`"
+        @click="nudge(1)"
+      >
+        +
+      </button>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </section>

@@ -4,10 +4,24 @@ const { x, y, turns, name } = defineProps<{ x: number; y: number; turns: boolean
 </script>
 
 <template>
-  <g :transform="`translate(${x.toFixed(1)} ${y.toFixed(1)})`" class="handle" :data-testid="`handle-${turns ? 'turn' : 'lift'}`">
+  <g
+    :transform="`translate(${x.toFixed(1)} ${y.toFixed(1)})`"
+    class="handle"
+    :data-testid="`handle-${turns ? 'turn' : 'lift'}`"
+  >
     <title>{{ name }}</title>
-    <rect :x="turns ? -8 : -16" :y="turns ? -30 : -14" :width="turns ? 44 : 32" :height="turns ? 60 : 66" fill="transparent" />
-    <path v-if="turns" d="M14 -24a30 30 0 0 1 0 48M14 -24l9 1M14 -24l2 9M14 24l9 -1M14 24l2 -9" class="arrow" />
+    <rect
+      :x="turns ? -8 : -16"
+      :y="turns ? -30 : -14"
+      :width="turns ? 44 : 32"
+      :height="turns ? 60 : 66"
+      fill="transparent"
+    />
+    <path
+      v-if="turns"
+      d="M14 -24a30 30 0 0 1 0 48M14 -24l9 1M14 -24l2 9M14 24l9 -1M14 24l2 -9"
+      class="arrow"
+    />
     <path v-else d="M0 20V46M0 20l-6 7M0 20l6 7M0 46l-6 -7M0 46l6 -7" class="arrow" />
   </g>
 </template>

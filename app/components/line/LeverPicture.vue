@@ -1,7 +1,13 @@
 <script setup lang="ts">
 /** The thing in the hand: a stack of spacers under the tail, or a wedge between spring and axle. */
-const { kind, amount, range } = defineProps<{ kind: string; amount: number; range: readonly [number, number] }>()
-const share = computed(() => Math.max(-1, Math.min(1, amount / Math.max(Math.abs(range[0]), Math.abs(range[1]), 1e-6))))
+const { kind, amount, range } = defineProps<{
+  kind: string
+  amount: number
+  range: readonly [number, number]
+}>()
+const share = computed(() =>
+  Math.max(-1, Math.min(1, amount / Math.max(Math.abs(range[0]), Math.abs(range[1]), 1e-6))),
+)
 /** A stack grows by up to 22 px; a wedge tips by up to 12 degrees on its picture. */
 const stack = computed(() => Math.max(2, 12 + share.value * 11))
 const tip = computed(() => share.value * 12)

@@ -9,7 +9,12 @@ import { useDrawingFocus } from '~/composables/useDrawingFocus'
 import { useHandleDrag } from '~/composables/useHandleDrag'
 
 /** Side view, station ruler and top view of the lines, to scale, drawn from the model. */
-const { build, evaluation, height = 440, still } = defineProps<{
+const {
+  build,
+  evaluation,
+  height: wanted = 440,
+  still,
+} = defineProps<{
   build: Build
   evaluation: Evaluation
   height?: number
@@ -21,8 +26,10 @@ const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: [];
 const RULER = 34
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box, { width: 890, height: 0 })
+/** On a phone a tall frame would hold mostly sky. */
+const height = computed(() => Math.min(wanted, Math.max(250, width.value * 0.85)))
 const frame = computed(() => {
-  const rest = height - RULER
+  const rest = height.value - RULER
   const side = Math.round(rest * 0.64)
   return { width: Math.max(280, width.value), sideHeight: side, topHeight: rest - side }
 })
@@ -87,7 +94,12 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
           :d="`M${view.x(mount.side[0]) - 9} ${view.sideY(mount.side[1]) + 14}h18l-9 -14z`"
           class="mount"
         />
-        <DrawingCallouts :callouts="scene.callouts" :projection="view" :width="frame.width" :units="build.units" />
+        <DrawingCallouts
+          :callouts="scene.callouts"
+          :projection="view"
+          :width="frame.width"
+          :units="build.units"
+        />
         <JointMark
           v-for="joint in scene.joints"
           :key="`${joint.lineId}${joint.number}`"

@@ -39,7 +39,13 @@ function move(sense: number) {
       <template v-if="tab === 'checks'">
         <div class="halves">
           <ul v-for="(half, i) in halves" :key="i">
-            <CheckRow v-for="check in half" :key="check.id" :check="check" :units="build.units" :many="many" />
+            <CheckRow
+              v-for="check in half"
+              :key="check.id"
+              :check="check"
+              :units="build.units"
+              :many="many"
+            />
           </ul>
         </div>
         <p v-if="evaluation.assumptions.length" class="assumed">

@@ -12,15 +12,25 @@ const { focus, projection, width, units } = defineProps<{
 }>()
 const LENGTH = { long: 16, middle: 11, short: 7 } as const
 const marks = computed(() => rulerMarks(focus, projection.pxPerMm, units.length))
-const label = (station: number) => formatLength(station, units).replace(/ (mm|cm|m)$/, '').replace(/\.0+$/, '')
+const label = (station: number) =>
+  formatLength(station, units)
+    .replace(/ (mm|cm|m)$/, '')
+    .replace(/\.0+$/, '')
 </script>
 
 <template>
   <g class="ruler">
     <rect :width="width" height="34" class="wood" />
     <template v-for="mark in marks" :key="mark.station">
-      <line :x1="projection.x(mark.station)" :x2="projection.x(mark.station)" y1="0" :y2="LENGTH[mark.rank]" />
-      <text v-if="mark.rank === 'long'" :x="projection.x(mark.station)" y="29">{{ label(mark.station) }}</text>
+      <line
+        :x1="projection.x(mark.station)"
+        :x2="projection.x(mark.station)"
+        y1="0"
+        :y2="LENGTH[mark.rank]"
+      />
+      <text v-if="mark.rank === 'long'" :x="projection.x(mark.station)" y="29">{{
+        label(mark.station)
+      }}</text>
     </template>
   </g>
 </template>

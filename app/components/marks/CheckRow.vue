@@ -24,9 +24,9 @@ const label = computed(() => checkLabel(check, many))
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 18px minmax(0, 1fr) 68px 5.4rem 6.9rem;
+  grid-template-columns: 16px minmax(0, 1fr) 60px 5.2rem 6.3rem;
   align-items: center;
-  gap: 8px;
+  gap: 7px;
   width: 100%;
   min-height: 32px;
   text-align: left;

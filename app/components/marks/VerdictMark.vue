@@ -21,13 +21,33 @@ const { verdict, size = 16 } = defineProps<{ verdict: Verdict; size?: number; si
       <path d="M8 1.4 14.6 8 8 14.6 1.4 8Z" fill="none" stroke="currentColor" stroke-width="1.8" />
       <path d="M8 1.4 8 14.6 1.4 8Z" fill="currentColor" />
     </template>
-    <rect v-else-if="verdict === 'out'" x="2" y="2" width="12" height="12" fill="none" stroke="currentColor" stroke-width="3" />
-    <circle v-else cx="8" cy="8" r="6" fill="none" stroke="currentColor" stroke-width="2" stroke-dasharray="2.6 2.1" />
+    <rect
+      v-else-if="verdict === 'out'"
+      x="2"
+      y="2"
+      width="12"
+      height="12"
+      fill="none"
+      stroke="currentColor"
+      stroke-width="3"
+    />
+    <circle
+      v-else
+      cx="8"
+      cy="8"
+      r="6"
+      fill="none"
+      stroke="currentColor"
+      stroke-width="2"
+      stroke-dasharray="2.6 2.1"
+    />
   </svg>
 </template>
 
 <style scoped>
 .mark {
+  display: inline-block;
+  vertical-align: -0.12em;
   flex: none;
 }
 .holds {

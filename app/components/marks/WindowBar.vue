@@ -5,12 +5,22 @@ import type { Check } from '~~/core/check/check'
 const { check } = defineProps<{ check: Check }>()
 const WIDTH = 100
 const bar = computed(() => windowBar(check))
-const stretch = ({ from, to }: { from: number; to: number }) => ({ x: from * WIDTH, width: Math.max(0, to - from) * WIDTH })
+const stretch = ({ from, to }: { from: number; to: number }) => ({
+  x: from * WIDTH,
+  width: Math.max(0, to - from) * WIDTH,
+})
 </script>
 
 <template>
   <svg class="bar" :viewBox="`0 0 ${WIDTH} 16`" preserveAspectRatio="none" aria-hidden="true">
-    <rect v-for="(strip, i) in bar.warning" :key="i" v-bind="stretch(strip)" y="3" height="9" class="warning" />
+    <rect
+      v-for="(strip, i) in bar.warning"
+      :key="i"
+      v-bind="stretch(strip)"
+      y="3"
+      height="9"
+      class="warning"
+    />
     <rect v-if="bar.allowed" v-bind="stretch(bar.allowed)" y="3" height="9" class="allowed" />
     <line x1="0" y1="12.5" :x2="WIDTH" y2="12.5" class="base" vector-effect="non-scaling-stroke" />
     <line

@@ -22,14 +22,24 @@ const rename = (text: string) => {
 <template>
   <PartsCard v-if="workbench.build && units" :title="texts.parts.build">
     <UFormField :label="words.name">
-      <UInput :model-value="workbench.build.name" class="w-full" maxlength="200" @change="rename(($event.target as HTMLInputElement).value)" />
+      <UInput
+        :model-value="workbench.build.name"
+        class="w-full"
+        maxlength="200"
+        @change="rename(($event.target as HTMLInputElement).value)"
+      />
     </UFormField>
     <UFormField :label="words.vehicle" class="col-span-full">
       <UInput
         :model-value="workbench.build.vehicle ?? ''"
         class="w-full"
         maxlength="200"
-        @change="workbench.change('Describe the vehicle', (draft) => void (draft.vehicle = ($event.target as HTMLInputElement).value))"
+        @change="
+          workbench.change(
+            'Describe the vehicle',
+            (draft) => void (draft.vehicle = ($event.target as HTMLInputElement).value),
+          )
+        "
       />
     </UFormField>
     <UFormField :label="words.lengths">
@@ -37,7 +47,9 @@ const rename = (text: string) => {
         :model-value="units.length"
         :items="[...LENGTH_UNITS]"
         class="w-full"
-        @update:model-value="workbench.change('Change units', (draft) => void (draft.units.length = $event as LengthUnit))"
+        @update:model-value="
+          workbench.change('Change units', (draft) => void (draft.units.length = $event as LengthUnit))
+        "
       />
     </UFormField>
     <UFormField v-if="isInch" :label="words.fraction">
@@ -45,7 +57,9 @@ const rename = (text: string) => {
         :model-value="units.inchFraction"
         :items="fractions"
         class="w-full"
-        @update:model-value="workbench.change('Change units', (draft) => void (draft.units.inchFraction = $event as 16 | 32))"
+        @update:model-value="
+          workbench.change('Change units', (draft) => void (draft.units.inchFraction = $event as 16 | 32))
+        "
       />
     </UFormField>
     <UFormField :label="words.angles">
@@ -53,7 +67,12 @@ const rename = (text: string) => {
         :model-value="units.angle"
         :items="angles"
         class="w-full"
-        @update:model-value="workbench.change('Change units', (draft) => void (draft.units.angle = $event as 'decimal' | 'minutes'))"
+        @update:model-value="
+          workbench.change(
+            'Change units',
+            (draft) => void (draft.units.angle = $event as 'decimal' | 'minutes'),
+          )
+        "
       />
     </UFormField>
   </PartsCard>

@@ -42,7 +42,12 @@ function changeJoint(joint: number, part: Partial<Joint>) {
         :model-value="line.schoolReason ?? ''"
         class="w-full"
         maxlength="500"
-        @change="change('Say why this school', (draft) => void (draft.schoolReason = ($event.target as HTMLInputElement).value))"
+        @change="
+          change(
+            'Say why this school',
+            (draft) => void (draft.schoolReason = ($event.target as HTMLInputElement).value),
+          )
+        "
       />
     </UFormField>
     <FigureField
@@ -58,7 +63,12 @@ function changeJoint(joint: number, part: Partial<Joint>) {
   </PartsCard>
   <PartsCard v-for="(joint, i) in line.joints" :key="joint.id" :title="`${words.joint} ${i + 1}`">
     <UFormField :label="words.kind">
-      <USelect :model-value="joint.kind" :items="kinds" class="w-full" @update:model-value="changeJoint(i, { kind: $event as JointKind })" />
+      <USelect
+        :model-value="joint.kind"
+        :items="kinds"
+        class="w-full"
+        @update:model-value="changeJoint(i, { kind: $event as JointKind })"
+      />
     </UFormField>
     <UFormField v-if="isEnd(i)" :label="words.pointIs">
       <USelect
@@ -68,7 +78,14 @@ function changeJoint(joint: number, part: Partial<Joint>) {
         @update:model-value="changeJoint(i, { pointIs: $event as PointMeaning })"
       />
     </UFormField>
-    <FigureField :label="words.limit" unit="°" :most="90" :value="joint.limitDeg" :help="words.limitHelp" @change="changeJoint(i, { limitDeg: $event })" />
+    <FigureField
+      :label="words.limit"
+      unit="°"
+      :most="90"
+      :value="joint.limitDeg"
+      :help="words.limitHelp"
+      @change="changeJoint(i, { limitDeg: $event })"
+    />
     <UCheckbox
       v-if="joint.kind === 'flex-disc'"
       :model-value="joint.centringPilot === true"

@@ -20,7 +20,12 @@ function choose(next: ShaftEnd['kind']) {
 <template>
   <PartsCard :title="title">
     <UFormField :label="words.kind">
-      <USelect :model-value="kind" :items="kinds" class="w-full" @update:model-value="choose($event as ShaftEnd['kind'])" />
+      <USelect
+        :model-value="kind"
+        :items="kinds"
+        class="w-full"
+        @update:model-value="choose($event as ShaftEnd['kind'])"
+      />
     </UFormField>
     <FigureField
       v-if="end?.kind === 'flange'"
@@ -38,8 +43,20 @@ function choose(next: ShaftEnd['kind']) {
         :value="end.boreBottomToJointMm"
         @change="emit('change', { ...end, boreBottomToJointMm: $event ?? 0 })"
       />
-      <FigureField :label="words.setIn" kind="length" required :help="words.setInHelp" :value="end.setInMm" @change="emit('change', { ...end, setInMm: $event ?? 0 })" />
-      <FigureField :label="words.sealToEnd" kind="length" :value="end.sealToShaftEndMm" @change="emit('change', { ...end, sealToShaftEndMm: $event })" />
+      <FigureField
+        :label="words.setIn"
+        kind="length"
+        required
+        :help="words.setInHelp"
+        :value="end.setInMm"
+        @change="emit('change', { ...end, setInMm: $event ?? 0 })"
+      />
+      <FigureField
+        :label="words.sealToEnd"
+        kind="length"
+        :value="end.sealToShaftEndMm"
+        @change="emit('change', { ...end, sealToShaftEndMm: $event })"
+      />
     </template>
   </PartsCard>
 </template>

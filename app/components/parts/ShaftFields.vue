@@ -28,17 +28,37 @@ function takeTube(part: Partial<Tube>) {
     change('Set the tube', (draft) => void (draft.tube = { outerMm, wallMm, material }))
   } else if (!outerMm && !wallMm) change('Remove the tube', (draft) => void delete draft.tube)
 }
-const setEnd = (key: 'drivingEnd' | 'drivenEnd', end: ShaftEnd) => change('Set a shaft end', (draft) => void (draft[key] = end))
+const setEnd = (key: 'drivingEnd' | 'drivenEnd', end: ShaftEnd) =>
+  change('Set a shaft end', (draft) => void (draft[key] = end))
 </script>
 
 <template>
   <ShaftEndFields :title="words.drivingEnd" :end="shaft.drivingEnd" @change="setEnd('drivingEnd', $event)" />
   <ShaftEndFields :title="words.drivenEnd" :end="shaft.drivenEnd" @change="setEnd('drivenEnd', $event)" />
   <PartsCard :title="texts.parts.tube">
-    <FigureField :label="words.outer" kind="length" :least="1" :most="1000" :value="tube.outerMm" @change="takeTube({ outerMm: $event })" />
-    <FigureField :label="words.wall" kind="length" :least="0.1" :most="(tube.outerMm ?? 1000) / 2" :value="tube.wallMm" @change="takeTube({ wallMm: $event })" />
+    <FigureField
+      :label="words.outer"
+      kind="length"
+      :least="1"
+      :most="1000"
+      :value="tube.outerMm"
+      @change="takeTube({ outerMm: $event })"
+    />
+    <FigureField
+      :label="words.wall"
+      kind="length"
+      :least="0.1"
+      :most="(tube.outerMm ?? 1000) / 2"
+      :value="tube.wallMm"
+      @change="takeTube({ wallMm: $event })"
+    />
     <UFormField :label="words.material">
-      <USelect :model-value="tube.material ?? 'steel'" :items="materials" class="w-full" @update:model-value="takeTube({ material: $event as Tube['material'] })" />
+      <USelect
+        :model-value="tube.material ?? 'steel'"
+        :items="materials"
+        class="w-full"
+        @update:model-value="takeTube({ material: $event as Tube['material'] })"
+      />
     </UFormField>
     <FigureField
       :label="words.phase"
@@ -54,7 +74,12 @@ const setEnd = (key: 'drivingEnd' | 'drivenEnd', end: ShaftEnd) => change('Set a
       :least="2"
       :most="200"
       :value="shaft.splineTeeth"
-      @change="change('Set the spline', (draft) => void (draft.splineTeeth = $event === undefined ? undefined : Math.round($event)))"
+      @change="
+        change(
+          'Set the spline',
+          (draft) => void (draft.splineTeeth = $event === undefined ? undefined : Math.round($event)),
+        )
+      "
     />
   </PartsCard>
 </template>

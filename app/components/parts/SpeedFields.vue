@@ -10,7 +10,12 @@ import { useWorkbench } from '~/stores/workbench'
 const { line, index } = defineProps<{ line: Line; index: number }>()
 const workbench = useWorkbench()
 const words = texts.parts.fields
-type Figures = Partial<Record<'rpm' | 'redlineRpm' | 'topGearRatio' | 'transferRatio' | 'speedKmh' | 'tyreDiameterMm' | 'axleRatio', number>>
+type Figures = Partial<
+  Record<
+    'rpm' | 'redlineRpm' | 'topGearRatio' | 'transferRatio' | 'speedKmh' | 'tyreDiameterMm' | 'axleRatio',
+    number
+  >
+>
 const basis = ref<SpeedSource['basis']>(line.speed?.basis ?? 'engine')
 const figures = ref<Figures>({ ...(line.speed as Figures | undefined) })
 watch(
@@ -34,7 +39,11 @@ function choose(next: SpeedSource['basis']) {
 }
 function keep() {
   const source = complete(basis.value, figures.value)
-  if (source) workbench.change('Set the shaft speed', (draft) => void ((draft.lines[index] as Draft<Line>).speed = source))
+  if (source)
+    workbench.change(
+      'Set the shaft speed',
+      (draft) => void ((draft.lines[index] as Draft<Line>).speed = source),
+    )
 }
 function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null {
   const { rpm, redlineRpm, topGearRatio, transferRatio, speedKmh, tyreDiameterMm, axleRatio } = given
@@ -48,20 +57,76 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
 </script>
 
 <template>
-  <PartsCard :title="texts.parts.speed" :note="speed.known ? `${grouped(speed.value.speedRpm)} rev/min: ${speed.value.basis}` : words.speedMissing">
+  <PartsCard
+    :title="texts.parts.speed"
+    :note="
+      speed.known ? `${grouped(speed.value.speedRpm)} rev/min: ${speed.value.basis}` : words.speedMissing
+    "
+  >
     <UFormField :label="words.basis">
-      <USelect :model-value="basis" :items="bases" class="w-full" @update:model-value="choose($event as SpeedSource['basis'])" />
+      <USelect
+        :model-value="basis"
+        :items="bases"
+        class="w-full"
+        @update:model-value="choose($event as SpeedSource['basis'])"
+      />
     </UFormField>
     <template v-if="basis === 'engine'">
-      <FigureField :label="words.redline" unit="rev/min" :least="1" :value="figures.redlineRpm" @change="take('redlineRpm', $event)" />
-      <FigureField :label="words.topGear" :least="0.05" :most="50" :value="figures.topGearRatio" :help="words.topGearHelp" @change="take('topGearRatio', $event)" />
-      <FigureField :label="words.transfer" :least="0.05" :most="50" :value="figures.transferRatio" @change="take('transferRatio', $event)" />
+      <FigureField
+        :label="words.redline"
+        unit="rev/min"
+        :least="1"
+        :value="figures.redlineRpm"
+        @change="take('redlineRpm', $event)"
+      />
+      <FigureField
+        :label="words.topGear"
+        :least="0.05"
+        :most="50"
+        :value="figures.topGearRatio"
+        :help="words.topGearHelp"
+        @change="take('topGearRatio', $event)"
+      />
+      <FigureField
+        :label="words.transfer"
+        :least="0.05"
+        :most="50"
+        :value="figures.transferRatio"
+        @change="take('transferRatio', $event)"
+      />
     </template>
     <template v-else-if="basis === 'road'">
-      <FigureField :label="words.road" unit="km/h" :least="1" :most="1000" :value="figures.speedKmh" @change="take('speedKmh', $event)" />
-      <FigureField :label="words.tyre" kind="length" :least="100" :most="5000" :value="figures.tyreDiameterMm" @change="take('tyreDiameterMm', $event)" />
-      <FigureField :label="words.axleRatio" :least="0.1" :most="50" :value="figures.axleRatio" @change="take('axleRatio', $event)" />
+      <FigureField
+        :label="words.road"
+        unit="km/h"
+        :least="1"
+        :most="1000"
+        :value="figures.speedKmh"
+        @change="take('speedKmh', $event)"
+      />
+      <FigureField
+        :label="words.tyre"
+        kind="length"
+        :least="100"
+        :most="5000"
+        :value="figures.tyreDiameterMm"
+        @change="take('tyreDiameterMm', $event)"
+      />
+      <FigureField
+        :label="words.axleRatio"
+        :least="0.1"
+        :most="50"
+        :value="figures.axleRatio"
+        @change="take('axleRatio', $event)"
+      />
     </template>
-    <FigureField v-else :label="words.stated" unit="rev/min" :least="1" :value="figures.rpm" @change="take('rpm', $event)" />
+    <FigureField
+      v-else
+      :label="words.stated"
+      unit="rev/min"
+      :least="1"
+      :value="figures.rpm"
+      @change="take('rpm', $event)"
+    />
   </PartsCard>
 </template>

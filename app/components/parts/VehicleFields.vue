@@ -10,7 +10,13 @@ const workbench = useWorkbench()
 const words = texts.parts.fields
 const springs = Object.entries(words.springs).map(([value, label]) => ({ value, label }))
 const suspensions = Object.entries(words.suspensions).map(([value, label]) => ({ value, label }))
-const POWERTRAIN: readonly (keyof PowertrainSizes)[] = ['lengthMm', 'gearboxLengthMm', 'aboveAxisMm', 'belowAxisMm', 'widthMm']
+const POWERTRAIN: readonly (keyof PowertrainSizes)[] = [
+  'lengthMm',
+  'gearboxLengthMm',
+  'aboveAxisMm',
+  'belowAxisMm',
+  'widthMm',
+]
 const AXLE = ['housingDiameterMm', 'tyreDiameterMm', 'trackMm'] as const
 const CHASSIS: readonly (keyof ChassisSizes)[] = [
   'railDepthMm',
@@ -53,7 +59,12 @@ function changeAxle(index: number, recipe: (draft: Draft<Axle>) => void) {
       :label="words.sizes[key]"
       kind="length"
       :value="build.powertrain.sizes?.[key]"
-      @change="workbench.change('Set a size', (draft) => void (draft.powertrain.sizes = { ...draft.powertrain.sizes, [key]: $event }))"
+      @change="
+        workbench.change(
+          'Set a size',
+          (draft) => void (draft.powertrain.sizes = { ...draft.powertrain.sizes, [key]: $event }),
+        )
+      "
     />
     <template v-for="(axle, i) in build.axles" :key="axle.id">
       <FigureField

@@ -2,7 +2,13 @@
 import { texts } from '~/texts/en'
 
 /** Keys for one thumb. Lengths also want a fraction bar, a space and the inch and foot marks. */
-const { unit, minutes } = defineProps<{ unit: 'angle' | 'length'; minutes: boolean; canRepeat: boolean; canSkip: boolean; nextLabel: string }>()
+const { unit, minutes } = defineProps<{
+  unit: 'angle' | 'length'
+  minutes: boolean
+  canRepeat: boolean
+  canSkip: boolean
+  nextLabel: string
+}>()
 const emit = defineEmits<{ type: [text: string]; erase: []; next: []; repeat: []; skip: [] }>()
 const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : ['/', '␣', "'", '"']))
 </script>
@@ -10,18 +16,34 @@ const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : 
 <template>
   <div class="pad" role="group" :aria-label="texts.readings.keypad">
     <div v-if="extra.length" class="extra">
-      <button v-for="key in extra" :key="key" type="button" :aria-label="key === '␣' ? 'space' : key" @click="emit('type', key === '␣' ? ' ' : key)">
+      <button
+        v-for="key in extra"
+        :key="key"
+        type="button"
+        :aria-label="key === '␣' ? 'space' : key"
+        @click="emit('type', key === '␣' ? ' ' : key)"
+      >
         {{ key }}
       </button>
     </div>
-    <button v-for="key in ['1', '2', '3']" :key="key" type="button" @click="emit('type', key)">{{ key }}</button>
+    <button v-for="key in ['1', '2', '3']" :key="key" type="button" @click="emit('type', key)">
+      {{ key }}
+    </button>
     <button type="button" class="word" :aria-label="texts.readings.erase" @click="emit('erase')">
       <UIcon name="i-lucide-delete" class="size-6" />
     </button>
-    <button v-for="key in ['4', '5', '6']" :key="key" type="button" @click="emit('type', key)">{{ key }}</button>
-    <button type="button" class="word" :disabled="!canRepeat" @click="emit('repeat')">{{ texts.readings.add }}</button>
-    <button v-for="key in ['7', '8', '9']" :key="key" type="button" @click="emit('type', key)">{{ key }}</button>
-    <button type="button" class="word" :disabled="!canSkip" @click="emit('skip')">{{ texts.readings.skip }}</button>
+    <button v-for="key in ['4', '5', '6']" :key="key" type="button" @click="emit('type', key)">
+      {{ key }}
+    </button>
+    <button type="button" class="word" :disabled="!canRepeat" @click="emit('repeat')">
+      {{ texts.readings.add }}
+    </button>
+    <button v-for="key in ['7', '8', '9']" :key="key" type="button" @click="emit('type', key)">
+      {{ key }}
+    </button>
+    <button type="button" class="word" :disabled="!canSkip" @click="emit('skip')">
+      {{ texts.readings.skip }}
+    </button>
     <button type="button" @click="emit('type', '.')">.</button>
     <button type="button" @click="emit('type', '0')">0</button>
     <button type="button" class="next" @click="emit('next')">{{ nextLabel }}</button>

@@ -17,7 +17,9 @@ const { draft, set, forget } = useReadingDraft(
 )
 const field = useTemplateRef<HTMLInputElement>('field')
 const words = computed(() => stepWords(step, draft.value.method))
-const unitSign = computed(() => (words.value.unit === 'angle' ? '°' : (workbench.build?.units.length ?? 'mm')))
+const unitSign = computed(() =>
+  words.value.unit === 'angle' ? '°' : (workbench.build?.units.length ?? 'mm'),
+)
 const echo = computed(() => readings.echo(step, draft.value))
 const before = computed(() => step.reading && rawTexts(step.reading))
 const isTyped = computed(() => draft.value.text.trim() !== '')
@@ -86,7 +88,11 @@ function repeat() {
         :class="{ chosen: draft.way === way, wanted: needsWay }"
         @click="set({ way })"
       >
-        <WayPicture :way="way" :quantity="step.quantity" :is-face="step.quantity === 'axis-level' && draft.method === 'face'" />
+        <WayPicture
+          :way="way"
+          :quantity="step.quantity"
+          :is-face="step.quantity === 'axis-level' && draft.method === 'face'"
+        />
         {{ label }}
       </button>
     </div>
@@ -96,7 +102,9 @@ function repeat() {
     </p>
     <div class="wide-keys">
       <UButton size="lg" @click="keep">{{ isTyped ? texts.readings.next : texts.readings.skip }}</UButton>
-      <UButton v-if="repeated" size="lg" variant="outline" :disabled="!isTyped" @click="repeat">{{ texts.readings.add }}</UButton>
+      <UButton v-if="repeated" size="lg" variant="outline" :disabled="!isTyped" @click="repeat">{{
+        texts.readings.add
+      }}</UButton>
       <span class="soft">{{ texts.readings.enter }}</span>
     </div>
     <KeyPad
@@ -163,7 +171,7 @@ h1 {
 .before {
   position: absolute;
   right: 0;
-  top: -20px;
+  top: 2px;
   display: flex;
   gap: 6px;
 }
@@ -220,7 +228,7 @@ h1 {
     font-size: 0.9375rem;
   }
   .digits {
-    font-size: 3.25rem;
+    font-size: 3.75rem;
     line-height: 1;
   }
   .capture :deep(.scene) {

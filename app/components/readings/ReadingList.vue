@@ -23,7 +23,12 @@ const warningOf = (step: TourStep) => warnings.find((one) => one.readingId === s
       <h2>{{ texts.readings.groups[group.key] }}</h2>
       <ul>
         <li v-for="step in group.steps" :key="step.id">
-          <ReadingRow :step="step" :is-current="step.id === current" :warning="warningOf(step)" @choose="emit('choose', step)" />
+          <ReadingRow
+            :step="step"
+            :is-current="step.id === current"
+            :warning="warningOf(step)"
+            @choose="emit('choose', step)"
+          />
         </li>
       </ul>
     </section>

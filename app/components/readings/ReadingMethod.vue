@@ -14,18 +14,47 @@ interface Choice {
 }
 const choices = computed<Choice[]>(() => {
   if (step.quantity === 'point-offset') {
-    return [{ key: 'by', options: [['square', words.bySquare], ['plumb', words.byPlumb]] }]
+    return [
+      {
+        key: 'by',
+        options: [
+          ['square', words.bySquare],
+          ['plumb', words.byPlumb],
+        ],
+      },
+    ]
   }
   if (step.quantity !== 'axis-level') return []
   const list: Choice[] = [
-    { key: 'method', options: [['along', words.along], ['face', words.face]] },
-    { key: 'zero', options: [['gravity', words.zeroGravity], ['chassis', words.zeroChassis]] },
+    {
+      key: 'method',
+      options: [
+        ['along', words.along],
+        ['face', words.face],
+      ],
+    },
+    {
+      key: 'zero',
+      options: [
+        ['gravity', words.zeroGravity],
+        ['chassis', words.zeroChassis],
+      ],
+    },
   ]
-  if (draft.method === 'face') list.splice(1, 0, { key: 'from', options: [['level', words.fromLevel], ['plumb', words.fromPlumb]] })
+  if (draft.method === 'face')
+    list.splice(1, 0, {
+      key: 'from',
+      options: [
+        ['level', words.fromLevel],
+        ['plumb', words.fromPlumb],
+      ],
+    })
   return list
 })
 const summary = computed(() => {
-  const said = choices.value.flatMap(({ key, options }) => options.filter(([value]) => draft[key] === value).map(([, label]) => label))
+  const said = choices.value.flatMap(({ key, options }) =>
+    options.filter(([value]) => draft[key] === value).map(([, label]) => label),
+  )
   return [...said, draft.provisional ? words.provisionalShort : words.firm].join(' · ')
 })
 </script>
@@ -50,7 +79,10 @@ const summary = computed(() => {
     </div>
     <div v-if="draft.by === 'plumb' && step.quantity === 'point-offset'" class="above">
       <UFormField :label="words.above">
-        <UInput :model-value="draft.aboveText" @update:model-value="emit('set', { aboveText: String($event) })" />
+        <UInput
+          :model-value="draft.aboveText"
+          @update:model-value="emit('set', { aboveText: String($event) })"
+        />
       </UFormField>
       <UCheckbox
         :model-value="draft.aboveWay === 'below'"

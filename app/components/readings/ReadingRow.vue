@@ -24,7 +24,12 @@ const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
 
 <template>
   <div class="row" :class="{ current: isCurrent }">
-    <button type="button" class="choose" :aria-current="isCurrent ? 'step' : undefined" @click="emit('choose')">
+    <button
+      type="button"
+      class="choose"
+      :aria-current="isCurrent ? 'step' : undefined"
+      @click="emit('choose')"
+    >
       <span class="dot" :class="{ done: step.reading }" aria-hidden="true" />
       <span class="title">{{ words.title }}</span>
       <span v-if="figures.length" class="value figure">{{ figures.join(' · ') }}{{ unit }}</span>

@@ -8,7 +8,9 @@ import { useWorkbench } from '~/stores/workbench'
 const workbench = useWorkbench()
 const readings = useReadings()
 const words = texts.readings
-const setups = computed(() => (workbench.build?.setups ?? []).map((one) => ({ label: one.name, value: one.id })))
+const setups = computed(() =>
+  (workbench.build?.setups ?? []).map((one) => ({ label: one.name, value: one.id })),
+)
 const stands = Object.entries(words.stands).map(([value, label]) => ({ label, value }))
 const datums = Object.entries(words.datums).map(([value, label]) => ({ label, value }))
 </script>
@@ -16,14 +18,23 @@ const datums = Object.entries(words.datums).map(([value, label]) => ({ label, va
 <template>
   <section v-if="readings.setup" class="setup" :aria-label="words.setup">
     <UFormField :label="words.setup">
-      <USelect :model-value="readings.setup.id" :items="setups" class="w-full" @update:model-value="readings.chosenSetup = $event" />
+      <USelect
+        :model-value="readings.setup.id"
+        :items="setups"
+        class="w-full"
+        @update:model-value="readings.chosenSetup = $event"
+      />
     </UFormField>
     <UFormField :label="words.setupName">
       <UInput
         :model-value="readings.setup.name"
         class="w-full"
         maxlength="200"
-        @change="readings.changeSetup('Rename the setup', { name: ($event.target as HTMLInputElement).value.trim() || readings.setup.name })"
+        @change="
+          readings.changeSetup('Rename the setup', {
+            name: ($event.target as HTMLInputElement).value.trim() || readings.setup.name,
+          })
+        "
       />
     </UFormField>
     <UFormField :label="words.standsOn">
@@ -31,7 +42,9 @@ const datums = Object.entries(words.datums).map(([value, label]) => ({ label, va
         :model-value="readings.setup.standsOn"
         :items="stands"
         class="w-full"
-        @update:model-value="readings.changeSetup('Change what the vehicle stands on', { standsOn: $event as Setup['standsOn'] })"
+        @update:model-value="
+          readings.changeSetup('Change what the vehicle stands on', { standsOn: $event as Setup['standsOn'] })
+        "
       />
     </UFormField>
     <UFormField :label="words.datum">
@@ -52,7 +65,9 @@ const datums = Object.entries(words.datums).map(([value, label]) => ({ label, va
       :label="words.settled"
       @update:model-value="readings.changeSetup('Change settling', { settled: $event === true })"
     />
-    <UButton variant="outline" size="sm" icon="i-lucide-plus" @click="readings.addSetup()">{{ words.addSetup }}</UButton>
+    <UButton variant="outline" size="sm" icon="i-lucide-plus" @click="readings.addSetup()">{{
+      words.addSetup
+    }}</UButton>
   </section>
 </template>
 

@@ -45,7 +45,10 @@ const target = computed(() => {
       <text x="296" y="92" class="word">right</text>
     </g>
     <g v-else-if="scene === 'axle'">
-      <path d="M128 40 H146 V52 L206 42 Q232 18 276 22 A54 54 0 0 1 276 130 Q232 134 206 96 L146 78 V88 H128Z" class="part" />
+      <path
+        d="M128 40 H146 V52 L206 42 Q232 18 276 22 A54 54 0 0 1 276 130 Q232 134 206 96 L146 78 V88 H128Z"
+        class="part"
+      />
       <circle cx="276" cy="76" r="12" class="part" />
       <path d="M40 60 338 82" class="axis" />
       <template v-if="!isPoint && method === 'face'">

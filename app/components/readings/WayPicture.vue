@@ -5,7 +5,8 @@ const { way, quantity, isFace } = defineProps<{ way: string; quantity: string; i
 const picture = computed(() => {
   if (quantity === 'chassis-roll') return way === 'left' ? 'M8 26 88 8' : 'M8 8 88 26'
   if (isFace) return way === 'rear' ? 'M40 30 56 4' : 'M56 30 40 4'
-  if (quantity === 'axis-level' || quantity === 'chassis-fall') return way === 'rear' ? 'M8 8 88 26' : 'M8 26 88 8'
+  if (quantity === 'axis-level' || quantity === 'chassis-fall')
+    return way === 'rear' ? 'M8 8 88 26' : 'M8 26 88 8'
   return ''
 })
 const dot = computed(() => {
@@ -29,7 +30,12 @@ const line = computed(() =>
     <template v-if="dot">
       <path :d="line" stroke="currentColor" stroke-width="2" stroke-dasharray="7 3 1.5 3" fill="none" />
       <circle :cx="dot[0]" :cy="dot[1]" r="5" fill="currentColor" />
-      <path v-if="quantity !== 'point-height'" :d="`M48 17H${dot[0]}`" stroke="currentColor" stroke-width="2" />
+      <path
+        v-if="quantity !== 'point-height'"
+        :d="`M48 17H${dot[0]}`"
+        stroke="currentColor"
+        stroke-width="2"
+      />
     </template>
     <template v-else>
       <path d="M4 31H92" stroke="currentColor" stroke-width="1" opacity="0.5" />

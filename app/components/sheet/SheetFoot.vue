@@ -18,7 +18,8 @@ const cautions = computed(() => [
     <section>
       <h2>{{ words.toolsTitle }}</h2>
       <p v-for="setup in sheet.setups" :key="setup.name">
-        {{ setup.name }}<template v-if="setup.date">, {{ setup.date }}</template><template v-if="setup.by">, {{ words.by }} {{ setup.by }}</template>
+        {{ setup.name }}<template v-if="setup.date">, {{ setup.date }}</template
+        ><template v-if="setup.by">, {{ words.by }} {{ setup.by }}</template>
         <template v-if="setup.tools"><br />{{ words.with }} {{ setup.tools }}</template>
       </p>
       <template v-if="sheet.assumptions.length">

@@ -11,7 +11,9 @@ const words = texts.sheet
     <section>
       <h2>{{ words.set }}</h2>
       <ol v-if="sheet.instructions.length">
-        <li v-for="one in sheet.instructions" :key="one"><span class="tick" aria-hidden="true" /> {{ one }}</li>
+        <li v-for="one in sheet.instructions" :key="one">
+          <span class="tick" aria-hidden="true" /> {{ one }}
+        </li>
       </ol>
       <p v-else>{{ words.asMeasured }}</p>
       <p class="goal">{{ words.goal }}</p>

@@ -24,7 +24,11 @@ watch(id, (next) => void workbench.open(next), { immediate: true })
 onUnmounted(() => workbench.close())
 
 const stages = computed<Stage[]>(() => {
-  const at = (key: Stage['key'], state: Stage['state']): Stage => ({ key, to: `/b/${id.value}/${key}`, state })
+  const at = (key: Stage['key'], state: Stage['state']): Stage => ({
+    key,
+    to: `/b/${id.value}/${key}`,
+    state,
+  })
   const verdict = evaluation.current?.verdict ?? 'unknown'
   return [
     at('readings', readings.openCount === 0 ? 'done' : 'open'),
@@ -80,11 +84,18 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
         <NuxtPage />
       </main>
     </div>
-    <LazyCommandPalette v-if="hasPalette" v-model:open="hasPalette" :stages="stages" @shortcuts="hasShortcuts = true" />
+    <LazyCommandPalette
+      v-if="hasPalette"
+      v-model:open="hasPalette"
+      :stages="stages"
+      @shortcuts="hasShortcuts = true"
+    />
     <LazyShortcutSheet v-if="hasShortcuts" v-model:open="hasShortcuts" />
   </div>
   <main v-else class="closed">
-    <p v-if="workbench.state === 'loading' || workbench.state === 'closed'" role="status">{{ texts.page.loading }}…</p>
+    <p v-if="workbench.state === 'loading' || workbench.state === 'closed'" role="status">
+      {{ texts.page.loading }}…
+    </p>
     <template v-else>
       <p v-if="workbench.failure" role="alert">{{ texts.storage.blocked(workbench.failure) }}</p>
       <template v-else-if="workbench.state === 'unreadable'">
@@ -92,7 +103,9 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
         <ul class="problems">
           <li v-for="problem in workbench.problemTexts" :key="problem">{{ problem }}</li>
         </ul>
-        <UButton icon="i-lucide-download" @click="useLibrary().exportBuild(id)">{{ texts.builds.export }}</UButton>
+        <UButton icon="i-lucide-download" @click="useLibrary().exportBuild(id)">{{
+          texts.builds.export
+        }}</UButton>
       </template>
       <p v-else>{{ texts.page.missing }}</p>
       <UButton to="/" variant="outline" icon="i-lucide-arrow-left">{{ texts.page.back }}</UButton>

@@ -14,7 +14,11 @@ watch(
   },
   { immediate: true },
 )
-const copy = () => workbench.change('Copy a limit profile', (draft) => void (draft.limits = structuredClone(PROFILES[chosen.value]) as never))
+const copy = () =>
+  workbench.change(
+    'Copy a limit profile',
+    (draft) => void (draft.limits = structuredClone(PROFILES[chosen.value]) as never),
+  )
 </script>
 
 <template>

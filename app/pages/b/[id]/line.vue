@@ -32,7 +32,9 @@ function reset() {
         <h2>{{ texts.line.nothing }}</h2>
         <p class="soft">{{ texts.line.nothingHint }}</p>
         <ul>
-          <li v-for="one in evaluation.current.missing.slice(0, 8)" :key="one.what"><VerdictMark verdict="unknown" silent /> {{ one.what }}</li>
+          <li v-for="one in evaluation.current.missing.slice(0, 8)" :key="one.what">
+            <VerdictMark verdict="unknown" silent /> {{ one.what }}
+          </li>
         </ul>
         <UButton :to="`/b/${route.params.id}/readings`">{{ texts.line.measure }}</UButton>
       </section>
@@ -52,7 +54,9 @@ function reset() {
         @mark="marked = lever.id"
       />
       <div class="foot">
-        <UButton v-if="isMoved" variant="outline" size="sm" icon="i-lucide-rotate-ccw" @click="reset">{{ texts.line.reset }}</UButton>
+        <UButton v-if="isMoved" variant="outline" size="sm" icon="i-lucide-rotate-ccw" @click="reset">{{
+          texts.line.reset
+        }}</UButton>
         <p class="soft">{{ texts.line.leverHint }}</p>
         <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
         <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.turning }}</p>

@@ -18,7 +18,13 @@ const workbench = useWorkbench()
       </div>
       <div class="column">
         <template v-for="(line, index) in workbench.build.lines" :key="line.id">
-          <ShaftFields v-for="(shaft, i) in line.shafts" :key="i" :shaft="shaft" :line-index="index" :index="i" />
+          <ShaftFields
+            v-for="(shaft, i) in line.shafts"
+            :key="i"
+            :shaft="shaft"
+            :line-index="index"
+            :index="i"
+          />
         </template>
       </div>
       <div class="column">

@@ -13,7 +13,11 @@ const hasList = computed(() => route.query.list !== undefined)
 
 /** The step in the address, so that a reload or the back key returns to it; else the first one open. */
 const step = computed<TourStep | null>(
-  () => readings.steps.find((one) => one.id === route.query.step) ?? readings.next(null) ?? readings.steps[0] ?? null,
+  () =>
+    readings.steps.find((one) => one.id === route.query.step) ??
+    readings.next(null) ??
+    readings.steps[0] ??
+    null,
 )
 const index = computed(() => readings.steps.findIndex((one) => one.id === step.value?.id))
 
@@ -33,18 +37,32 @@ function goOn() {
       <div class="progress">
         <p class="soft">{{ readings.setup?.name }}</p>
         <p class="soft figure">
-          <NuxtLink class="narrow-link" :to="{ query: { ...route.query, list: '1' } }">{{ words.list }}</NuxtLink>
+          <NuxtLink class="narrow-link" :to="{ query: { ...route.query, list: '1' } }">{{
+            words.list
+          }}</NuxtLink>
           {{ words.progress(index + 1, readings.steps.length) }}
         </p>
         <div class="segments" aria-hidden="true">
-          <span v-for="one in readings.steps" :key="one.id" :class="{ done: one.reading, here: one.id === step.id }" />
+          <span
+            v-for="one in readings.steps"
+            :key="one.id"
+            :class="{ done: one.reading, here: one.id === step.id }"
+          />
         </div>
       </div>
-      <p v-if="step.group === 'attitude'" class="caution narrow-only"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
+      <p v-if="step.group === 'attitude'" class="caution narrow-only">
+        <VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}
+      </p>
       <ReadingCapture :step="step" @next="goOn" />
     </div>
     <div class="list-side" :class="{ away: !hasList }">
-      <UButton class="narrow-only" variant="outline" block icon="i-lucide-arrow-left" :to="{ query: { step: step?.id } }">
+      <UButton
+        class="narrow-only"
+        variant="outline"
+        block
+        icon="i-lucide-arrow-left"
+        :to="{ query: { step: step?.id } }"
+      >
         {{ words.capture }}
       </UButton>
       <p v-if="readings.openCount === 0" class="all-done">

@@ -13,7 +13,9 @@ const sheet = computed(() =>
     : null,
 )
 const isDrawn = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
-const position = computed(() => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '')
+const position = computed(
+  () => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '',
+)
 const today = new Date().toLocaleDateString([], { dateStyle: 'long' })
 const print = () => window.print()
 </script>
@@ -32,7 +34,13 @@ const print = () => window.print()
         <p class="right">{{ words.position }} {{ position }}<br />{{ today }}</p>
       </header>
       <p class="state"><VerdictMark :verdict="evaluation.current.verdict" /> {{ evaluation.sentence }}</p>
-      <LineDrawing v-if="isDrawn" :build="workbench.build" :evaluation="evaluation.current" :height="300" still />
+      <LineDrawing
+        v-if="isDrawn"
+        :build="workbench.build"
+        :evaluation="evaluation.current"
+        :height="300"
+        still
+      />
       <SheetSetting :sheet="sheet" />
       <SheetLengths :sheet="sheet" />
       <SheetFoot :sheet="sheet" />

@@ -1,0 +1,102 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Ajv2020 from 'ajv/dist/2020'
+import { rawDemo } from '../core/testdata/builds'
+import { main } from './main'
+
+const folder = mkdtempSync(join(tmpdir(), 'lurvan-'))
+const ROOT = join(__dirname, '..')
+const json = (path: string) => JSON.parse(readFileSync(join(ROOT, path), 'utf8'))
+
+function file(name: string, content: unknown): string {
+  const path = join(folder, name)
+  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content))
+  return path
+}
+
+async function run(...args: string[]) {
+  const streams = { out: '', err: '' }
+  const code = await main(args, {
+    out: (text) => void (streams.out += text),
+    err: (text) => void (streams.err += text),
+  })
+  return { code, ...streams }
+}
+
+describe('lurvan check', () => {
+  it('prints the checks as a table and leaves with 1 when something is out', async () => {
+    const { code, out } = await run('check', join(ROOT, 'demo/fen-tender.lurvan.json'))
+    expect(code).toBe(1)
+    expect(out).toContain('Fen tender, position A')
+    expect(out).toMatch(/□ {2}torsional under drive +\d+ rad\/s² +up to 300 rad\/s² +out by \d+/)
+  })
+
+  it('leaves with 0 when the cure is set, 3 when a reading is missing', async () => {
+    const cured = rawDemo()
+    cured.positions.push({ id: 'b', name: 'B', settings: { wedge: -1 } })
+    const path = file('cured.json', cured)
+    expect((await run('check', path)).code).toBe(1)
+    expect((await run('check', path, '--position', 'b')).code).toBe(0)
+    const open = rawDemo()
+    open.readings = open.readings.slice(0, 3)
+    const unsettled = await run('check', file('open.json', open))
+    expect(unsettled.code).toBe(3)
+    expect(unsettled.out).toContain('missing: gearbox output: level not read')
+  })
+
+  it('leaves with 2 and the place for a file it cannot read', async () => {
+    const broken = rawDemo()
+    broken.lines[0].joints[1].kind = 'knuckle'
+    const bad = await run('check', file('broken.json', broken))
+    expect(bad).toMatchObject({ code: 2, out: '' })
+    expect(bad.err).toContain('lines[0].joints[1].kind: must be one of: cross')
+    expect((await run('check', file('cut.json', '{"format":'))).err).toContain('this is not JSON')
+    expect((await run('check', join(folder, 'none.json'))).err).toContain('ENOENT')
+    expect((await run('check', 'a.json', 'b.json')).err).toContain('name one file')
+    expect((await run('weigh')).err).toContain('there is no command "weigh"')
+    expect((await run('check', file('p.json', rawDemo()), '--position', 'q')).err).toContain(
+      'there is no position "q"',
+    )
+    expect((await run('--help')).out).toContain('Exit code: 0 holds')
+  })
+})
+
+describe('the published schemas', () => {
+  const ajv = new Ajv2020({ allErrors: true })
+  const isBuild = ajv.compile(json('docs/format/lurvan-build.schema.json'))
+  const isResult = ajv.compile(json('docs/format/lurvan-result.schema.json'))
+  const examples = ['demo/fen-tender', 'docs/examples/smallest', 'docs/examples/four-joints'].map(
+    (name) => `${name}.lurvan.json`,
+  )
+
+  it.each(examples)('accept %s and its result', async (example) => {
+    expect(isBuild(json(example)) || isBuild.errors).toBe(true)
+    const { out } = await run('check', join(ROOT, example), '--json')
+    expect(isResult(JSON.parse(out)) || isResult.errors).toBe(true)
+  })
+
+  it('refuse what the program refuses', () => {
+    for (const edit of [
+      (raw: any) => (raw.lines[0].joints[1].kind = 'knuckle'),
+      (raw: any) => delete raw.readings[0].setup,
+      (raw: any) => (raw.setups[0].loaded = 'yes'),
+      (raw: any) => (raw.version = 2),
+      (raw: any) => (raw.limits.entries[0].unit = 'furlong'),
+    ]) {
+      const raw = rawDemo()
+      edit(raw)
+      expect(isBuild(raw)).toBe(false)
+    }
+  })
+
+  it('hold the four-joint example to figures worked by hand', async () => {
+    const { out } = await run('check', join(ROOT, 'docs/examples/four-joints.lurvan.json'), '--json')
+    const ride = JSON.parse(out).lines[0].ride
+    // Shaft 1 runs from (900, 0, 400) to (1400, 6, 356): √(500² + 6² + 44²).
+    expect(ride.shafts[0].centreToCentreMm).toBeCloseTo(501.968, 3)
+    // 120 km/h on 690 mm tyres with 4.1: 33.333/(0.69π)·60·4.1.
+    expect(JSON.parse(out).lines[0].shaftSpeedRpm).toBeCloseTo(3782.81, 1)
+    expect(ride.joints).toHaveLength(4)
+  })
+})

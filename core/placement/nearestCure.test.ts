@@ -1,0 +1,126 @@
+import { evaluateBuild } from '../check/evaluateBuild'
+import { resultJson } from '../check/resultJson'
+import { demoBuild, rawDemo } from '../testdata/builds'
+import { parseBuild } from '../project/parseBuild'
+import { cureInstruction, cureRemark } from '../text/stateSentence'
+import { thickEnd, leverAmount } from '../text/leverText'
+import { cureByTwo, nearestCures, nearestFirst } from './nearestCure'
+import { parseLeverAmount } from './leverInput'
+import { spacerStack } from './spacers'
+
+const build = demoBuild()
+const verdictAt = (settings: Record<string, number>) => evaluateBuild(build, settings).verdict
+
+describe('nearestCures', () => {
+  const cures = nearestCures(build, {})
+
+  it('gives for each lever the smallest change after which everything holds', () => {
+    expect(cures.map((cure) => cure.reaches)).toEqual(['holds', 'holds'])
+    for (const { changes } of cures) {
+      const { lever, amount } = changes[0]!
+      expect(verdictAt({ [lever.id]: amount })).toBe('holds')
+      const nearer = nearestFirst(lever, 0).filter((other) => Math.abs(other) < Math.abs(amount))
+      expect(nearer.map((other) => verdictAt({ [lever.id]: other }))).not.toContain('holds')
+    }
+  })
+
+  it('says it as an instruction', () => {
+    expect(cures.map((cure) => cureInstruction(build, cure)).sort()).toEqual([
+      '1.0° wedge, nose down: thick end to the front',
+      'Lower the tail 25.0 mm',
+    ])
+    expect(cureRemark(build, cures[0]!)).toBe('Then every check holds.')
+  })
+
+  it('names what stands in the way when a lever alone cannot do it', () => {
+    const raw = rawDemo()
+    raw.levers[0].range = [-3, 3]
+    const parsed = parseBuild(raw)
+    if (!parsed.ok) throw new Error('refused')
+    const tail = nearestCures(parsed.value, {}).find((cure) => cure.changes[0]!.lever.id === 'tail')!
+    expect(tail.reaches).toBe('none')
+    expect(cureRemark(parsed.value, tail)).toBe(
+      'The tail at the crossmember alone does not do it: torsional under drive stays out.',
+    )
+  })
+
+  it('does not call a lever a cure whose points were not read', () => {
+    const raw = rawDemo()
+    raw.readings = raw.readings.filter((reading: any) => reading.point !== 'mount-left')
+    const parsed = parseBuild(raw)
+    if (!parsed.ok) throw new Error('refused')
+    const tail = nearestCures(parsed.value, {}).find((cure) => cure.changes[0]!.lever.id === 'tail')!
+    expect(tail.reaches).toBe('none')
+  })
+})
+
+describe('cureByTwo', () => {
+  it('finds the least pair of moves when neither lever has room alone', () => {
+    const raw = rawDemo()
+    raw.levers[0].range = [-20, 20]
+    raw.levers[1].range = [-0.5, 0.5]
+    const parsed = parseBuild(raw)
+    if (!parsed.ok) throw new Error('refused')
+    const [tail, wedge] = parsed.value.levers
+    expect(nearestCures(parsed.value, {}).map((cure) => cure.reaches)).not.toContain('holds')
+    const cure = cureByTwo(parsed.value, {}, [tail!, wedge!])!
+    expect(cure.changes.map((change) => change.amount).every((amount) => amount !== 0)).toBe(true)
+    const settings = Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount]))
+    expect(evaluateBuild(parsed.value, settings).verdict).toBe('holds')
+  })
+
+  it('stops when it is told to', () => {
+    const [tail, wedge] = build.levers
+    expect(cureByTwo(build, {}, [tail!, wedge!], () => false)).toBeNull()
+  })
+})
+
+describe('levers move the bodies they should', () => {
+  it('a wedge turns the pinion by its own angle and leaves the gearbox alone', () => {
+    const moved = resultJson({ ...build, positions: [{ id: 'a', name: 'A', settings: { wedge: 2 } }] })
+    const still = resultJson(build)
+    const fall = (result: typeof moved, id: string) => result.axes.find((axis) => axis.id === id)!.fallDeg!
+    expect(fall(moved, 'pinion') - fall(still, 'pinion')).toBeCloseTo(2, 9)
+    expect(fall(moved, 'output')).toBeCloseTo(fall(still, 'output'), 12)
+  })
+
+  it('packing the tail lifts the output and lessens its fall', () => {
+    const moved = resultJson({ ...build, positions: [{ id: 'a', name: 'A', settings: { tail: 9 } }] })
+    const still = resultJson(build)
+    const output = (result: typeof moved) => result.lines[0]!.ride!.joints[0]!
+    // 9 mm at 864 mm from the front mounts, the output 1030 mm from them.
+    expect(output(moved).heightMm - output(still).heightMm).toBeCloseTo((9 * 1030) / 864, 1)
+    expect(moved.axes[1]!.fallDeg! - still.axes[1]!.fallDeg!).toBeCloseTo((-9 / 864) * (180 / Math.PI), 2)
+  })
+})
+
+describe('words and stock', () => {
+  it('stacks the fewest spacers', () => {
+    expect(spacerStack(9, [3, 5, 6, 10])).toEqual([6, 3])
+    expect(spacerStack(12.7, [3, 5, 12.7])).toEqual([12.7])
+    expect(spacerStack(1, [3, 5])).toBeNull()
+    expect(spacerStack(30, [3, 5, 6, 10])).toEqual([10, 10, 10])
+  })
+
+  it('knows which way the thick end of a wedge points', () => {
+    const axle = build.axles[0]!
+    expect(thickEnd(axle, 2)).toBe('rear')
+    expect(thickEnd(axle, -2)).toBe('front')
+    expect(thickEnd({ ...axle, spring: 'below' }, 2)).toBe('front')
+    expect(thickEnd({ ...axle, noseFaces: 'rearward' }, 2)).toBe('front')
+    expect(thickEnd({ ...axle, spring: undefined }, 2)).toBeNull()
+  })
+
+  it('says amounts without bare signs and reads them back in the build’s units', () => {
+    const [tail, wedge] = build.levers
+    const inch = { ...build.units, length: 'in' as const }
+    expect(leverAmount(tail!, -9, build.units)).toBe('9.0 mm down')
+    expect(leverAmount(wedge!, 2, build.units)).toBe('2.0° nose up')
+    expect(parseLeverAmount(tail!, '3/8', true, inch)).toEqual({ ok: true, value: 9.524999999999999 })
+    expect(parseLeverAmount(tail!, '90', false, build.units)).toEqual({
+      ok: false,
+      message: 'this lever goes no further than 40.0',
+    })
+    expect(parseLeverAmount(wedge!, '-1', true, build.units)).toMatchObject({ ok: false })
+  })
+})

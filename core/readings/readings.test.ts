@@ -1,0 +1,194 @@
+import { parseBuild } from '../project/parseBuild'
+import { newBuild } from '../project/newBuild'
+import { demoBuild, rawDemo } from '../testdata/builds'
+import { asRadians, degrees, radians } from '../units/angle'
+import { readingEcho } from '../text/echo'
+import { chassisUp, fallFromSlope, LEVEL_UP } from './attitude'
+import { axisPlace, spacingFor } from './axisPlace'
+import { pointPlace } from './pointPlace'
+import { offsetFromPlumb } from './plumb'
+import { measuringTour, nextOpenStep } from './tour'
+import { readingWarnings } from './warnings'
+import type { MeasuredReading } from '../project/reading'
+
+const edited = (edit: (raw: Record<string, any>) => void) => {
+  const raw = rawDemo()
+  edit(raw)
+  const parsed = parseBuild(raw)
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+  return parsed.value
+}
+const pinionFall = (build: ReturnType<typeof demoBuild>) => {
+  const place = axisPlace(
+    build,
+    build.axes.find((axis) => axis.id === 'pinion')!,
+  )
+  return place.known ? degrees(place.value.fall) : place.missing[0]!.what
+}
+
+describe('attitude', () => {
+  it('is more than a subtraction once roll meets plan: 0.15° at 3°/3°, 1.1° at 8°/8°', () => {
+    const error = (roll: number, plan: number) =>
+      Math.abs(3 - degrees(fallFromSlope(radians(3), radians(plan), chassisUp(radians(0), radians(roll)))!))
+    expect(error(3, 3)).toBeCloseTo(0.153, 2)
+    expect(error(8, 8)).toBeCloseTo(1.11, 1)
+  })
+
+  it('has no answer for a slope no axis can show', () => {
+    expect(fallFromSlope(radians(89), radians(60), chassisUp(radians(0), radians(40)))).toBeNull()
+    expect(degrees(fallFromSlope(asRadians(0), asRadians(0), LEVEL_UP)!)).toBeCloseTo(0, 12)
+  })
+
+  it('refuses a vehicle on its side', () => {
+    expect(() => chassisUp(radians(60), radians(60))).toThrow(
+      'attitude: expected a vehicle that stands, got one on its side',
+    )
+  })
+
+  it('takes the roll out of a plumb drop', () => {
+    // 200 mm above the centreline on a chassis rolled 2° left-low: sin 2° · 200 = 7 mm faked.
+    const up = chassisUp(radians(0), radians(2))
+    expect(offsetFromPlumb(0, 200, up)).toBeCloseTo(200 * Math.tan(radians(2)) * -1, 0)
+  })
+})
+
+describe('readings in force', () => {
+  it('average their repeats and let the last reading win', () => {
+    const mean = pinionFall(demoBuild())
+    const again = edited((raw) =>
+      raw.readings.push({
+        id: 'later',
+        setup: 'setup-1',
+        kind: 'axis-level',
+        axis: 'pinion',
+        values: ['3'],
+        low: 'rear',
+      }),
+    )
+    expect(mean).toBeCloseTo(4.37, 2)
+    expect(pinionFall(again)).toBeCloseTo(3.8, 2)
+  })
+
+  it('read the same face whether its tool calls plumb 90° or 0°', () => {
+    const other = edited((raw) =>
+      Object.assign(raw.readings[2], { values: ['3.6', '3.5', '3.6'], from: 'plumb' }),
+    )
+    expect(pinionFall(other)).toBeCloseTo(pinionFall(demoBuild()) as number, 9)
+  })
+
+  it('are unknown without the word for their direction, the attitude, or a face that stands near plumb', () => {
+    expect(pinionFall(edited((raw) => delete raw.readings[2].lean))).toBe(
+      'pinion: where does the top of the face lean?',
+    )
+    expect(pinionFall(edited((raw) => raw.readings.shift()))).toBe(
+      'On the floor, loaded: how the chassis falls was not read',
+    )
+    expect(pinionFall(edited((raw) => (raw.readings[2].values = ['4.1'])))).toBe(
+      'pinion: 4.1° is far from plumb for a face; was the level laid along the axis?',
+    )
+  })
+
+  it('put a point where its three figures say, in any unit', () => {
+    const build = edited((raw) => Object.assign(raw.readings[4], { values: ['91 1/4'], unit: 'in' }))
+    const place = pointPlace(build, build.points[0]!)
+    expect(place.known && place.value[0]).toBeCloseTo(-91.25 * 25.4, 9)
+  })
+
+  it('do not change meaning when the build changes its unit', () => {
+    const build = edited((raw) => (raw.units.length = 'in'))
+    const place = pointPlace(build, build.points[0]!)
+    expect(place.known && place.value[0]).toBe(-2317)
+  })
+
+  it('mark what rests on a provisional figure', () => {
+    const build = edited((raw) => (raw.readings[2].provisional = true))
+    const place = axisPlace(
+      build,
+      build.axes.find((axis) => axis.id === 'pinion')!,
+    )
+    expect(place.known && place.assumptions).toContain(
+      'pinion: provisional, read it again when the part is there',
+    )
+  })
+
+  it('warn of a live axle read while it hangs', () => {
+    expect(readingWarnings(demoBuild())).toEqual([])
+    const hanging = edited((raw) => (raw.setups[0].standsOn = 'lift-frame'))
+    expect(readingWarnings(hanging)[0]!.message).toBe(
+      'pinion: read with the axle hanging; read it again at ride height with the weight on',
+    )
+  })
+
+  it('tell how far apart two points must be for an angle', () => {
+    // ±1 mm over 200 mm is 0.4°.
+    expect(spacingFor(1, 0.405)).toBeCloseTo(200, 0)
+  })
+})
+
+describe('the echo of a reading', () => {
+  const level = (part: object): MeasuredReading =>
+    ({
+      id: 'new',
+      setup: 'setup-1',
+      kind: 'axis-level',
+      axis: 'output',
+      values: ['3.2'],
+      low: 'rear',
+      ...part,
+    }) as MeasuredReading
+
+  it('says what it means to the chassis at once', () => {
+    expect(readingEcho(demoBuild(), level({}))).toEqual({
+      ok: true,
+      text: 'Gearbox output tail down 3.20° as read; to the chassis tail down 4.00°.',
+    })
+  })
+
+  it('asks for the direction, and repeats what it does not understand', () => {
+    expect(readingEcho(demoBuild(), level({ low: undefined }))).toEqual({
+      ok: false,
+      text: 'Gearbox output: which end is lower?',
+    })
+    expect(readingEcho(demoBuild(), level({ values: ['3.2.1'] })).text).toContain('"3.2.1" is not a figure')
+  })
+
+  it('says points in stations and sides', () => {
+    const offset = {
+      id: 'n',
+      setup: 'setup-1',
+      kind: 'point-offset',
+      point: 'pinion-joint',
+      values: ['22'],
+      side: 'left',
+      unit: 'mm',
+    }
+    expect(readingEcho(demoBuild(), offset as MeasuredReading).text).toBe('Pinion end: 22.0 mm left.')
+  })
+})
+
+describe('the tour', () => {
+  it('goes attitude, levels, joints, levers, and ends when all is read', () => {
+    const steps = measuringTour(demoBuild(), 'setup-1')
+    expect(steps.map((step) => step.id).slice(0, 5)).toEqual([
+      'chassis-fall',
+      'chassis-roll',
+      'axis-level-pinion',
+      'axis-level-output',
+      'point-station-pinion-joint',
+    ])
+    expect(nextOpenStep(steps, null)).toBeNull()
+  })
+
+  it('asks needed readings before the others, from where one stands', () => {
+    const empty = newBuild({ id: 'n', name: 'n', units: demoBuild().units, profile: 'road', date: '' })
+    const steps = measuringTour(empty, 'setup-1')
+    expect(nextOpenStep(steps, null)?.id).toBe('chassis-fall')
+    expect(nextOpenStep(steps, 'chassis-fall')?.id).toBe('axis-level-pinion')
+    expect(steps.filter((step) => !step.optional)).toHaveLength(9)
+  })
+
+  it('wants the attitude again in a new setup', () => {
+    const build = edited((raw) => raw.setups.push({ ...raw.setups[0], id: 's2', name: 'On the lift' }))
+    expect(nextOpenStep(measuringTour(build, 's2'), null)?.id).toBe('chassis-fall')
+  })
+})

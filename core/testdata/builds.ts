@@ -1,0 +1,13 @@
+import type { Build } from '../project/build'
+import { parseBuild } from '../project/parseBuild'
+import demo from '../../demo/fen-tender.lurvan.json'
+
+/** The demo build, fresh for each caller. */
+export function demoBuild(): Build {
+  const parsed = parseBuild(structuredClone(demo))
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+  return parsed.value
+}
+
+/** The demo as raw data, for tests that break it. */
+export const rawDemo = (): Record<string, any> => structuredClone(demo)

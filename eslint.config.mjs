@@ -1,0 +1,106 @@
+import prettier from 'eslint-config-prettier'
+import vue from 'eslint-plugin-vue'
+import typescript from 'typescript-eslint'
+
+/** Folders in the order of the arrow: each may import only what stands before it, and itself. */
+const APP_LAYERS = ['storage', 'workers', 'stores', 'composables', 'components', 'pages']
+const OUTER = ['**/app/**', '~/**', '**/server/**', '**/cli/**', '**/scripts/**', '**/tests/**']
+
+const forbid = (group, message) => ({
+  'no-restricted-imports': ['error', { patterns: [{ group, message }] }],
+})
+
+/** Layers above one of the application's, as import patterns. */
+const above = (layer) =>
+  APP_LAYERS.slice(APP_LAYERS.indexOf(layer) + 1).flatMap((upper) => [
+    `~/${upper}/**`,
+    `../${upper}/**`,
+    `../../${upper}/**`,
+  ])
+
+export default typescript.config(
+  { ignores: ['.nuxt/**', '.output/**', 'node_modules/**', 'test-results/**', 'playwright-report/**'] },
+  ...typescript.configs.strict,
+  ...vue.configs['flat/recommended'],
+  {
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-invalid-void-type': 'off',
+      'no-console': 'off',
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+      'no-eval': 'error',
+      'no-new-func': 'error',
+    },
+  },
+  {
+    files: ['**/*.vue'],
+    languageOptions: { parserOptions: { parser: typescript.parser } },
+    rules: {
+      'vue/multi-word-component-names': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/no-v-html': 'error',
+      'no-undef': 'off',
+    },
+  },
+  {
+    // The core computes and does nothing else: no interface, no server, no clock, no chance, no output.
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      ...forbid(
+        [
+          ...OUTER,
+          'vue',
+          'vue-*',
+          'pinia',
+          'nuxt',
+          'nuxt/**',
+          '#*',
+          '@nuxt/**',
+          '@vueuse/**',
+          'dexie',
+          'comlink',
+          'echarts',
+          'h3',
+          'node:*',
+          'fs',
+          'path',
+        ],
+        'core/ imports no interface, Nuxt, DOM or Node.',
+      ),
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'navigator',
+        'localStorage',
+        'process',
+        'console',
+        'fetch',
+        'Date',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Chance comes in as a seeded generator.' },
+      ],
+      'no-console': 'error',
+    },
+  },
+  ...APP_LAYERS.slice(0, -1).map((layer) => ({
+    files: [`app/${layer}/**/*.{ts,vue}`],
+    rules: forbid(above(layer), `app/${layer}/ may not import what stands on it.`),
+  })),
+  {
+    files: ['app/charts/**/*.ts'],
+    rules: forbid(['~/**', '../stores/**', '../components/**', '../storage/**'], 'Charts see only the core.'),
+  },
+  {
+    files: ['app/components/**/*.vue', 'app/pages/**/*.vue', 'app/composables/**/*.ts', 'app/stores/**/*.ts'],
+    rules: { 'no-restricted-properties': ['error', { object: 'Math', property: 'random' }] },
+  },
+  {
+    files: ['**/*.test.ts', 'tests/**/*.ts'],
+    rules: { '@typescript-eslint/no-non-null-assertion': 'off', '@typescript-eslint/no-explicit-any': 'off' },
+  },
+  prettier,
+)
