@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { wrap } from 'comlink'
+import { wrap, type Remote } from 'comlink'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Cure } from '~~/core/placement/nearestCure'
 import { cureInstruction, cureRemark } from '~~/core/text/stateSentence'
@@ -20,7 +20,8 @@ export const useCures = defineStore('cures', () => {
   const evaluation = useEvaluation()
   const cures = shallowRef<readonly Cure[]>([])
   const isSearching = ref(false)
-  let worker: Worker | null = null
+  /** The proxy is kept beside its worker: once collected, it would close the worker's ears. */
+  let worker: { readonly thread: Worker; readonly service: Remote<CureService> } | null = null
   let timer: ReturnType<typeof setTimeout> | undefined
   let latest = 0
 
@@ -81,14 +82,17 @@ export const useCures = defineStore('cures', () => {
     }
   }
 
-  function startWorker() {
-    worker ??= new Worker(new URL('../workers/cures.worker.ts', import.meta.url), { type: 'module' })
-    return wrap<CureService>(worker)
+  function startWorker(): Remote<CureService> {
+    if (!worker) {
+      const thread = new Worker(new URL('../workers/cures.worker.ts', import.meta.url), { type: 'module' })
+      worker = { thread, service: wrap<CureService>(thread) }
+    }
+    return worker.service
   }
 
   /** Ends a search that runs. */
   function stop(): void {
-    worker?.terminate()
+    worker?.thread.terminate()
     worker = null
     isSearching.value = false
   }

@@ -10,7 +10,7 @@ export const texts = {
   >,
   stages: { readings: 'Measure', parts: 'Parts', line: 'Line', limits: 'Limits', sheet: 'Sheet' },
   bar: {
-    all: 'All builds',
+    all: 'all builds',
     undo: 'Undo',
     redo: 'Redo',
     nothingToUndo: 'Nothing to undo',

@@ -173,6 +173,6 @@ function pathsOf(value: unknown, path: Path = []): Path[] {
 function put(root: any, path: Path, value: unknown): void {
   const parent = path.slice(0, -1).reduce((at, key) => at[key], root)
   const last = path.at(-1) as string | number
-  if (value === undefined) delete parent[last]
+  if (value === undefined) Reflect.deleteProperty(parent, last)
   else parent[last] = value
 }

@@ -129,13 +129,16 @@ const phaseWords = (phaseDeg: number, units: UnitSettings): string =>
     ? 'in phase'
     : `rear yoke ${formatAngle(Math.abs(phaseDeg), units)} ${phaseDeg > 0 ? 'anticlockwise' : 'clockwise'} from behind`
 
+/** A difference below this, in mm, is not worth a second figure on the order. */
+const SEEN_ON_TAPE = 0.5
+
 /** Lengths of a shaft in every convention its ends allow, in both units. */
 export function lengthFacts({ lengths }: ShaftFigures, build: Build): Fact[] {
   return lengths.all.map((length) => ({
     name: lengthName(length),
     value: formatBothUnits(length.length, build.units.inchFraction),
     remark:
-      Math.abs(length.onBench - length.length) > 0.05
+      Math.abs(length.onBench - length.length) > SEEN_ON_TAPE
         ? `straightened on the bench ${formatBothUnits(length.onBench, build.units.inchFraction)}`
         : undefined,
   }))

@@ -24,7 +24,7 @@ const saved = computed(() => {
 
 <template>
   <header class="state-bar no-print">
-    <NuxtLink to="/" class="name" :aria-label="texts.bar.all">{{ texts.name }}</NuxtLink>
+    <NuxtLink to="/" class="name" :aria-label="`${texts.name}: ${texts.bar.all}`">{{ texts.name }}</NuxtLink>
     <div class="state">
       <p class="sentence" aria-live="polite" data-testid="state">
         <VerdictMark :verdict="verdict" :size="18" />

@@ -14,9 +14,16 @@ const length = ref<LengthUnit>('mm')
 const fraction = ref<16 | 32>(16)
 const profile = ref<keyof typeof PROFILES>('road')
 const isTried = ref(false)
+const nameInput = useTemplateRef<{ inputRef: HTMLInputElement | null }>('nameInput')
 const isInch = computed(() => length.value === 'in' || length.value === 'ft')
 const profiles = Object.entries(PROFILES).map(([value, one]) => ({ value, label: one.name }))
 const fractions = [16, 32].map((value) => ({ value, label: `1/${value}"` }))
+
+/** The dialog would put the focus on its close button. */
+function focusName(event: Event) {
+  event.preventDefault()
+  nameInput.value?.inputRef?.focus()
+}
 
 async function start() {
   isTried.value = true
@@ -30,14 +37,19 @@ async function start() {
 </script>
 
 <template>
-  <UModal v-model:open="open" :title="words.newTitle" :description="words.lead">
+  <UModal
+    v-model:open="open"
+    :title="words.newTitle"
+    :description="words.lead"
+    :content="{ onOpenAutoFocus: focusName }"
+  >
     <template #body>
       <form class="form" @submit.prevent="start">
         <UFormField
           :label="words.nameLabel"
           :error="isTried && name.trim() === '' ? words.nameMissing : undefined"
         >
-          <UInput v-model="name" size="lg" class="w-full" maxlength="200" autofocus />
+          <UInput ref="nameInput" v-model="name" size="lg" class="w-full" maxlength="200" />
         </UFormField>
         <UFormField :label="words.unitsLabel">
           <USelect v-model="length" size="lg" :items="[...LENGTH_UNITS]" class="w-full" />

@@ -4,6 +4,7 @@ import { steppedAmount } from '~~/core/drawing/projection'
 import type { Build, Lever } from '~~/core/project/build'
 import { leverAmount, leverWays, LEVER_NAMES } from '~~/core/text/leverText'
 import { FINE } from '~/composables/useHandleDrag'
+import { useTyping } from '~/composables/useTyping'
 
 /** One lever: its picture, where it stands, and three ways to move it. */
 const { build, lever, amount, marked } = defineProps<{
@@ -17,6 +18,7 @@ const isPositive = ref(amount >= 0)
 const fault = ref<string | null>(null)
 const ways = computed(() => leverWays(lever))
 const figure = computed(() => leverFigure(lever, amount, build.units))
+const typing = useTyping(figure)
 const words = computed(() => leverAmount(lever, amount, build.units))
 const unit = computed(() => (lever.kind === 'wedge' ? '°' : build.units.length))
 const stepWords = computed(() => `${leverFigure(lever, lever.step, build.units)} ${unit.value} a step`)
@@ -49,6 +51,7 @@ function take(text: string) {
   const parsed = parseLeverAmount(lever, text, isPositive.value, build.units)
   fault.value = parsed.ok ? null : parsed.message
   if (!parsed.ok) return
+  typing.settle()
   emit('hold', parsed.value)
   emit('release')
 }
@@ -95,11 +98,12 @@ function turnRound() {
       </button>
       <input
         class="typed figure"
-        :value="figure"
+        :value="typing.text.value"
         :aria-label="`${LEVER_NAMES[lever.kind]}, ${unit}`"
         :aria-invalid="fault !== null"
         maxlength="60"
         :data-testid="`type-${lever.id}`"
+        @input="typing.type(($event.target as HTMLInputElement).value)"
         @change="take(($event.target as HTMLInputElement).value)"
       />
       <span class="soft unit">{{ unit }}</span>

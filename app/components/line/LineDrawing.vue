@@ -25,7 +25,10 @@ const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: [];
 
 const RULER = 34
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 890, height: 0 })
+const { width: boxWidth } = useElementSize(box, { width: 890, height: 0 })
+/** On paper the box is measured too late: the drawing keeps one size and is scaled to the page. */
+const PAPER_WIDTH = 750
+const width = computed(() => (still ? PAPER_WIDTH : boxWidth.value))
 /** On a phone a tall frame would hold mostly sky. */
 const height = computed(() => Math.min(wanted, Math.max(250, width.value * 0.85)))
 const frame = computed(() => {
@@ -74,6 +77,7 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
       @zoom="zoomBy"
     />
     <svg
+      :class="{ still }"
       :viewBox="`0 0 ${frame.width} ${height}`"
       :width="frame.width"
       :height="height"
@@ -149,6 +153,10 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
 svg {
   display: block;
   user-select: none;
+}
+svg.still {
+  width: 100%;
+  height: auto;
 }
 .controls {
   padding: 6px 10px;

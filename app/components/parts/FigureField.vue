@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { figureText, parseFigure, type FigureKind } from '~~/core/units/parseFigure'
 import { useFormat } from '~/composables/useFormat'
+import { useTyping } from '~/composables/useTyping'
 
 /** A figure of a part: typed in the build's unit, kept in the file's, refused with a reason. */
 const {
@@ -27,6 +28,7 @@ const { units } = useFormat()
 const fault = ref<string | undefined>()
 const shown = computed(() => (value === undefined ? '' : figureText(value, kind, units.value)))
 const shownUnit = computed(() => (kind === 'length' ? units.value.length : unit))
+const typing = useTyping(shown)
 watch(shown, () => (fault.value = undefined))
 
 function take(text: string) {
@@ -37,18 +39,21 @@ function take(text: string) {
   }
   const parsed = parseFigure(text, kind, units.value, least, most)
   fault.value = parsed.ok ? undefined : parsed.message
-  if (parsed.ok && parsed.value !== value) emit('change', parsed.value)
+  if (!parsed.ok) return
+  typing.settle()
+  if (parsed.value !== value) emit('change', parsed.value)
 }
 </script>
 
 <template>
   <UFormField :label="label" :error="fault" :help="help || undefined">
     <UInput
-      :model-value="shown"
+      :model-value="typing.text.value"
       class="w-full"
       maxlength="60"
       autocomplete="off"
       :inputmode="kind === 'length' ? 'text' : 'decimal'"
+      @update:model-value="typing.type(String($event))"
       @change="take(($event.target as HTMLInputElement).value)"
     >
       <template v-if="shownUnit" #trailing>

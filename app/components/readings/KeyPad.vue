@@ -6,8 +6,6 @@ const { unit, minutes } = defineProps<{
   unit: 'angle' | 'length'
   minutes: boolean
   canRepeat: boolean
-  canSkip: boolean
-  nextLabel: string
 }>()
 const emit = defineEmits<{ type: [text: string]; erase: []; next: []; repeat: []; skip: [] }>()
 const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : ['/', '␣', "'", '"']))
@@ -41,12 +39,12 @@ const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : 
     <button v-for="key in ['7', '8', '9']" :key="key" type="button" @click="emit('type', key)">
       {{ key }}
     </button>
-    <button type="button" class="word" :disabled="!canSkip" @click="emit('skip')">
+    <button type="button" class="word" @click="emit('skip')">
       {{ texts.readings.skip }}
     </button>
     <button type="button" @click="emit('type', '.')">.</button>
-    <button type="button" @click="emit('type', '0')">0</button>
-    <button type="button" class="next" @click="emit('next')">{{ nextLabel }}</button>
+    <button type="button" class="zero" @click="emit('type', '0')">0</button>
+    <button type="button" class="next" @click="emit('next')">{{ texts.readings.next }}</button>
   </div>
 </template>
 
@@ -92,8 +90,10 @@ button:disabled {
 .word {
   font-size: 1.0625rem;
 }
-.next {
+.zero {
   grid-column: span 2;
+}
+.next {
   background: var(--accent);
   border-color: var(--accent);
   color: var(--on-accent);

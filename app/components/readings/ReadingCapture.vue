@@ -8,7 +8,8 @@ import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 
 const { step } = defineProps<{ step: TourStep }>()
-const emit = defineEmits<{ next: [] }>()
+/** `next` carries the step it comes from: keeping a reading may already have moved the tour on. */
+const emit = defineEmits<{ next: [fromId: string] }>()
 const workbench = useWorkbench()
 const readings = useReadings()
 const { draft, set, forget } = useReadingDraft(
@@ -34,11 +35,12 @@ watch(
 onMounted(() => field.value?.focus({ preventScroll: true }))
 
 function keep() {
+  const from = step.id
   if (isTyped.value) {
     readings.keep(step, draft.value)
     forget()
   }
-  emit('next')
+  emit('next', from)
 }
 function repeat() {
   if (!repeated.value || !isTyped.value) return
@@ -112,13 +114,11 @@ function repeat() {
       :unit="words.unit"
       :minutes="workbench.build?.units.angle === 'minutes'"
       :can-repeat="isTyped && repeated !== null"
-      :can-skip="true"
-      :next-label="isTyped ? texts.readings.next : texts.readings.skip"
       @type="set({ text: draft.text + $event })"
       @erase="set({ text: draft.text.slice(0, -1) })"
       @next="keep"
       @repeat="repeat"
-      @skip="emit('next')"
+      @skip="emit('next', step.id)"
     />
   </section>
 </template>
@@ -232,10 +232,10 @@ h1 {
     line-height: 1;
   }
   .capture :deep(.scene) {
-    height: 92px;
+    height: 80px;
   }
   .echo {
-    min-height: 2.4em;
+    min-height: 2.3em;
     font-size: 1rem;
   }
   .wide-keys {

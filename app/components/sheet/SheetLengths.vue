@@ -39,6 +39,9 @@ td {
   border-bottom: 1px solid var(--hair);
   vertical-align: top;
 }
+td:first-child {
+  width: 37%;
+}
 td.figure {
   white-space: nowrap;
 }

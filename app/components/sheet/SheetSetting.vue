@@ -85,7 +85,9 @@ table {
   border-collapse: collapse;
 }
 th {
+  padding-left: 14px;
   text-align: right;
+  white-space: nowrap;
   font-weight: 500;
   color: var(--soft);
 }

@@ -24,8 +24,8 @@ const index = computed(() => readings.steps.findIndex((one) => one.id === step.v
 function choose(next: TourStep) {
   void router.push({ query: { step: next.id } })
 }
-function goOn() {
-  const next = readings.next(step.value?.id ?? null)
+function goOn(fromId: string) {
+  const next = readings.next(fromId)
   if (next) choose(next)
   else void router.push({ query: { ...route.query, list: '1' } })
 }

@@ -38,7 +38,7 @@ const print = () => window.print()
         v-if="isDrawn"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        :height="300"
+        :height="270"
         still
       />
       <SheetSetting :sheet="sheet" />
@@ -108,7 +108,8 @@ h1 {
     padding: 0;
     border: 0;
     background: white;
-    font-size: 9.6pt;
+    font-size: 9pt;
+    line-height: 1.2;
     --paper: white;
     --card: white;
     --ink: black;

@@ -1,0 +1,82 @@
+// npm run bench: how long a lever's move takes, in the core and in the browser, and how much the first view loads.
+import { readFileSync } from 'node:fs'
+import { chromium } from '@playwright/test'
+import { evaluateBuild } from '../core/check/evaluateBuild'
+import { parseBuildText } from '../core/project/parseBuild'
+import { measuredGeometry } from '../core/readings/geometry'
+import { CHROMIUM_ARGS } from '../playwright.config'
+import { installChromium, CHROMIUM } from './chromium.mjs'
+import { build, install } from './fresh.mjs'
+import { serve } from './serve'
+
+const PORT = 4660
+const FRAME_MS = 16
+
+const percentile = (times: number[], share: number): number =>
+  [...times].sort((a, b) => a - b)[Math.floor(times.length * share)] ?? NaN
+const say = (what: string, times: number[]) =>
+  console.log(
+    `${what.padEnd(44)} median ${percentile(times, 0.5).toFixed(2)} ms   p95 ${percentile(times, 0.95).toFixed(2)} ms`,
+  )
+
+install()
+build()
+installChromium()
+benchCore()
+await benchBrowser()
+
+function benchCore(): void {
+  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const measured = measuredGeometry(parsed.value)
+  const times: number[] = []
+  for (let i = 0; i < 2000; i++) {
+    const start = performance.now()
+    evaluateBuild(parsed.value, { tail: (i % 40) - 20, wedge: (i % 8) / 2 - 2 }, measured)
+    times.push(performance.now() - start)
+  }
+  say('core: all checks at one lever setting', times)
+}
+
+async function benchBrowser(): Promise<void> {
+  const { address, stop } = await serve(PORT)
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    let bytes = 0
+    page.on('response', (response) => {
+      if (response.url().endsWith('.js')) bytes += Number(response.headers()['content-length'] ?? 0)
+    })
+    await page.goto(address)
+    await page.getByRole('button', { name: 'Open the demo' }).waitFor()
+    console.log(`${'first view: compressed script'.padEnd(44)} ${(bytes / 1000).toFixed(0)} kB`)
+    await page.getByRole('button', { name: 'Open the demo' }).click()
+    await page.getByTestId('drawing').waitFor()
+    await page.waitForTimeout(1500)
+    // From the key press to a laid-out page: what one frame has to hold.
+    const times = await page.evaluate(async () => {
+      const lever = document.querySelector<HTMLElement>('[data-testid="lever-tail"]')
+      if (!lever) throw new Error('no lever on the line view')
+      lever.focus()
+      const taken: number[] = []
+      for (let i = 0; i < 300; i++) {
+        await new Promise(requestAnimationFrame)
+        const key = i % 40 < 20 ? 'ArrowUp' : 'ArrowDown'
+        const start = performance.now()
+        lever.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+        await Promise.resolve().then(() => new Promise<void>((resolve) => queueMicrotask(resolve)))
+        document.body.getBoundingClientRect()
+        taken.push(performance.now() - start)
+      }
+      return taken
+    })
+    say('browser: a lever moves, page laid out again', times)
+    if (percentile(times, 0.95) > FRAME_MS) {
+      console.log(`over one frame of ${FRAME_MS} ms`)
+      process.exitCode = 1
+    }
+  } finally {
+    await browser.close()
+    stop()
+  }
+}

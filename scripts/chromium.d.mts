@@ -1,0 +1,2 @@
+export declare const CHROMIUM: string
+export declare function installChromium(): void

@@ -1,0 +1,74 @@
+// npm run screenshots: one picture of every main view, from the demo build, into docs/screenshots.
+import { chromium, type Browser, type Page } from '@playwright/test'
+import { CHROMIUM_ARGS } from '../playwright.config'
+import { installChromium, CHROMIUM } from './chromium.mjs'
+import { build, install } from './fresh.mjs'
+import { serve } from './serve'
+
+const PORT = 4680
+const OUT = 'docs/screenshots'
+const BENCH = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+const DEMO = '/b/fen-tender'
+
+interface Shot {
+  readonly file: string
+  readonly path: string
+  readonly phone?: boolean
+  readonly dark?: boolean
+  /** What a user does before the picture. */
+  readonly prepare?: (page: Page) => Promise<void>
+}
+
+const SHOTS: readonly Shot[] = [
+  { file: 'builds', path: '/' },
+  { file: 'readings', path: `${DEMO}/readings?step=axis-level-pinion`, prepare: typePinion },
+  {
+    file: 'readings-phone',
+    path: `${DEMO}/readings?step=axis-level-pinion`,
+    phone: true,
+    prepare: typePinion,
+  },
+  { file: 'parts', path: `${DEMO}/parts` },
+  { file: 'line', path: `${DEMO}/line` },
+  { file: 'line-dark', path: `${DEMO}/line`, dark: true },
+  { file: 'line-phone', path: `${DEMO}/line`, phone: true },
+  { file: 'limits', path: `${DEMO}/limits` },
+  { file: 'sheet', path: `${DEMO}/sheet` },
+]
+
+install()
+build()
+installChromium()
+const server = await serve(PORT)
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+try {
+  for (const shot of SHOTS) await take(browser, shot)
+} finally {
+  await browser.close()
+  server.stop()
+}
+
+async function take(browser: Browser, shot: Shot): Promise<void> {
+  const context = await browser.newContext({
+    viewport: shot.phone ? PHONE : BENCH,
+    hasTouch: shot.phone ?? false,
+    colorScheme: shot.dark ? 'dark' : 'light',
+    locale: 'en-GB',
+  })
+  const page = await context.newPage()
+  await page.goto(server.address)
+  await page.getByRole('button', { name: 'Open the demo' }).click()
+  await page.getByTestId('state').waitFor()
+  await page.goto(server.address + shot.path)
+  await page.waitForTimeout(1200)
+  await shot.prepare?.(page)
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: `${OUT}/${shot.file}.png` })
+  await context.close()
+  console.log(`${OUT}/${shot.file}.png`)
+}
+
+async function typePinion(page: Page): Promise<void> {
+  await page.getByTestId('digits').fill('86.5')
+}

@@ -1,0 +1,61 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { openDemo } from './bench'
+
+const VIEWS = ['readings', 'parts', 'line', 'limits', 'sheet'] as const
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test.describe(colorScheme, () => {
+    test.use({ colorScheme })
+
+    test('axe finds nothing serious on any main view', async ({ page }) => {
+      test.setTimeout(120_000)
+      await page.goto('/')
+      await expect(page.getByRole('heading', { name: 'Builds', exact: true })).toBeVisible()
+      expect(await grave(page)).toEqual([])
+      await openDemo(page)
+      for (const view of VIEWS) {
+        await page.goto(`/b/fen-tender/${view}`)
+        await expect(page.getByRole('main')).toContainText(/\w/)
+        expect({ view, faults: await grave(page) }).toEqual({ view, faults: [] })
+      }
+    })
+  })
+}
+
+test('the first view loads under 300 kB of compressed script', async ({ page }) => {
+  let bytes = 0
+  page.on('response', (response) => {
+    if (response.url().endsWith('.js')) bytes += Number(response.headers()['content-length'] ?? 0)
+  })
+  await page.goto('/')
+  await expect(page.getByRole('button', { name: 'New build' })).toBeVisible()
+  expect(bytes).toBeGreaterThan(50_000)
+  expect(bytes).toBeLessThan(300_000)
+})
+
+test('a whole visit needs no mouse', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByText('No builds yet')).toBeVisible()
+  await page.getByRole('button', { name: 'New build' }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByLabel('Vehicle or name of the build')).toBeFocused()
+  await page.keyboard.type('By keyboard')
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('digits')).toBeFocused()
+  await page.keyboard.type('0.8')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('radio', { name: 'front is lower' })).toBeChecked()
+  await page.getByTestId('digits').press('Enter')
+  await expect(page.getByRole('heading', { name: 'Pinion, along' })).toBeVisible()
+  await expect(page.getByTestId('digits')).toBeFocused()
+})
+
+async function grave(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)
+}

@@ -1,0 +1,27 @@
+import { expect, type Page } from '@playwright/test'
+
+/** Opens the demo build on its line view, in a fresh browser. */
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the demo' }).click()
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 588 rad/s²')
+}
+
+/** Starts an empty build and ends on its measuring page. */
+export async function newBuild(page: Page, name: string): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New build' }).click()
+  await page.getByLabel('Vehicle or name of the build').fill(name)
+  await page.getByRole('button', { name: 'Start' }).click()
+  await expect(page.getByRole('heading', { name: 'Chassis, fore and aft' })).toBeVisible()
+}
+
+/** Waits until everything on screen is stored. */
+export const saved = (page: Page) => expect(page.getByTestId('saved')).toContainText('saved')
+
+/** The row of a check, by the start of its label. */
+export const checkRow = (page: Page, label: string) =>
+  page.getByRole('tabpanel').getByRole('button', { name: new RegExp(`${label}`) })
+
+/** A readings’ raw figures, by the title of its row. */
+export const readingRow = (page: Page, title: string) => page.locator('.row', { hasText: title }).first()

@@ -1,0 +1,143 @@
+import { expect, test } from '@playwright/test'
+import { checkRow, openDemo, saved } from './bench'
+
+test('the demo is out, and a cure puts it right, with undo across a reload', async ({ page }) => {
+  await openDemo(page)
+  await expect(checkRow(page, 'torsional')).toContainText('588 rad/s²')
+  await expect(checkRow(page, 'joint 1')).toContainText('1.29°')
+  await expect(checkRow(page, 'joint 2')).toContainText('1.37°')
+
+  await page.getByRole('button', { name: '1.0° wedge, nose down: thick end to the front' }).click()
+  await expect(page.getByTestId('state')).toContainText('Holds: every check')
+  await expect(checkRow(page, 'torsional')).toContainText('232 rad/s²')
+  await saved(page)
+
+  await page.reload()
+  await expect(page.getByTestId('state')).toContainText('Holds: every check')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 588 rad/s²')
+  await page.keyboard.press('Control+y')
+  await expect(page.getByTestId('state')).toContainText('Holds: every check')
+})
+
+test('levers move by arrow keys, by typing and by dragging, with the same figures', async ({ page }) => {
+  await openDemo(page)
+  const tail = page.getByTestId('lever-tail')
+  await tail.focus()
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowDown')
+  await expect(tail).toHaveAttribute('aria-valuetext', '3.0 mm down')
+  const byKeys = await checkRow(page, 'torsional').innerText()
+  await page.keyboard.press('Shift+ArrowUp')
+  await expect(tail).toHaveAttribute('aria-valuetext', '2.9 mm down')
+  await page.keyboard.press('Home')
+  await expect(tail).toHaveAttribute('aria-valuetext', 'as measured')
+
+  // The lever was down last, so a bare figure is taken as down.
+  await page.getByTestId('type-tail').fill('0.3 cm')
+  await page.getByTestId('type-tail').press('Enter')
+  await expect(tail).toHaveAttribute('aria-valuetext', '3.0 mm down')
+  expect(await checkRow(page, 'torsional').innerText()).toBe(byKeys)
+
+  await page.getByTestId('type-tail').fill('12 elbows')
+  await page.getByTestId('type-tail').press('Enter')
+  await expect(page.getByRole('alert')).toContainText('"elbows" is not a unit of length')
+  await page.getByTestId('type-tail').fill('500')
+  await page.getByTestId('type-tail').press('Enter')
+  await expect(page.getByRole('alert')).toContainText('this lever goes no further than 40.0')
+
+  const grip = (await page.getByTestId('handle-lift').boundingBox())!
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2 - 6, { steps: 4 })
+  await page.mouse.up()
+  // The drawing shows about 3.3 m on 890 px: 6 px are about 22 mm, from 3 mm down.
+  const words = (await tail.getAttribute('aria-valuetext'))!
+  expect(words).toMatch(/^\d+\.0 mm up$/)
+  expect(parseFloat(words)).toBeGreaterThan(14)
+  expect(parseFloat(words)).toBeLessThan(24)
+})
+
+test('the drawing closes in on a joint, exaggerates heights and shows the measured place', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const drawing = page.getByTestId('drawing')
+  const ring = drawing.locator('circle.ring').first()
+  const whole = (await ring.boundingBox())!
+  await page.getByRole('button', { name: 'Joint 1', exact: true }).click()
+  const close = (await ring.boundingBox())!
+  const box = (await drawing.boundingBox())!
+  expect(Math.abs(close.x + close.width / 2 - (box.x + box.width / 2))).toBeLessThan(2)
+  await page.getByRole('button', { name: 'Whole line' }).click()
+  expect((await ring.boundingBox())!.x).toBeCloseTo(whole.x, 0)
+
+  const gap = async () => {
+    const [first, second] = await Promise.all(
+      [0, 1].map((i) => drawing.locator('circle.ring').nth(i).boundingBox()),
+    )
+    return second!.y - first!.y
+  }
+  const plain = await gap()
+  await page.getByRole('button', { name: 'Heights ×4' }).click()
+  expect((await gap()) / plain).toBeCloseTo(4, 1)
+})
+
+test('figures and both charts show the line', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('tab', { name: 'Figures' }).click()
+  await expect(page.getByRole('tabpanel')).toContainText('speed ratio')
+  await expect(page.getByRole('tabpanel')).toContainText('joint centre to joint centre')
+  await page.getByRole('tab', { name: 'Over one turn' }).click()
+  await expect(
+    page.getByRole('tabpanel').locator('svg text').filter({ hasText: 'turn of the gearbox output' }),
+  ).toBeVisible()
+  await page.getByRole('tab', { name: 'Angle against speed' }).click()
+  await expect(
+    page.getByRole('tabpanel').locator('svg text').filter({ hasText: 'joint 1 1.29°' }),
+  ).toBeVisible()
+})
+
+test('commands, shortcuts and cures work from the keyboard', async ({ page }) => {
+  await openDemo(page)
+  await expect(page.getByRole('button', { name: /Lower the tail/ })).toBeVisible()
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('apply the offered cure')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('1')
+  await expect(page.getByTestId('state')).toContainText('Holds')
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('What do you want to do?').fill('Sheet')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Setting sheet: Fen tender' })).toBeVisible()
+  await page.keyboard.press('[')
+  await expect(page.getByRole('heading', { name: 'Limits: Road' })).toBeVisible()
+})
+
+test('the sheet says what to set, with lengths in both units and the cautions', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: /wedge, nose down/ }).click()
+  await page.getByRole('link', { name: 'Sheet' }).click()
+  const sheet = page.getByRole('article')
+  await expect(sheet).toContainText('1.0° wedge, nose down: thick end to the front')
+  await expect(sheet).toContainText('pinion: nose up 3.37°')
+  await expect(sheet).toContainText(/seal face to flange face\s*13\d\d\.\d mm \(5\d [\d/]+"/)
+  await expect(sheet).toContainText('Stands and chocks under the vehicle')
+  await expect(sheet).toContainText('degrease with a cleaner without chlorine')
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('navigation')).toBeHidden()
+  const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type\s*\/Page[^s]/g)
+  expect(pages).toHaveLength(1)
+})
+
+test('limits can be edited and copied from another profile', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('link', { name: 'Limits' }).click()
+  const torsional = page.getByRole('region', { name: 'Torsional acceleration' })
+  await torsional.getByLabel('out above').fill('700')
+  await torsional.getByLabel('out above').press('Enter')
+  await expect(page.getByTestId('state')).toContainText('tight', { ignoreCase: true })
+  await torsional.getByLabel('tight above').fill('900')
+  await torsional.getByLabel('tight above').press('Enter')
+  await expect(torsional.getByRole('alert')).toContainText('the figures have to rise')
+})

@@ -1,0 +1,162 @@
+import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { checkRow, newBuild, openDemo, readingRow, saved } from './bench'
+
+interface DemoReading {
+  readonly kind: string
+  readonly values: readonly string[]
+  readonly axis?: string
+  readonly point?: string
+  readonly low?: string
+  readonly lean?: string
+  readonly side?: string
+  readonly way?: string
+}
+const demo: { readings: DemoReading[] } = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+
+  test('the demo’s readings and parts, typed into an empty build, give the demo’s figures', async ({
+    page,
+  }) => {
+    await newBuild(page, 'Typed again')
+    for (const reading of demo.readings) await takeReading(page, reading)
+    await enterParts(page)
+    await page.getByRole('link', { name: 'Line' }).click()
+    await expect(page.getByTestId('state')).toContainText(
+      'Out: torsional under drive is 588 rad/s², out by 188',
+    )
+    await expect(checkRow(page, 'joint 1')).toContainText('1.29°')
+    await expect(checkRow(page, 'joint 2')).toContainText('1.37°')
+    await expect(checkRow(page, 'pair difference')).toContainText('1.64°')
+    await expect(checkRow(page, 'shaft 1 speed')).toContainText('0.41')
+    await expect(page.getByRole('button', { name: 'Lower the tail 25.0 mm' })).toBeVisible()
+  })
+
+  test('a figure half typed survives a reload, and everything fits the screen', async ({ page }) => {
+    await newBuild(page, 'Lost page')
+    await press(page, '0.8')
+    await page.getByRole('radio', { name: 'front is lower' }).click()
+    await expect(page.getByTestId('echo')).toContainText('The chassis stands front low by 0.80°')
+    await page.reload()
+    await expect(page.getByTestId('digits')).toHaveValue('0.8')
+    await expect(page.getByRole('radio', { name: 'front is lower' })).toBeChecked()
+    const next = (await page.getByRole('button', { name: 'Next' }).boundingBox())!
+    expect(next.y + next.height).toBeLessThan(844)
+    const keys = await page.getByLabel('Key pad').getByRole('button').all()
+    for (const key of keys) expect((await key.boundingBox())!.height).toBeGreaterThanOrEqual(48)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  })
+})
+
+test('a reading is echoed at once, repeated, undone and removed', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('link', { name: 'Measure' }).click()
+  await page.getByRole('button', { name: /^Gearbox output, along/ }).click()
+  await page.getByTestId('digits').fill('3.6')
+  await expect(page.getByTestId('echo')).toHaveText(
+    'Gearbox output tail down 3.60° as read; to the chassis tail down 4.40°.',
+  )
+  await page.getByRole('button', { name: 'Repeat' }).click()
+  await expect(readingRow(page, 'Gearbox output, along')).toContainText('3.4 · 3.4 · 3.6°')
+  await saved(page)
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(readingRow(page, 'Gearbox output, along')).toContainText('3.4 · 3.4°')
+  await page.getByRole('button', { name: 'Delete reading: Gearbox output, along' }).click()
+  await expect(page.getByTestId('state')).toContainText('Not settled: gearbox output: level not read')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByTestId('state')).toContainText('Out: torsional')
+})
+
+test('what cannot be understood is said, and kept as typed', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/b/fen-tender/readings?step=point-station-pinion-joint')
+  await page.getByTestId('digits').fill('1,200')
+  await expect(page.getByTestId('echo')).toContainText('"1,200" could mean 1200 or 1.200')
+  await page.getByTestId('digits').fill('7\' 7 1/4"')
+  await expect(page.getByTestId('echo')).toHaveText('Pinion end: 2317.8 mm rearward of the datum.')
+})
+
+test('a pinion read with the axle hanging is flagged', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/b/fen-tender/readings')
+  await page.getByRole('combobox', { name: 'Vehicle stands on' }).click()
+  await page.getByRole('option', { name: 'a lift, by its frame' }).click()
+  await expect(readingRow(page, 'Pinion, across a face')).toContainText('read with the axle hanging')
+})
+
+async function press(page: Page, text: string): Promise<void> {
+  for (const key of text)
+    await page.getByLabel('Key pad').getByRole('button', { name: key, exact: true }).click()
+}
+
+/** Reads one figure the way a thumb would. */
+async function takeReading(page: Page, reading: DemoReading): Promise<void> {
+  const target = reading.point ?? reading.axis
+  const quantity = reading.kind === 'axis-face' ? 'axis-level' : reading.kind
+  const step = target ? `${quantity}-${target}` : quantity
+  const path = new URL(page.url()).pathname
+  if (new URL(page.url()).searchParams.get('step') !== step) await page.goto(`${path}?step=${step}`)
+  if (reading.kind === 'axis-face') {
+    await page.locator('summary').click()
+    await page.getByRole('radio', { name: 'across a face' }).click()
+  }
+  const way = reading.lean ?? reading.low ?? reading.side ?? reading.way
+  const [first, ...repeats] = reading.values
+  await press(page, first!)
+  await page
+    .getByRole('radio', { name: WAYS[`${quantity}/${reading.kind === 'axis-face' ? 'face/' : ''}${way}`]! })
+    .click()
+  await expect(page.getByTestId('echo')).not.toHaveText('Type what the tool shows.')
+  await page.getByRole('button', { name: 'Next' }).click()
+  await saved(page)
+  for (const repeat of repeats) {
+    await page.goto(`${path}?step=${step}`)
+    await press(page, repeat)
+    await page.getByRole('button', { name: 'Repeat' }).click()
+    await saved(page)
+  }
+}
+
+const WAYS: Readonly<Record<string, string>> = {
+  'chassis-fall/front': 'front is lower',
+  'chassis-roll/left': 'left is lower',
+  'axis-level/face/rear': 'top leans to the rear',
+  'axis-level/rear': 'rear end is lower',
+  'point-station/rearward': 'behind the datum',
+  'point-station/forward': 'ahead of the datum',
+  'point-offset/left': 'left of centre',
+  'point-offset/right': 'right of centre',
+  'point-height/above': 'above the plane',
+  'point-height/below': 'below the plane',
+}
+
+/** What the data sheet says, on the parts page. */
+async function enterParts(page: Page): Promise<void> {
+  await page.getByRole('link', { name: 'Parts' }).click()
+  const card = (name: string) => page.getByRole('region', { name, exact: true })
+  const fill = async (region: string, label: string, value: string) => {
+    const field = card(region).getByLabel(label, { exact: true })
+    await field.fill(value)
+    await field.press('Tab')
+  }
+  const choose = async (region: string, label: string, option: string) => {
+    await card(region).getByRole('combobox', { name: label }).click()
+    await page.getByRole('option', { name: option, exact: true }).click()
+  }
+  await fill('Highest shaft speed', 'Redline', '4400')
+  await fill('Highest shaft speed', 'Top gear', '1')
+  await choose('Line: rear shaft', 'School', 'Low-set pinion')
+  await fill('Line: rear shaft', 'Nose rises under drive by', '2')
+  await choose('Joint 2', 'What was measured here', 'the flange face')
+  await choose('Shaft end at the gearbox', 'Kind', 'slip yoke')
+  await fill('Shaft end at the gearbox', 'Bore bottom to joint centre', '112')
+  await fill('Shaft end at the gearbox', 'Set-in at ride height', '22')
+  await fill('Shaft end at the gearbox', 'Seal face to shaft end', '94')
+  await choose('Shaft end at the pinion', 'Kind', 'flange')
+  await fill('Shaft end at the pinion', 'Face to joint centre', '58')
+  await fill('Tube and yokes', 'Outer diameter', '76')
+  await fill('Tube and yokes', 'Wall', '2')
+  await saved(page)
+}
