@@ -2,6 +2,8 @@ import type { LimitEntry } from '../limits/limit'
 import type { UnitSettings } from '../units/unitSettings'
 import type { Id } from './id'
 import type { Reading } from './reading'
+import type { ReadingChange } from './readingChange'
+import type { Tool } from './tool'
 import type { Line } from './lineSpec'
 
 /** Name every build file starts with. */
@@ -12,13 +14,12 @@ export const FORMAT_VERSION = 1
 /** A body that moves as one: the chassis, the powertrain, or an axle by its id. */
 export type BodyId = 'chassis' | 'powertrain' | Id
 
-/** A measuring tool of the builder's own. */
-export interface Tool {
+/** A pair of frame holes, left and right, whose middle lies on the chassis centreline. */
+export interface CentrePair {
   readonly id: Id
   readonly name: string
-  readonly kind: 'level' | 'tape' | 'laser' | 'plumb' | 'calliper' | 'other'
-  /** Accuracy as stated by its maker, half-width, in degrees for a level and mm for the rest. */
-  readonly accuracy?: number
+  readonly left: Id
+  readonly right: Id
 }
 
 /** One measuring occasion: the vehicle stands in one attitude and all its readings share it. */
@@ -31,17 +32,29 @@ export interface Setup {
   readonly loaded: boolean
   /** Rolled forth and back after lowering. */
   readonly settled: boolean
-  /** `read`: chassis fall and roll are readings; `levelled`: the chassis was made level. */
-  readonly datum: 'read' | 'levelled'
+  /** Who measures. */
+  readonly by?: string
+  /**
+   * `read`: chassis fall and roll are readings; `levelled`: the chassis was made level; `face-plumb`: the vehicle was
+   * pitched until the face of `plumbAxis` stood plumb.
+   */
+  readonly datum: (typeof DATUM_SCHOOLS)[number]
+  readonly plumbAxis?: Id
+  /** `pairs`: offsets of this setup were taken from a string, and the true centreline is that of the frame-hole pairs. */
+  readonly centreline?: 'string' | 'pairs'
   /** Fall of the chassis surface a re-zeroed level was zeroed on, in the chassis frame; 0 when it lies along the datum plane. */
   readonly zeroSurfaceFallDeg?: number
 }
+
+export const DATUM_SCHOOLS = ['read', 'levelled', 'face-plumb'] as const
 
 /** A named point on a body; its place comes from readings. */
 export interface NamedPoint {
   readonly id: Id
   readonly name: string
   readonly body: BodyId
+  /** A stud, bolt or hole of the chassis that setups are registered by. */
+  readonly datum?: boolean
 }
 
 /** A named axis of a body; its fall and plan come from readings. */
@@ -144,6 +157,9 @@ export interface Build {
   readonly points: readonly NamedPoint[]
   readonly axes: readonly NamedAxis[]
   readonly readings: readonly Reading[]
+  /** What was done to readings after they were taken, oldest first. */
+  readonly readingLog?: readonly ReadingChange[]
+  readonly centrePairs?: readonly CentrePair[]
   readonly powertrain: Powertrain
   readonly axles: readonly Axle[]
   readonly chassis: ChassisSizes

@@ -1,7 +1,7 @@
 import { array, boolean, number, object, string } from 'yup'
 import { LIMIT_SCOPES, QUANTITY_UNITS } from '../limits/limit'
 import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
-import { FORMAT_NAME, FORMAT_VERSION, LEVER_KINDS } from './build'
+import { DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION, LEVER_KINDS } from './build'
 import {
   figure,
   idField,
@@ -9,6 +9,7 @@ import {
   nameField,
   noteField,
   requiredId,
+  rawText,
   requiredName,
   timeField,
   wordField,
@@ -16,14 +17,28 @@ import {
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
 import { readingSchema } from './readingSchema'
+import { TOOL_KINDS } from './tool'
 
 const size = () => figure(0, 100_000)
+
+const flipTest = object({
+  id: requiredId(),
+  at: timeField().required(),
+  first: rawText().required(),
+  firstHigh: wordField(['left', 'right']),
+  second: rawText().required(),
+  secondHigh: wordField(['left', 'right']),
+})
 
 const tool = object({
   id: requiredId(),
   name: requiredName(),
-  kind: wordField(['level', 'tape', 'laser', 'plumb', 'calliper', 'other']).required(),
+  kind: wordField(TOOL_KINDS).required(),
+  resolution: figure(0, 1000),
   accuracy: figure(0, 1000),
+  zeroHabit: wordField(['gravity', 'chassis']),
+  flipTests: list(flipTest, 200),
+  simulated: boolean(),
 })
 
 const setup = object({
@@ -33,11 +48,32 @@ const setup = object({
   standsOn: wordField(['floor', 'lift-wheels', 'lift-frame', 'stands']).required(),
   loaded: boolean().required(),
   settled: boolean().required(),
-  datum: wordField(['read', 'levelled']).required(),
+  by: nameField(),
+  datum: wordField(DATUM_SCHOOLS).required(),
+  plumbAxis: idField(),
+  centreline: wordField(['string', 'pairs']),
   zeroSurfaceFallDeg: figure(-45, 45),
 })
 
-const point = object({ id: requiredId(), name: requiredName(), body: requiredId() })
+const point = object({ id: requiredId(), name: requiredName(), body: requiredId(), datum: boolean() })
+const centrePair = object({
+  id: requiredId(),
+  name: requiredName(),
+  left: requiredId(),
+  right: requiredId(),
+})
+
+const readingChange = object({
+  id: requiredId(),
+  at: timeField().required(),
+  by: nameField(),
+  what: wordField(['repeated', 'repeat-removed', 'corrected', 'removed']).required(),
+  reading: requiredId(),
+  before: readingSchema,
+  after: readingSchema,
+  why: noteField(),
+})
+
 const axis = object({
   id: requiredId(),
   name: requiredName(),
@@ -141,6 +177,8 @@ export const buildSchema = object({
   points: list(point, 500),
   axes: list(axis, 100),
   readings: array().of(readingSchema).max(5000),
+  readingLog: list(readingChange, 10_000),
+  centrePairs: list(centrePair, 50),
   powertrain,
   axles: list(axle, 10),
   chassis,

@@ -16,6 +16,9 @@ interface ReadingBase {
 interface MeasuredBase extends ReadingBase {
   readonly setup: Id
   readonly tool?: Id
+  /** The reading of another setup this one was carried over from, and why that is allowed. */
+  readonly copiedFrom?: Id
+  readonly copyReason?: string
   /** Raw text, first to last repeat. */
   readonly values: readonly string[]
 }
@@ -28,20 +31,25 @@ interface LengthBase extends MeasuredBase {
 /** What the level was compared with: the earth, or the chassis surface it was zeroed on. */
 export type LevelZero = 'gravity' | 'chassis'
 
+/** A reading of a level; `display` says which way its display looked, for taking out its zero error. */
+interface LevelBase extends MeasuredBase {
+  readonly display?: 'left' | 'right' | 'front' | 'rear'
+}
+
 /** Level laid fore-and-aft on the chassis datum surface. */
-export interface ChassisFallReading extends MeasuredBase {
+export interface ChassisFallReading extends LevelBase {
   readonly kind: 'chassis-fall'
   readonly low?: 'front' | 'rear'
 }
 
 /** Level laid across the chassis. */
-export interface ChassisRollReading extends MeasuredBase {
+export interface ChassisRollReading extends LevelBase {
   readonly kind: 'chassis-roll'
   readonly low?: 'left' | 'right'
 }
 
 /** Level laid along an axis. */
-export interface AxisLevelReading extends MeasuredBase {
+export interface AxisLevelReading extends LevelBase {
   readonly kind: 'axis-level'
   readonly axis: Id
   readonly low?: 'front' | 'rear'
@@ -49,7 +57,7 @@ export interface AxisLevelReading extends MeasuredBase {
 }
 
 /** Level held upright on a face square to an axis. */
-export interface AxisFaceReading extends MeasuredBase {
+export interface AxisFaceReading extends LevelBase {
   readonly kind: 'axis-face'
   readonly axis: Id
   /** Where the top of the face leans; rearward means the rear end of the axis is low. */
@@ -85,6 +93,26 @@ export interface PointHeightReading extends LengthBase {
   readonly way?: 'above' | 'below'
 }
 
+/** Level laid along a shaft of a line, between its joints: a check on the joint points, never a source of geometry. */
+export interface ShaftLevelReading extends LevelBase {
+  readonly kind: 'shaft-level'
+  readonly line: Id
+  /** Counted from 0 along the power flow. */
+  readonly shaft: number
+  readonly low?: 'front' | 'rear'
+  readonly zero?: LevelZero
+}
+
+/** A point measured in the setup's own frame: floor line, laser plane, wall. Registration brings it to the chassis. */
+export interface SetupPointReading extends LengthBase {
+  readonly kind: 'setup-point'
+  readonly point: Id
+  /** `values` holds three texts: along, across, up. */
+  readonly alongWay?: 'rearward' | 'forward'
+  readonly acrossSide?: 'left' | 'right'
+  readonly upWay?: 'above' | 'below'
+}
+
 /** A point from a drawing or data sheet. */
 export interface GivenPointReading extends ReadingBase {
   readonly kind: 'given-point'
@@ -96,6 +124,8 @@ export interface GivenPointReading extends ReadingBase {
   readonly side?: 'left' | 'right'
   readonly height: string
   readonly heightWay?: 'above' | 'below'
+  /** Tolerance of each figure, half-width. */
+  readonly plusMinus?: string
   readonly source?: string
 }
 
@@ -108,6 +138,8 @@ export interface GivenAxisReading extends ReadingBase {
   readonly plan?: string
   /** To which side the rear end points. */
   readonly rearPoints?: 'left' | 'right'
+  /** Tolerance of each angle, half-width. */
+  readonly plusMinus?: string
   readonly source?: string
 }
 
@@ -119,6 +151,8 @@ export type MeasuredReading =
   | PointStationReading
   | PointOffsetReading
   | PointHeightReading
+  | ShaftLevelReading
+  | SetupPointReading
 
 /** One reading as taken; geometry is derived from it and never typed over it. */
 export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading
@@ -131,6 +165,8 @@ export const READING_KINDS = [
   'point-station',
   'point-offset',
   'point-height',
+  'shaft-level',
+  'setup-point',
   'given-point',
   'given-axis',
 ] as const satisfies readonly Reading['kind'][]

@@ -1,6 +1,6 @@
-import { array, boolean, lazy, object, type AnyObject, type ObjectSchema } from 'yup'
+import { array, boolean, lazy, mixed, object, type AnyObject, type ObjectSchema } from 'yup'
 import { LENGTH_UNITS } from '../units/unitSettings'
-import { idField, nameField, noteField, rawText, requiredId, timeField, wordField } from './fields'
+import { figure, idField, nameField, noteField, rawText, requiredId, timeField, wordField } from './fields'
 import { READING_KINDS, type Reading } from './reading'
 
 const base = {
@@ -14,8 +14,14 @@ const measured = {
   ...base,
   setup: requiredId(),
   tool: idField(),
+  copiedFrom: idField(),
+  copyReason: nameField().when('copiedFrom', {
+    is: (from: unknown) => from !== undefined,
+    then: (reason) => reason.min(3).required(),
+  }),
   values: array().of(rawText().required()).min(1).max(50).required(),
 }
+const level = { ...measured, display: wordField(['left', 'right', 'front', 'rear']) }
 const unit = wordField(LENGTH_UNITS)
 const frontRear = wordField(['front', 'rear'])
 const leftRight = wordField(['left', 'right'])
@@ -25,12 +31,12 @@ const zero = wordField(['gravity', 'chassis'])
 const kind = wordField(READING_KINDS).required()
 
 const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
-  'chassis-fall': object({ kind, ...measured, low: frontRear }),
-  'chassis-roll': object({ kind, ...measured, low: leftRight }),
-  'axis-level': object({ kind, ...measured, axis: requiredId(), low: frontRear, zero }),
+  'chassis-fall': object({ kind, ...level, low: frontRear }),
+  'chassis-roll': object({ kind, ...level, low: leftRight }),
+  'axis-level': object({ kind, ...level, axis: requiredId(), low: frontRear, zero }),
   'axis-face': object({
     kind,
-    ...measured,
+    ...level,
     axis: requiredId(),
     lean: frontRear,
     from: wordField(['level', 'plumb']).required(),
@@ -48,6 +54,24 @@ const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
     aboveCentrelineWay: aboveBelow,
   }),
   'point-height': object({ kind, ...measured, unit, point: requiredId(), way: aboveBelow }),
+  'shaft-level': object({
+    kind,
+    ...level,
+    line: requiredId(),
+    shaft: figure(0, 50).integer().required(),
+    low: frontRear,
+    zero,
+  }),
+  'setup-point': object({
+    kind,
+    ...measured,
+    values: array().of(rawText().required()).length(3).required(),
+    unit,
+    point: requiredId(),
+    alongWay: rearwardForward,
+    acrossSide: leftRight,
+    upWay: aboveBelow,
+  }),
   'given-point': object({
     kind,
     ...base,
@@ -59,6 +83,7 @@ const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
     side: leftRight,
     height: rawText().required(),
     heightWay: aboveBelow,
+    plusMinus: rawText(),
     source: nameField(),
   }),
   'given-axis': object({
@@ -69,14 +94,16 @@ const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
     low: frontRear,
     plan: rawText(),
     rearPoints: leftRight,
+    plusMinus: rawText(),
     source: nameField(),
   }),
 }
 
 const unknownKind = object({ kind, id: requiredId() })
 
-/** The Yup schema of one reading, chosen by its kind. */
+/** The Yup schema of one reading, chosen by its kind; absent passes, for places where a reading may be missing. */
 export const readingSchema = lazy((value: unknown) => {
+  if (value === undefined) return mixed()
   const kindOf = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined
   return typeof kindOf === 'string' && Object.hasOwn(SHAPES, kindOf)
     ? SHAPES[kindOf as Reading['kind']]

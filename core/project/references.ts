@@ -46,6 +46,15 @@ export function referenceProblems(build: Build): FileProblem[] {
     axis.through?.forEach((id, k) => requireIn(points, id, `axes[${i}].through[${k}]`, 'point'))
   })
   readingReferences(build, points, axes, requireIn)
+  build.setups.forEach((setup, i) => {
+    requireIn(axes, setup.plumbAxis, `setups[${i}].plumbAxis`, 'axis')
+    if (setup.datum === 'face-plumb' && setup.plumbAxis === undefined)
+      complain(`setups[${i}].plumbAxis`, 'a setup pitched until a face is plumb needs the axis of that face')
+  })
+  build.centrePairs?.forEach((pair, i) => {
+    requireIn(points, pair.left, `centrePairs[${i}].left`, 'point')
+    requireIn(points, pair.right, `centrePairs[${i}].right`, 'point')
+  })
   const mounts = build.powertrain.mounts
   if (mounts) {
     for (const key of ['frontLeft', 'frontRight', 'tail'] as const) {
@@ -85,12 +94,14 @@ function readingReferences(
 ): void {
   const setups = new Set(build.setups.map((setup) => setup.id))
   const tools = new Set(build.tools.map((tool) => tool.id))
+  const lines = new Set(build.lines.map((line) => line.id))
   build.readings.forEach((reading, i) => {
     const at = `readings[${i}]`
     if ('setup' in reading) requireIn(setups, reading.setup, `${at}.setup`, 'setup')
     if ('tool' in reading) requireIn(tools, reading.tool, `${at}.tool`, 'tool')
     if ('point' in reading) requireIn(points, reading.point, `${at}.point`, 'point')
     if ('axis' in reading) requireIn(axes, reading.axis, `${at}.axis`, 'axis')
+    if ('line' in reading) requireIn(lines, reading.line, `${at}.line`, 'line')
   })
 }
 

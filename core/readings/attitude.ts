@@ -3,6 +3,16 @@ import { axisDirection } from '../frame/axis'
 import { dot, type Vec3 } from '../linalg/vec3'
 import { asRadians, type Radians } from '../units/angle'
 
+/** How the vehicle stood in one setup. */
+export interface Attitude {
+  /** World up in the chassis frame. */
+  readonly up: Vec3
+  /** Slope of the chassis along, in degrees, positive when its rear is low. */
+  readonly rearLowDeg: number
+  /** Slope of the chassis across, in degrees, positive when its left is low. */
+  readonly leftLowDeg: number
+}
+
 /** World "up" as seen from a level chassis. */
 export const LEVEL_UP: Vec3 = [0, 0, 1]
 
@@ -18,12 +28,38 @@ export const LEVEL_UP: Vec3 = [0, 0, 1]
 export function chassisUp(rearLow: Radians, leftLow: Radians): Vec3 {
   requireFinite(rearLow, 'rearLow')
   requireFinite(leftLow, 'leftLow')
+  if (!isStanding(rearLow, leftLow))
+    throw new CoreError('out-of-range', 'attitude', 'expected a vehicle that stands, got one on its side')
   const x = Math.sin(rearLow)
   const y = -Math.sin(leftLow)
-  const rest = 1 - x * x - y * y
-  if (rest <= 0)
-    throw new CoreError('out-of-range', 'attitude', 'expected a vehicle that stands, got one on its side')
-  return [x, y, Math.sqrt(rest)]
+  return [x, y, Math.sqrt(1 - x * x - y * y)]
+}
+
+/** True when two slopes along and across can belong to one attitude. */
+export const isStanding = (rearLow: Radians, leftLow: Radians): boolean =>
+  Math.sin(rearLow) ** 2 + Math.sin(leftLow) ** 2 < 1
+
+/**
+ * Slope along the chassis at which an axis lies level, that is its face stands plumb: solves d·up(rearLow, leftLow) = 0.
+ *
+ * With x = sin rearLow = c·sin φ, c² = 1 − sin²leftLow, the equation is one harmonic c·(d_x·sin φ + d_z·cos φ) = d_y·sin
+ * leftLow; of its two roots the one of the vehicle that stands more level is meant.
+ *
+ * @param direction - of the axis, chassis frame
+ * @param leftLow - slope across the chassis, positive when its left is low
+ * @returns positive when the chassis' rear is low
+ * @see docs/methods/readings.md
+ */
+export function rearLowForLevelAxis(direction: Vec3, leftLow: Radians): Radians {
+  const [x, y, z] = direction
+  const cosine = Math.cos(leftLow)
+  const sine = Math.max(-1, Math.min(1, (y * Math.sin(leftLow)) / (cosine * Math.hypot(x, z))))
+  const lead = Math.atan2(z, x)
+  const roots = [Math.asin(sine) - lead, Math.PI - Math.asin(sine) - lead].map((angle) =>
+    Math.atan2(Math.sin(angle), Math.cos(angle)),
+  )
+  const phi = roots.reduce((a, b) => (Math.abs(b) < Math.abs(a) ? b : a))
+  return asRadians(Math.asin(cosine * Math.sin(phi)))
 }
 
 /**

@@ -1,10 +1,11 @@
 import type { FallPlan } from '../frame/axis'
-import { unknown, type Known } from '../known'
+import { mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
-import { axisPlace } from './axisPlace'
-import { pointPlace } from './pointPlace'
+import { meansOf, type Formula, type Input, type Values } from './formula'
+import { pointFormula } from './pointFormula'
+import { readingContext } from './readingContext'
 
 /** Every named point and axis of a build as measured, before any lever is moved. */
 export interface Geometry {
@@ -12,14 +13,38 @@ export interface Geometry {
   readonly axes: ReadonlyMap<Id, Known<FallPlan>>
 }
 
-/** The geometry that the readings of a build tell. */
-export function measuredGeometry(build: Build): Geometry {
+/** Every named point and axis as a formula of the measured figures, and those figures. */
+export interface GeometryModel {
+  readonly inputs: readonly Input[]
+  readonly points: ReadonlyMap<Id, Known<Formula<Vec3>>>
+  readonly axes: ReadonlyMap<Id, Known<Formula<FallPlan>>>
+}
+
+/** The formulas that the readings of a build make. */
+export function geometryModel(build: Build): GeometryModel {
+  const context = readingContext(build)
   // Turning about a cross axis asks only for its station and height, so an axle's centre needs no offset.
   const centres = new Set(build.axles.map((axle) => axle.centre))
   return {
-    points: new Map(build.points.map((point) => [point.id, pointPlace(build, point, centres.has(point.id))])),
-    axes: new Map(build.axes.map((axis) => [axis.id, axisPlace(build, axis)])),
+    inputs: context.list.inputs,
+    points: new Map(
+      build.points.map((point) => [point.id, pointFormula(context, point, centres.has(point.id))]),
+    ),
+    axes: new Map(build.axes.map((axis) => [axis.id, context.axis(axis)])),
   }
+}
+
+/** The geometry that the readings of a build tell. */
+export function measuredGeometry(build: Build): Geometry {
+  const model = geometryModel(build)
+  return geometryAt(model, meansOf(model.inputs))
+}
+
+/** The geometry at one set of measured figures. */
+export function geometryAt({ points, axes }: GeometryModel, values: Values): Geometry {
+  const at = <T>(formulas: ReadonlyMap<Id, Known<Formula<T>>>) =>
+    new Map([...formulas].map(([id, formula]) => [id, mapKnown(formula, (of) => of(values))]))
+  return { points: at(points), axes: at(axes) }
 }
 
 /** A point by id; a name that points nowhere is unknown like any other thing not read. */

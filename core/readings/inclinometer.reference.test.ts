@@ -2,7 +2,7 @@ import { axisDirection } from '../frame/axis'
 import { parseBuild } from '../project/parseBuild'
 import inclinometer from '../testdata/inclinometer.json'
 import { degrees } from '../units/angle'
-import { axisPlace } from './axisPlace'
+import { axisPlace } from './measured'
 
 type Input = (typeof inclinometer.cases)[number]['input'] & Record<string, any>
 

@@ -1,10 +1,20 @@
+import { toStation } from '../frame/station'
 import { fallWords, offsetWords, planWords, type AxisRole } from '../frame/words'
 import type { Known } from '../known'
 import type { Build, NamedAxis } from '../project/build'
-import type { MeasuredReading, Reading } from '../project/reading'
-import { axisPlace, readSlope } from '../readings/axisPlace'
-import { pointFigures } from '../readings/pointPlace'
-import { setupAttitude } from '../readings/setupAttitude'
+import type {
+  MeasuredReading,
+  PointHeightReading,
+  PointOffsetReading,
+  PointStationReading,
+  Reading,
+  SetupPointReading,
+  ShaftLevelReading,
+} from '../project/reading'
+import { readSlope } from '../readings/axisFormula'
+import { shaftReadingSpec } from '../readings/shaftReading'
+import { signedFigure } from '../readings/figure'
+import { axisPlace, pointFigures, pointPlace, setupAttitude } from '../readings/measured'
 import { degrees } from '../units/angle'
 import { formatAngle, formatLength } from '../units/format'
 import { sentenceCase } from './checkText'
@@ -30,6 +40,10 @@ export function readingEcho(build: Build, reading: MeasuredReading): Echo {
     case 'axis-level':
     case 'axis-face':
       return axisEcho(draft, reading)
+    case 'shaft-level':
+      return shaftEcho(draft, reading)
+    case 'setup-point':
+      return setupPointEcho(draft, reading)
     default:
       return pointEcho(draft, reading)
   }
@@ -62,7 +76,7 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
   const slope = readSlope(axis, { reading, path })
   if (!slope.known) return missingEcho(slope.missing)
   const role = axisRole(build, axis)
-  const toGravity = `${sentenceCase(axis.name)} ${fallWords(degrees(slope.value), role, build.units, 2)} as read`
+  const toGravity = `${sentenceCase(axis.name)} ${fallWords(slope.value, role, build.units, 2)} as read`
   const place = axisPlace(build, axis)
   if (!place.known)
     return { ok: true, text: `${toGravity}; to the chassis unknown: ${place.missing[0]?.what ?? ''}.` }
@@ -72,7 +86,38 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
   }
 }
 
-function pointEcho(build: Build, reading: Extract<MeasuredReading, { point: string }>): Echo {
+function shaftEcho(build: Build, reading: ShaftLevelReading): Echo {
+  const slope = signedFigure(
+    shaftReadingSpec(build, { reading, path: `readings[${build.readings.length - 1}]` }),
+  )
+  if (!slope.known) return missingEcho(slope.missing)
+  return {
+    ok: true,
+    text: `The shaft itself stands ${fallWords(slope.value, 'tail', build.units, 2).replace('tail', 'rear')} as read. It is held against the joint points.`,
+  }
+}
+
+function setupPointEcho(build: Build, reading: SetupPointReading): Echo {
+  const point = build.points.find((one) => one.id === reading.point)
+  const setup = build.setups.find((one) => one.id === reading.setup)
+  if (!point || !setup) return { ok: false, text: 'Its point or its setup is missing.' }
+  const place = pointPlace(build, point)
+  if (point.datum)
+    return { ok: true, text: `${sentenceCase(point.name)}: kept for the registration of ${setup.name}.` }
+  if (!place.known) return missingEcho(place.missing)
+  const { station, offsetLeft, height } = toStation(place.value)
+  const { units } = build
+  const along = `${formatLength(Math.abs(station), units)} ${station < 0 ? 'forward' : 'rearward'}`
+  const up = `${formatLength(Math.abs(height), units)} ${height < 0 ? 'below' : 'above'}`
+  return {
+    ok: true,
+    text: `${sentenceCase(point.name)}, brought to the chassis: ${along}, ${offsetWords(offsetLeft, units)}, ${up} the datum plane.`,
+  }
+}
+
+type ChassisPointReading = PointStationReading | PointOffsetReading | PointHeightReading
+
+function pointEcho(build: Build, reading: ChassisPointReading): Echo {
   const point = build.points.find((one) => one.id === reading.point)
   if (!point) return { ok: false, text: 'Its point is missing.' }
   const figures = pointFigures(build, point)

@@ -1,0 +1,281 @@
+import { axisDirection, fallPlan, type FallPlan } from '../frame/axis'
+import { known, unknown, type Known } from '../known'
+import type { Vec3 } from '../linalg/vec3'
+import type { NamedAxis, Setup } from '../project/build'
+import type { AxisFaceReading, AxisLevelReading, GivenAxisReading, Reading } from '../project/reading'
+import { asRadians, radians, type Radians } from '../units/angle'
+import { parseAngle } from '../units/parseAngle'
+import { fallFromSlope, LEVEL_UP, slopeOf } from './attitude'
+import { lastReading, type PlacedReading } from './chosen'
+import type { AxisSources, ReadingContext } from './context'
+import { givenFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
+import { combined, constant, meansOf, type Formula } from './formula'
+import { plumbFaceSlope } from './plumbFace'
+import { worldUp } from './worldUp'
+
+type LevelReading = AxisLevelReading | AxisFaceReading
+
+/**
+ * Fall and plan of a named axis as measured, in the chassis frame.
+ *
+ * Plan comes from two points on the axis, else from a given axis, else it is taken as straight ahead and said so. Fall
+ * comes from the level, else from a setup in which its face was made plumb, else from the heights of two points, else
+ * from a given axis.
+ *
+ * @see docs/methods/readings.md
+ */
+export function axisFormula(
+  context: ReadingContext,
+  axis: NamedAxis,
+  sources: AxisSources = {},
+): Known<Formula<FallPlan>> {
+  const { build } = context
+  const of = (reading: Reading): boolean =>
+    'axis' in reading &&
+    reading.axis === axis.id &&
+    !('setup' in reading && reading.setup === sources.exceptSetup)
+  const level = lastReading<LevelReading>(
+    build,
+    (reading): reading is LevelReading =>
+      (reading.kind === 'axis-level' || reading.kind === 'axis-face') && of(reading),
+  )
+  const given = lastReading<GivenAxisReading>(
+    build,
+    (reading): reading is GivenAxisReading => reading.kind === 'given-axis' && of(reading),
+  )
+  const plan = planFormula(context, axis, given)
+  const fall = level
+    ? levelFall(context, axis, level, plan)
+    : (plumbFall(context, axis, plan, sources) ??
+      fallThroughPoints(context, axis) ??
+      (given ? givenAngle(context, axis, given, 'fall') : unknown(`${axis.name}: level not read`)))
+  const both = combined<[Radians, Radians], FallPlan>([fall, plan], (f, p) => ({ fall: f, plan: p }))
+  const source = level ?? given
+  if (!both.known || !source?.reading.provisional) return both
+  return known(both.value, [
+    ...both.assumptions,
+    `${axis.name}: provisional, read it again when the part is there`,
+  ])
+}
+
+/** The slope a level reading tells, in degrees, positive when the rear end of the axis is low. */
+export const readSlope = (axis: NamedAxis, placed: PlacedReading<LevelReading>): Known<number> =>
+  signedFigure(levelSpec(axis, placed))
+
+function levelSpec(axis: NamedAxis, { reading, path }: PlacedReading<LevelReading>): FigureSpec {
+  const isFace = reading.kind === 'axis-face'
+  return {
+    field: 'value',
+    label: `${axis.name}, level`,
+    unit: 'deg',
+    texts: reading.values,
+    textPath: `${path}.values`,
+    parse: parseAngle,
+    magnitude: (shown) => slopeShown(axis, reading, shown, `${path}.values`),
+    direction: {
+      word: isFace ? reading.lean : reading.low,
+      positive: 'rear',
+      fallback: null,
+      question: isFace
+        ? `${axis.name}: where does the top of the face lean?`
+        : `${axis.name}: which end is lower?`,
+      path: isFace ? `${path}.lean` : `${path}.low`,
+    },
+  }
+}
+
+/** The axis' slope behind what the display shows; a figure that belongs to the other way of reading is refused. */
+function slopeShown(axis: NamedAxis, reading: LevelReading, shown: number, path: string): Known<number> {
+  if (reading.kind === 'axis-level') {
+    return shown > 90
+      ? unknown(`${axis.name}: a level laid along an axis shows no more than 90°`, path)
+      : known(shown)
+  }
+  // A face square to the axis stands plumb when the axis is level, whatever the display calls plumb.
+  const fromPlumb = reading.from === 'level' ? Math.abs(90 - shown) : shown
+  return fromPlumb > 60
+    ? unknown(
+        `${axis.name}: ${shown}° is far from plumb for a face; was the level laid along the axis?`,
+        path,
+      )
+    : known(fromPlumb)
+}
+
+function levelFall(
+  context: ReadingContext,
+  axis: NamedAxis,
+  placed: PlacedReading<LevelReading>,
+  plan: Known<Formula<Radians>>,
+): Known<Formula<Radians>> {
+  const setup = context.build.setups.find((one) => one.id === placed.reading.setup)
+  if (!setup) return unknown(`${axis.name}: its setup is missing`, `${placed.path}.setup`)
+  const isRezeroed = placed.reading.zero === 'chassis'
+  const up = isRezeroed ? upOfRezeroed(context, setup) : worldUp(context, setup)
+  const surface = axisDirection({ fall: radians(setup.zeroSurfaceFallDeg ?? 0), plan: asRadians(0) })
+  const shown = measuredFigure(context, placed, levelSpec(axis, placed))
+  return solvedFall(context, axis, placed.path, shown, plan, up, (slope, world) =>
+    isRezeroed ? asRadians(slope + slopeOf(surface, world)) : slope,
+  )
+}
+
+/** Fall of an axis whose face was made plumb in some setup whose chassis was read. */
+function plumbFall(
+  context: ReadingContext,
+  axis: NamedAxis,
+  plan: Known<Formula<Radians>>,
+  { exceptSetup }: AxisSources,
+): Known<Formula<Radians>> | null {
+  const found = plumbFaceSlope(context, axis, exceptSetup)
+  return (
+    found &&
+    solvedFall(context, axis, '', known(found.slopeDeg), plan, worldUp(context, found.setup), (s) => s)
+  )
+}
+
+function solvedFall(
+  context: ReadingContext,
+  axis: NamedAxis,
+  path: string,
+  shownDeg: Known<Formula<number>>,
+  plan: Known<Formula<Radians>>,
+  up: Known<Formula<Vec3>>,
+  toGravity: (slope: Radians, up: Vec3) => Radians,
+): Known<Formula<Radians>> {
+  const fall = combined<[number, Radians, Vec3], Radians>(
+    [shownDeg, plan, up],
+    (slopeDeg, planAngle, world) =>
+      asRadians(fallFromSlope(toGravity(radians(slopeDeg), world), planAngle, world) ?? NaN),
+  )
+  if (fall.known && Number.isNaN(fall.value(meansOf(context.list.inputs))))
+    return unknown(`${axis.name}: no axis can show this slope in this attitude`, path)
+  return fall
+}
+
+/** A level zeroed on the chassis carries the attitude in its zero; unread, the chassis is taken as level. */
+function upOfRezeroed(context: ReadingContext, setup: Setup): Known<Formula<Vec3>> {
+  const up = worldUp(context, setup)
+  if (up.known) return up
+  return known(constant(LEVEL_UP), [
+    `${setup.name}: level zeroed on the chassis, whose own roll was not read`,
+  ])
+}
+
+function planFormula(
+  context: ReadingContext,
+  axis: NamedAxis,
+  given: PlacedReading<GivenAxisReading> | null,
+): Known<Formula<Radians>> {
+  const ends = farthestPair(context, axis, ['station', 'offset'])
+  if (ends === 'too-close') return tooClose(axis)
+  if (ends) {
+    const [front, rear] = ends
+    return known((values) =>
+      asRadians(
+        Math.atan2(rear.offset(values) - front.offset(values), rear.station(values) - front.station(values)),
+      ),
+    )
+  }
+  if (given?.reading.plan !== undefined) return givenAngle(context, axis, given, 'plan')
+  return known(
+    constant(radians(0)),
+    given ? [] : [`${axis.name}: direction in top view not read, taken as straight ahead`],
+  )
+}
+
+function fallThroughPoints(context: ReadingContext, axis: NamedAxis): Known<Formula<Radians>> | null {
+  const ends = farthestPair(context, axis, ['station', 'offset', 'height'])
+  if (!ends) return null
+  if (ends === 'too-close') return tooClose(axis)
+  const [front, rear] = ends
+  return known((values) => {
+    const along: Vec3 = [
+      front.station(values) - rear.station(values),
+      rear.offset(values) - front.offset(values),
+      rear.height(values) - front.height(values),
+    ]
+    return fallPlan(along).fall
+  })
+}
+
+function givenAngle(
+  context: ReadingContext,
+  axis: NamedAxis,
+  { reading, path }: PlacedReading<GivenAxisReading>,
+  which: 'fall' | 'plan',
+): Known<Formula<Radians>> {
+  const isFall = which === 'fall'
+  const figure = givenFigure(context, reading, {
+    field: which,
+    label: `${axis.name}, ${which}`,
+    unit: 'deg',
+    texts: [reading[which] ?? ''],
+    textPath: `${path}.${which}`,
+    isSingle: true,
+    parse: parseAngle,
+    direction: isFall
+      ? {
+          word: reading.low,
+          positive: 'rear',
+          fallback: null,
+          question: `${axis.name}: which end is lower?`,
+          path: `${path}.low`,
+        }
+      : {
+          word: reading.rearPoints,
+          positive: 'left',
+          fallback: null,
+          question: `${axis.name}: to which side does the rear end point?`,
+          path: `${path}.rearPoints`,
+        },
+  })
+  return combined([figure], radians)
+}
+
+interface EndFormulas {
+  readonly station: Formula<number>
+  readonly offset: Formula<number>
+  readonly height: Formula<number>
+}
+
+/** Two points this close, in mm, say nothing about a direction. */
+const CLOSEST = 10
+
+/** The two points on an axis that lie farthest apart in station and have all figures asked for, front first; null for fewer. */
+function farthestPair(
+  context: ReadingContext,
+  axis: NamedAxis,
+  wanted: readonly ('station' | 'offset' | 'height')[],
+): readonly [EndFormulas, EndFormulas] | 'too-close' | null {
+  const ends: EndFormulas[] = []
+  for (const id of axis.through ?? []) {
+    const point = context.build.points.find((one) => one.id === id)
+    if (!point) continue
+    const figures = context.point(point)
+    if (!wanted.every((which) => figures[which].known)) continue
+    const formula = (figure: Known<Formula<number>>) => (figure.known ? figure.value : constant(0))
+    ends.push({
+      station: formula(figures.station),
+      offset: formula(figures.offset),
+      height: formula(figures.height),
+    })
+  }
+  const means = meansOf(context.list.inputs)
+  ends.sort((a, b) => a.station(means) - b.station(means))
+  const front = ends[0]
+  const rear = ends.at(-1)
+  if (!front || !rear || front === rear) return null
+  return rear.station(means) - front.station(means) >= CLOSEST ? [front, rear] : 'too-close'
+}
+
+const tooClose = (axis: NamedAxis) =>
+  unknown(`${axis.name}: its points stand at the same station and show no direction`)
+
+/**
+ * Smallest spacing of two points, in mm, for which their angle is good to the wanted accuracy.
+ *
+ * @param accuracy - standard error of one offset or height, in mm
+ * @param wantedDeg - standard error wanted of the angle, in degrees
+ * @see docs/methods/readings.md (standard error of the angle is √2·σ/Δ)
+ */
+export const spacingFor = (accuracy: number, wantedDeg: number): number =>
+  (Math.SQRT2 * accuracy) / Math.tan(radians(wantedDeg))

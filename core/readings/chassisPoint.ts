@@ -1,0 +1,109 @@
+import { fromStation } from '../frame/station'
+import { known, unknown, type Known } from '../known'
+import type { Vec3 } from '../linalg/vec3'
+import type { NamedPoint } from '../project/build'
+import type {
+  GivenPointReading,
+  PointHeightReading,
+  PointOffsetReading,
+  PointStationReading,
+  Reading,
+} from '../project/reading'
+import { offsetFromCentreline, type Centreline } from './centrelineFit'
+import { lastReading, type PlacedReading } from './chosen'
+import type { PointFormulas, ReadingContext } from './context'
+import { givenFigure } from './figure'
+import { combined, type Formula } from './formula'
+import { lengthParser, measuredLength, measuredOffset, measuredStation } from './pointReading'
+
+/** A point's place in the chassis frame from its three figures. */
+export const placeFormula = ({ station, offset, height }: PointFormulas): Known<Formula<Vec3>> =>
+  combined<[number, number, number], Vec3>([station, offset, height], (s, o, h) =>
+    fromStation({ station: s, offsetLeft: o, height: h }),
+  )
+
+/** Figures of a point that were taken against the chassis itself, or given. */
+export function chassisFigures(context: ReadingContext, point: NamedPoint): PointFormulas {
+  const { build } = context
+  const given = lastReading(build, isOf<GivenPointReading>('given-point', point))
+  const station = lastReading(build, isOf<PointStationReading>('point-station', point))
+  const offset = lastReading(build, isOf<PointOffsetReading>('point-offset', point))
+  const height = lastReading(build, isOf<PointHeightReading>('point-height', point))
+  return {
+    station: station
+      ? marked(measuredLength(context, point, station), station, point)
+      : givenLength(context, point, given, 'station'),
+    offset: offset
+      ? marked(centredOffset(context, point, offset), offset, point)
+      : givenLength(context, point, given, 'offset'),
+    height: height
+      ? marked(measuredLength(context, point, height), height, point)
+      : givenLength(context, point, given, 'height'),
+  }
+}
+
+const isOf =
+  <R extends Reading>(kind: R['kind'], point: NamedPoint) =>
+  (reading: Reading): reading is R =>
+    reading.kind === kind && 'point' in reading && reading.point === point.id
+
+/** Adds the mark of a provisional reading to whatever rests on it. */
+function marked<T>(figure: Known<T>, { reading }: PlacedReading, point: NamedPoint): Known<T> {
+  if (!figure.known || !reading.provisional) return figure
+  return known(figure.value, [
+    ...figure.assumptions,
+    `${point.name}: provisional, read it again when the part is there`,
+  ])
+}
+
+/** Offset from the chassis centreline; from the string, less the string's own place, where frame-hole pairs tell it. */
+function centredOffset(
+  context: ReadingContext,
+  point: NamedPoint,
+  placed: PlacedReading<PointOffsetReading>,
+): Known<Formula<number>> {
+  const offset = measuredOffset(context, point, placed)
+  const setup = context.build.setups.find((one) => one.id === placed.reading.setup)
+  const line = setup?.centreline === 'pairs' ? context.centreline(setup) : null
+  if (!setup || !line) return offset
+  const station = lastReading(context.build, isOf<PointStationReading>('point-station', point))
+  const along = station
+    ? measuredStation(context, point, station)
+    : unknown(`${point.name}: station not read`)
+  return combined<[number, number, Centreline], number>(
+    [offset, along, line],
+    (read, stationRead, centreline) => offsetFromCentreline(centreline, stationRead, read),
+  )
+}
+
+function givenLength(
+  context: ReadingContext,
+  point: NamedPoint,
+  given: PlacedReading<GivenPointReading> | null,
+  which: 'station' | 'offset' | 'height',
+): Known<Formula<number>> {
+  if (!given) return unknown(`${point.name}: ${which} not read`)
+  const { reading, path } = given
+  const label = `${point.name}, ${which}`
+  const directions = {
+    station: { word: reading.stationWay, positive: 'rearward', fallback: 'rearward', key: 'stationWay' },
+    offset: { word: reading.side, positive: 'left', fallback: null, key: 'side' },
+    height: { word: reading.heightWay, positive: 'above', fallback: 'above', key: 'heightWay' },
+  } as const
+  const { key, ...direction } = directions[which]
+  const figure = givenFigure(context, reading, {
+    field: which,
+    label,
+    unit: 'mm',
+    texts: [reading[which]],
+    textPath: `${path}.${which}`,
+    isSingle: true,
+    parse: lengthParser(context.build, reading.unit),
+    direction: {
+      ...direction,
+      question: `${label}: left or right of the centreline?`,
+      path: `${path}.${key}`,
+    },
+  })
+  return marked(figure, given, point)
+}

@@ -1,0 +1,94 @@
+import { known, mapKnown, type Known } from '../known'
+import type { MeasuredReading, Reading } from '../project/reading'
+import type { Parsed } from '../units/parsed'
+import type { PlacedReading } from './chosen'
+import type { ReadingContext } from './context'
+import type { Formula, Input } from './formula'
+import { readRepeats } from './readingValue'
+import { signed } from './signed'
+import { toolError } from './toolError'
+
+/** How the words of a reading become a sign. */
+export interface Direction {
+  readonly word: string | undefined
+  /** The word that counts positive. */
+  readonly positive: string
+  /** Taken when no word is given; null when it must be said. */
+  readonly fallback: string | null
+  readonly question: string
+  /** Place of the word in the file. */
+  readonly path: string
+}
+
+/** One figure of a reading, before it becomes an input. */
+export interface FigureSpec {
+  readonly field: string
+  readonly label: string
+  readonly unit: Input['unit']
+  readonly texts: readonly string[]
+  readonly textPath: string
+  readonly parse: (text: string) => Parsed
+  readonly direction: Direction
+  /** The text is one field of the file, not a list of repeats. */
+  readonly isSingle?: boolean
+  /** From what is shown to the magnitude meant, or what is wrong with it. */
+  readonly magnitude?: (shown: number) => Known<number>
+}
+
+/** A measured figure as an input: parsed, averaged, signed, corrected, with what its tool may be off by. */
+export function measuredFigure(
+  context: ReadingContext,
+  { reading }: PlacedReading<MeasuredReading>,
+  spec: FigureSpec,
+): Known<Formula<number>> {
+  const read = signedFigure(spec)
+  if (!read.known) return read
+  const { halfWidth, correctionDeg, assumption } = toolError(context.build, reading)
+  const count = spec.texts.length
+  const formula = context.list.add({
+    readingId: reading.id,
+    field: spec.field,
+    label: spec.label,
+    unit: spec.unit,
+    mean: read.value + (spec.unit === 'deg' ? correctionDeg : 0),
+    halfWidth,
+    scatter: context.scatter.get(reading.tool ?? '')?.deviation ?? 0,
+    count,
+  })
+  return known(formula, assumption === null ? read.assumptions : [...read.assumptions, assumption])
+}
+
+/** A figure from a drawing or data sheet as an input, exact unless a tolerance stands beside it. */
+export function givenFigure(
+  context: ReadingContext,
+  reading: Extract<Reading, { kind: 'given-point' | 'given-axis' }>,
+  spec: FigureSpec,
+): Known<Formula<number>> {
+  const tolerance = reading.plusMinus === undefined ? null : spec.parse(reading.plusMinus)
+  return mapKnown(signedFigure(spec), (mean) =>
+    context.list.add({
+      readingId: reading.id,
+      field: spec.field,
+      label: spec.label,
+      unit: spec.unit,
+      mean,
+      halfWidth: tolerance?.ok ? tolerance.value : 0,
+      scatter: 0,
+      count: 1,
+    }),
+  )
+}
+
+/** The signed figure that the texts and the word of a reading say. */
+export function signedFigure(spec: FigureSpec): Known<number> {
+  const { texts, parse, label, textPath, direction, magnitude } = spec
+  const repeats = readRepeats(texts, parse, label, textPath)
+  if (!repeats.known)
+    return spec.isSingle
+      ? { known: false, missing: repeats.missing.map((one) => ({ ...one, path: textPath })) }
+      : repeats
+  const meant = magnitude ? magnitude(repeats.value.mean) : known(repeats.value.mean)
+  if (!meant.known) return meant
+  const { word, positive, fallback, question, path } = direction
+  return signed(meant.value, word, positive, fallback, question, path)
+}
