@@ -8,10 +8,12 @@ export function checkTable(result: ResultJson): string {
     MARKS[check.verdict],
     check.label,
     check.value === null ? '?' : figure(check.value, check.unit),
+    check.plusMinus === null || check.plusMinus === 0 ? '' : `± ${figure(check.plusMinus, check.unit)}`,
+    check.probability === null ? '' : `${(check.probability * 100).toFixed(0)} %`,
     windowText(check.window, check.unit),
     check.marginText,
   ])
-  const header = ['', 'check', 'value', 'allowed', 'verdict']
+  const header = ['', 'check', 'value', '±', 'likely', 'allowed', 'verdict']
   const widths = header.map((title, i) => Math.max(title.length, ...rows.map((row) => (row[i] ?? '').length)))
   const line = (row: readonly string[]) =>
     row
@@ -22,6 +24,7 @@ export function checkTable(result: ResultJson): string {
   const notes = [
     ...result.missing.map((one) => `  missing: ${one.what}${one.path ? ` (${one.path})` : ''}`),
     ...result.assumptions.map((one) => `  taken for granted: ${one}`),
+    ...(result.uncertainty?.measureAgain ?? []).map((one) => `  ${one.sentence}`),
   ]
   return [
     `${result.build.name}${position}`,

@@ -15,6 +15,9 @@ function file(name: string, content: unknown): string {
   return path
 }
 
+/** Few samples: these tests look at words and exit codes, not at the ±. */
+const QUICK = ['--samples', '400']
+
 async function run(...args: string[]) {
   const streams = { out: '', err: '' }
   const code = await main(args, {
@@ -26,21 +29,23 @@ async function run(...args: string[]) {
 
 describe('lurvan check', () => {
   it('prints the checks as a table and leaves with 1 when something is out', async () => {
-    const { code, out } = await run('check', join(ROOT, 'demo/fen-tender.lurvan.json'))
+    const { code, out } = await run('check', join(ROOT, 'demo/fen-tender.lurvan.json'), ...QUICK)
     expect(code).toBe(1)
     expect(out).toContain('Fen tender, position A')
-    expect(out).toMatch(/□ {2}torsional under drive +\d+ rad\/s² +up to 300 rad\/s² +out by \d+/)
+    expect(out).toMatch(
+      /□ {2}torsional under drive +\d+ rad\/s² +± \d+ rad\/s² +0 % +up to 300 rad\/s² +out by \d+/,
+    )
   })
 
   it('leaves with 0 when the cure is set, 3 when a reading is missing', async () => {
     const cured = rawDemo()
     cured.positions.push({ id: 'b', name: 'B', settings: { wedge: -1 } })
     const path = file('cured.json', cured)
-    expect((await run('check', path)).code).toBe(1)
-    expect((await run('check', path, '--position', 'b')).code).toBe(0)
+    expect((await run('check', path, ...QUICK)).code).toBe(1)
+    expect((await run('check', path, '--position', 'b', ...QUICK)).code).toBe(0)
     const open = rawDemo()
     open.readings = open.readings.slice(0, 3)
-    const unsettled = await run('check', file('open.json', open))
+    const unsettled = await run('check', file('open.json', open), ...QUICK)
     expect(unsettled.code).toBe(3)
     expect(unsettled.out).toContain('missing: gearbox output: level not read')
   })
@@ -54,6 +59,9 @@ describe('lurvan check', () => {
     expect((await run('check', file('cut.json', '{"format":'))).err).toContain('this is not JSON')
     expect((await run('check', join(folder, 'none.json'))).err).toContain('ENOENT')
     expect((await run('check', 'a.json', 'b.json')).err).toContain('name one file')
+    expect((await run('check', 'a.json', '--samples', 'many')).err).toContain(
+      '--samples wants a whole number',
+    )
     expect((await run('weigh')).err).toContain('there is no command "weigh"')
     expect((await run('check', file('p.json', rawDemo()), '--position', 'q')).err).toContain(
       'there is no position "q"',
@@ -72,7 +80,7 @@ describe('the published schemas', () => {
 
   it.each(examples)('accept %s and its result', async (example) => {
     expect(isBuild(json(example)) || isBuild.errors).toBe(true)
-    const { out } = await run('check', join(ROOT, example), '--json')
+    const { out } = await run('check', join(ROOT, example), '--json', ...QUICK)
     expect(isResult(JSON.parse(out)) || isResult.errors).toBe(true)
   })
 
@@ -91,7 +99,13 @@ describe('the published schemas', () => {
   })
 
   it('hold the four-joint example to figures worked by hand', async () => {
-    const { out } = await run('check', join(ROOT, 'docs/examples/four-joints.lurvan.json'), '--json')
+    const { out } = await run(
+      'check',
+      join(ROOT, 'docs/examples/four-joints.lurvan.json'),
+      '--json',
+      '--samples',
+      '0',
+    )
     const ride = JSON.parse(out).lines[0].ride
     // Shaft 1 runs from (900, 0, 400) to (1400, 6, 356): √(500² + 6² + 44²).
     expect(ride.shafts[0].centreToCentreMm).toBeCloseTo(501.968, 3)

@@ -7,17 +7,21 @@ import { checkTable } from './checkTable'
 /** Exit codes, as `lurvan --help` lists them. */
 export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3 } as const
 
-const HELP = `lurvan check FILE [--json] [--position ID]
+const HELP = `lurvan check FILE [--json] [--position ID] [--samples N]
 
 Checks a build file (*.lurvan.json) and prints each check with its verdict.
 
   --json           the full result as JSON (docs/format.md), every figure with its unit
   --position ID    check this position instead of the chosen one
+  --samples N      samples for the ± of every figure, 0 to 200000; 20000 unless said, 0 leaves it out
   --help           this text
 
 Exit code: 0 holds (or tight), 1 out, 2 the file or the command cannot be read,
            3 not settled: nothing is out, but a reading or figure is missing
 `
+
+/** More samples than this only take time. */
+const MOST_SAMPLES = 200_000
 
 /** Where the program writes; the tests listen in. */
 export interface Streams {
@@ -58,7 +62,7 @@ export async function main(args: readonly string[], streams: Streams = CONSOLE):
     streams.err(`lurvan: ${command.file}: there is no position "${command.position}"\n`)
     return EXIT.unreadable
   }
-  const result = resultJson(build, command.position)
+  const result = resultJson(build, command.position, command.samples)
   streams.out(command.json ? `${JSON.stringify(result, null, 2)}\n` : checkTable(result))
   if (result.verdict === 'out') return EXIT.out
   return result.verdict === 'unknown' ? EXIT.unsettled : EXIT.holds
@@ -68,6 +72,7 @@ interface Command {
   readonly file: string
   readonly json: boolean
   readonly position?: string
+  readonly samples?: number
 }
 
 function parseCommand(args: readonly string[]): Command | string {
@@ -75,17 +80,22 @@ function parseCommand(args: readonly string[]): Command | string {
   if (name !== 'check') return name === undefined ? 'say what to do' : `there is no command "${name}"`
   let json = false
   let position: string | undefined
+  let samples: number | undefined
   const files: string[] = []
   for (let i = 0; i < rest.length; i++) {
     const arg = rest[i] as string
     if (arg === '--json') json = true
     else if (arg === '--position') position = rest[++i]
-    else if (arg.startsWith('--')) return `there is no option "${arg}"`
+    else if (arg === '--samples') {
+      samples = Number(rest[++i])
+      if (!Number.isInteger(samples) || samples < 0 || samples > MOST_SAMPLES)
+        return `--samples wants a whole number from 0 to ${MOST_SAMPLES}`
+    } else if (arg.startsWith('--')) return `there is no option "${arg}"`
     else files.push(arg)
   }
   const file = files[0]
   if (file === undefined || files.length > 1) return 'name one file'
-  return { file, json, position }
+  return { file, json, position, samples }
 }
 
 type FileText =

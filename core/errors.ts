@@ -1,5 +1,6 @@
 /** Codes of broken contracts; user texts are keyed by them. */
-export type ErrorCode = 'not-finite' | 'out-of-range' | 'wrong-length' | 'degenerate' | 'too-large'
+export type ErrorCode =
+  'not-finite' | 'out-of-range' | 'wrong-length' | 'degenerate' | 'too-large' | 'unknown'
 
 /** A caller broke the contract of a core function: wrong shape, not finite, out of range. */
 export class CoreError extends Error {

@@ -24,6 +24,10 @@ export interface Check {
   readonly value: number | null
   readonly window: Window
   readonly margin: number | null
+  /** Two standard deviations of the value, in its unit; null until the uncertainty is known. */
+  readonly plusMinus: number | null
+  /** Share of the likely truths that keep the limit: the failing one, else the warning one. */
+  readonly probability: number | null
   readonly verdict: Verdict
   /** Why the limit that decides is there. */
   readonly basis: string

@@ -5,6 +5,7 @@ import { permittedAngleDeg } from '../line/uniformity'
 import type { Joint, Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import type { Check } from './check'
+import { checkValue } from './checkValue'
 import { judge, type Bound, type CheckHead } from './judge'
 
 /** One check of its working angle for every joint of a line, and of the pilot of a flexible disc. */
@@ -24,7 +25,7 @@ export function jointChecks(
       state: 'ride',
       speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
     }
-    const angle = mapKnown(figures, (known) => known.anglesDeg[index] ?? 0)
+    const angle = mapKnown(figures, (known) => checkValue(head, known, null))
     const { bounds, missing } = angleBounds(line, joint, index, speed, limits)
     const checks = bounds.length > 0 || missing.length > 0 ? [judge(head, angle, bounds, missing)] : []
     if (joint.kind === 'flex-disc' && joint.centringPilot !== true) checks.push(pilotCheck(head))
@@ -83,6 +84,8 @@ function pilotCheck(head: CheckHead): Check {
     value: null,
     window: { failLow: null, warnLow: null, warnHigh: null, failHigh: null },
     margin: null,
+    plusMinus: null,
+    probability: null,
     verdict: 'out',
     basis: 'a flexible disc without a centring pilot does not hold the shaft in place',
     missing: [],

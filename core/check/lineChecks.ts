@@ -1,10 +1,10 @@
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../limits/limit'
 import type { LineFigures } from '../line/lineFigures'
-import { peakAcceleration } from '../line/uniformity'
 import type { Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import type { Check, CheckState } from './check'
+import { checkValue } from './checkValue'
 import { judge, type CheckHead } from './judge'
 import { jointChecks } from './jointChecks'
 
@@ -61,9 +61,7 @@ function pairCheck(
     state,
     speedRpm: null,
   })
-  const difference = mapKnown(figures, ({ anglesDeg }) =>
-    Math.abs((anglesDeg[last] ?? 0) - (anglesDeg[last - 1] ?? 0)),
-  )
+  const difference = mapKnown(figures, (known) => checkValue(head, known, null))
   return [judge(head, difference, limits)]
 }
 
@@ -85,7 +83,7 @@ function torsionalCheck(
   return [
     judge(
       head,
-      mapKnown(both, ([line3d, at]) => peakAcceleration(line3d.whole, at.speedRpm)),
+      mapKnown(both, ([line3d, at]) => checkValue(head, line3d, at.speedRpm)),
       limits,
     ),
   ]
@@ -112,10 +110,7 @@ function criticalChecks(
       Known<ShaftSpeed>,
       typeof tube,
     ])
-    const ratio = mapKnown(
-      all,
-      ([line3d, at]) => at.speedRpm / (line3d.shafts[index]?.criticalSpeedRpm ?? Infinity),
-    )
+    const ratio = mapKnown(all, ([line3d, at]) => checkValue(head, line3d, at.speedRpm))
     return judge(head, ratio, limits)
   })
 }

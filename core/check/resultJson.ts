@@ -6,6 +6,11 @@ import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
 import type { Verdict, Window } from '../limits/limit'
 import type { Build } from '../project/build'
 import type { JointKind, School } from '../project/lineSpec'
+import { measureAgain } from '../uncertainty/measureAgain'
+import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo, type Sureness } from '../uncertainty/monteCarlo'
+import { sampleModel } from '../uncertainty/sampleModel'
+import { sureEvaluation } from '../uncertainty/sureness'
+import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
 import { checkLabel, checkSentence, marginText } from '../text/checkText'
 import { stateSentence } from '../text/stateSentence'
 import { asRadians, degrees, radians } from '../units/angle'
@@ -28,6 +33,8 @@ export interface ResultJson {
   readonly points: readonly PointJson[]
   readonly lines: readonly LineJson[]
   readonly checks: readonly CheckJson[]
+  /** How sure the figures are; null when it was not asked for. */
+  readonly uncertainty: UncertaintyJson | null
   readonly missing: readonly Missing[]
   readonly assumptions: readonly string[]
 }
@@ -117,6 +124,22 @@ export interface ShaftJson {
   } | null
 }
 
+export interface UncertaintyJson {
+  readonly samples: number
+  readonly seed: number
+  /** Two standard deviations of a figure by its place in this result, such as `lines[0].ride.joints[1].angleDeg`, in its unit. */
+  readonly plusMinus: Readonly<Record<string, number>>
+  readonly measureAgain: readonly {
+    readonly check: string
+    readonly reading: string
+    readonly action: string
+    readonly plusMinusNow: number
+    readonly plusMinusThen: number
+    readonly settles: boolean
+    readonly sentence: string
+  }[]
+}
+
 export interface CheckJson {
   readonly id: string
   readonly line: string
@@ -128,6 +151,8 @@ export interface CheckJson {
   readonly unit: string
   readonly window: Window
   readonly margin: number | null
+  readonly plusMinus: number | null
+  readonly probability: number | null
   readonly marginText: string
   readonly sentence: string
   readonly basis: string
@@ -150,12 +175,20 @@ const UNITS: Readonly<Record<Check['quantity'], string>> = {
  * The full result of a build at one of its positions.
  *
  * @param positionId - the chosen position when absent
+ * @param samples - samples for the uncertainty; 0 leaves it out
  * @see docs/format.md
  */
-export function resultJson(build: Build, positionId: string = build.chosen): ResultJson {
+export function resultJson(
+  build: Build,
+  positionId: string = build.chosen,
+  samples: number = LEAST_SAMPLES,
+): ResultJson {
   const position = build.positions.find((one) => one.id === positionId)
   const settings = position?.settings ?? chosenSettings(build)
-  const evaluation = evaluateBuild(build, settings)
+  const plain = evaluateBuild(build, settings)
+  const sureness =
+    samples > 0 ? runMonteCarlo(sampleModel(build, settings), { samples, seed: DEFAULT_SEED }) : null
+  const evaluation = sureness ? sureEvaluation(plain, sureness) : plain
   return {
     format: 'lurvan-result',
     version: 1,
@@ -167,9 +200,41 @@ export function resultJson(build: Build, positionId: string = build.chosen): Res
     points: build.points.map((point) => pointJson(point.id, evaluation)),
     lines: evaluation.lines.map(lineJson),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
+    uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),
     missing: evaluation.missing,
     assumptions: evaluation.assumptions,
   }
+}
+
+function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: Sureness): UncertaintyJson {
+  return {
+    samples: sureness.samples,
+    seed: sureness.seed,
+    plusMinus: Object.fromEntries(
+      Object.entries(sureness.figures).flatMap(([id, { plusMinus }]) => {
+        const place = figurePlace(build, id)
+        return place === null ? [] : [[place, plusMinus]]
+      }),
+    ),
+    measureAgain: measureAgain(build, checks, sureness).map((advice) => ({
+      check: advice.check.id,
+      reading: advice.input.readingId,
+      action: measureAgainAction(build, advice),
+      plusMinusNow: advice.from,
+      plusMinusThen: advice.to,
+      settles: advice.settles,
+      sentence: measureAgainSentence(build, advice),
+    })),
+  }
+}
+
+/** Where a sampled figure stands in the result; null for checks, which carry their own ±. */
+function figurePlace(build: Build, figureId: string): string | null {
+  const [of, id, ...rest] = figureId.split('/')
+  const indexIn = (items: readonly { readonly id: string }[]) => items.findIndex((item) => item.id === id)
+  if (of === 'point') return `points[${indexIn(build.points)}].${rest[0]}`
+  if (of === 'axis') return `axes[${indexIn(build.axes)}].${rest[0]}`
+  return of === 'line' ? `lines[${indexIn(build.lines)}].${rest[0]}.${rest.slice(1).join('/')}` : null
 }
 
 function axisJson(id: string, { placed }: Evaluation): AxisJson {
@@ -287,6 +352,8 @@ function checkJson(check: Check, build: Build): CheckJson {
     unit: UNITS[check.quantity],
     window: check.window,
     margin: check.margin,
+    plusMinus: check.plusMinus,
+    probability: check.probability,
     marginText: marginText(check, build.units),
     sentence: checkSentence(check, build.units, many),
     basis: check.basis,

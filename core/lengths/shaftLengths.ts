@@ -41,15 +41,15 @@ export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index:
   const straight = norm(sub(rear, front))
   const ends = [shaft?.drivingEnd, shaft?.drivenEnd]
   const slip = ends.find((end) => end?.kind === 'slip-yoke')
+  const all: LengthFigure[] = []
+  for (const from of fronts) {
+    for (const to of rears) {
+      const length = norm(sub(to.place, from.place))
+      all.push({ from: from.mark, to: to.mark, length, onBench: straight + from.beyond + to.beyond })
+    }
+  }
   return {
-    all: fronts.flatMap((from) =>
-      rears.map((to) => ({
-        from: from.mark,
-        to: to.mark,
-        length: norm(sub(to.place, from.place)),
-        onBench: straight + from.beyond + to.beyond,
-      })),
-    ),
+    all,
     setIn: slip?.kind === 'slip-yoke' ? slip.setInMm : null,
   }
 }

@@ -1,6 +1,7 @@
 import type { Line } from '../project/lineSpec'
 import { chainOf } from './lineGeometry'
-import { phasesOf, type LineFigures } from './lineFigures'
+import type { LineFigures } from './lineFigures'
+import { phasesOf } from './lineNumbers'
 import { sampledChain } from './sampledChain'
 
 /** Speed and acceleration of the output over one turn of the input, sampled. */

@@ -1,17 +1,16 @@
 import { fallPlan, type FallPlan } from '../frame/axis'
-import { chainMaps } from '../joints/jointMap'
 import { mapKnown, type Known } from '../known'
 import { shaftLengths, type ShaftLengths } from '../lengths/shaftLengths'
 import { norm, scale, sub, dot, type Vec3 } from '../linalg/vec3'
 import type { Line } from '../project/lineSpec'
 import { pointOf, type Geometry } from '../readings/geometry'
-import { criticalSpeedRpm } from '../strength/criticalSpeed'
 import { shaftSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
-import { degrees, radians, type Radians } from '../units/angle'
+import { degrees, type Radians } from '../units/angle'
 import { bestPhase, type BestPhase } from './bestPhase'
-import { chainOf, lineGeometry, type LineGeometry } from './lineGeometry'
+import { lineGeometry, type LineGeometry } from './lineGeometry'
+import { lineNumbers, phasesOf, type LineNumbers } from './lineNumbers'
 import { smallEquivalentAngle } from './smallAngle'
-import { uniformity, type Uniformity } from './uniformity'
+import type { Uniformity } from './uniformity'
 
 /** Figures of one shaft of a line. */
 export interface ShaftFigures {
@@ -27,19 +26,12 @@ export interface ShaftFigures {
 }
 
 /** All that a line's geometry tells, before any limit is looked at. */
-export interface LineFigures {
-  readonly geometry: LineGeometry
+export interface LineFigures extends LineNumbers {
   readonly angles: readonly Radians[]
-  readonly anglesDeg: readonly number[]
   readonly shafts: readonly ShaftFigures[]
-  /** Of the driven against the driving axis. */
-  readonly whole: Uniformity
   readonly smallEquivalentDeg: number
   readonly speed: Known<ShaftSpeed>
 }
-
-/** Phases of a line's shafts about the flow direction, in radians. */
-export const phasesOf = (line: Line): number[] => line.shafts.map((shaft) => radians(shaft.phaseDeg ?? 0))
 
 /**
  * Angles, lengths and evenness of one line in a given geometry.
@@ -49,35 +41,26 @@ export const phasesOf = (line: Line): number[] => line.shafts.map((shaft) => rad
  */
 export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> {
   return mapKnown(lineGeometry(line, geometry), (place) => {
-    const chain = chainOf(line, place)
+    const numbers = lineNumbers(line, place)
+    const { chain, maps, members, criticalSpeedsRpm } = numbers
     const phases = phasesOf(line)
-    const maps = chainMaps(chain, phases)
-    const members = maps.upTo.map(uniformity)
     return {
-      geometry: place,
+      ...numbers,
       angles: maps.angles,
-      anglesDeg: maps.angles.map(degrees),
-      shafts: line.shafts.map((shaft, index) => {
-        const lengths = shaftLengths(line, place, index)
-        return {
-          place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),
-          phaseDeg: shaft.phaseDeg ?? 0,
-          lengths,
-          uniformity: members[index] as Uniformity,
-          bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
-          criticalSpeedRpm: shaft.tube ? criticalSpeedRpm(shaft.tube, centreDistance(place, index)) : null,
-          bearingOffLine: bearingOffLine(line, geometry, place, index),
-        }
-      }),
-      whole: members.at(-1) as Uniformity,
+      shafts: line.shafts.map((shaft, index) => ({
+        place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),
+        phaseDeg: shaft.phaseDeg ?? 0,
+        lengths: shaftLengths(line, place, index),
+        uniformity: members[index] as Uniformity,
+        bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
+        criticalSpeedRpm: criticalSpeedsRpm[index] ?? null,
+        bearingOffLine: bearingOffLine(line, geometry, place, index),
+      })),
       smallEquivalentDeg: degrees(smallEquivalentAngle(chain, maps, phases)),
       speed: shaftSpeed(line),
     }
   })
 }
-
-const centreDistance = ({ centres }: LineGeometry, index: number): number =>
-  norm(sub(centres[index + 1] as Vec3, centres[index] as Vec3))
 
 function bearingOffLine(line: Line, geometry: Geometry, place: LineGeometry, index: number): number | null {
   const id = line.shafts[index]?.bearing?.point

@@ -1,10 +1,10 @@
 import { moveDirection, movePoint, turnMove, NO_MOVE, type RigidMove } from '../linalg/mat3'
-import { axisDirection, fallPlan } from '../frame/axis'
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { axisDirection, fallPlan, type FallPlan } from '../frame/axis'
+import { allKnown, known, mapKnown, unknown, type Known, type Missing } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Axle, BodyId, Build, LeverKind } from '../project/build'
 import type { Id } from '../project/id'
-import { pointOf, type Geometry } from '../readings/geometry'
+import { knownPlaces, pointOf, type Geometry, type Places } from '../readings/geometry'
 import { radians } from '../units/angle'
 import { NO_MOUNT_MOVES, powertrainMove, type MountMoves } from './powertrainMove'
 
@@ -23,13 +23,44 @@ const MOUNT_KEYS: Readonly<Record<Exclude<LeverKind, 'wedge'>, keyof MountMoves>
   'tail-sideways': 'tailSideways',
 }
 
+/** How one body moves: the points it asks for, and the move once they are known. */
+export interface MoveRule {
+  readonly needs: readonly Id[]
+  /** Null when no such move exists. */
+  readonly move: (places: Places) => RigidMove | null
+  /** Why it cannot move at all, whatever is read; null when it can. */
+  readonly refusal: Missing | null
+}
+
+const STILL: MoveRule = { needs: [], move: () => NO_MOVE, refusal: null }
+
+/**
+ * How each body of a build moves when its levers are set, as rules that need places.
+ *
+ * @param extraRise - nose-up turn of axles on top of their wedges
+ * @see docs/methods/placement.md
+ */
+export function moveRules(
+  build: Build,
+  settings: LeverSettings,
+  extraRise: ExtraRise = {},
+): ReadonlyMap<BodyId, MoveRule> {
+  const rules = new Map<BodyId, MoveRule>([['chassis', STILL]])
+  rules.set('powertrain', powertrainRule(build, settings))
+  for (const axle of build.axles) {
+    const wedgeDeg = build.levers
+      .filter((lever) => lever.kind === 'wedge' && lever.axle === axle.id)
+      .reduce((sum, lever) => sum + (settings[lever.id] ?? 0), 0)
+    rules.set(axle.id, axleRule(axle, wedgeDeg + (extraRise[axle.id] ?? 0)))
+  }
+  return rules
+}
+
 /**
  * How each body of a build moves when its levers are set.
  *
  * @param geometry - as measured
- * @param extraRise - nose-up turn of axles on top of their wedges
  * @returns one move a body; unknown when the points the move turns about were not read
- * @see docs/methods/placement.md
  */
 export function bodyMoves(
   build: Build,
@@ -37,49 +68,58 @@ export function bodyMoves(
   settings: LeverSettings,
   extraRise: ExtraRise = {},
 ): ReadonlyMap<BodyId, Known<RigidMove>> {
-  const moves = new Map<BodyId, Known<RigidMove>>([['chassis', known(NO_MOVE)]])
-  moves.set('powertrain', movedPowertrain(build, geometry, settings))
-  for (const axle of build.axles) {
-    const wedgeDeg = build.levers
-      .filter((lever) => lever.kind === 'wedge' && lever.axle === axle.id)
-      .reduce((sum, lever) => sum + (settings[lever.id] ?? 0), 0)
-    moves.set(axle.id, turnedAxle(axle, geometry, wedgeDeg + (extraRise[axle.id] ?? 0)))
-  }
+  const moves = new Map<BodyId, Known<RigidMove>>()
+  for (const [body, rule] of moveRules(build, settings, extraRise))
+    moves.set(body, appliedRule(rule, geometry))
   return moves
 }
 
-function movedPowertrain(build: Build, geometry: Geometry, settings: LeverSettings): Known<RigidMove> {
-  const asked: MountMoves = build.levers.reduce((sum, lever) => {
-    if (lever.kind === 'wedge') return sum
-    const key = MOUNT_KEYS[lever.kind]
-    return { ...sum, [key]: sum[key] + (settings[lever.id] ?? 0) }
-  }, NO_MOUNT_MOVES)
-  if (Object.values(asked).every((amount) => amount === 0)) return known(NO_MOVE)
-
-  const mounts = build.powertrain.mounts
-  if (!mounts)
-    return unknown('powertrain: its mounts were not read, so it cannot be moved', 'powertrain.mounts')
-  const points = allKnown<[Vec3, Vec3, Vec3]>([
-    pointOf(geometry, mounts.frontLeft),
-    pointOf(geometry, mounts.frontRight),
-    pointOf(geometry, mounts.tail),
-  ])
+function appliedRule(rule: MoveRule, geometry: Geometry): Known<RigidMove> {
+  if (rule.refusal) return { known: false, missing: [rule.refusal] }
+  const points = allKnown<unknown[]>(rule.needs.map((id) => pointOf(geometry, id)))
   if (!points.known) return points
-  const [frontLeft, frontRight, tail] = points.value
-  const move = powertrainMove({ frontLeft, frontRight, tail }, asked)
+  const move = rule.move(knownPlaces(geometry))
   return move
     ? known(move, points.assumptions)
     : unknown('powertrain: its mounts cannot stand that far apart')
 }
 
-function turnedAxle(axle: Axle, geometry: Geometry, noseUpDeg: number): Known<RigidMove> {
-  if (noseUpDeg === 0) return known(NO_MOVE)
-  if (axle.centre === undefined)
-    return unknown(`${axle.name}: its centre was not read, so it cannot be turned`)
+const refusing = (what: string, path = ''): MoveRule => ({ ...STILL, refusal: { what, path } })
+
+function powertrainRule(build: Build, settings: LeverSettings): MoveRule {
+  const asked: MountMoves = build.levers.reduce((sum, lever) => {
+    if (lever.kind === 'wedge') return sum
+    const key = MOUNT_KEYS[lever.kind]
+    return { ...sum, [key]: sum[key] + (settings[lever.id] ?? 0) }
+  }, NO_MOUNT_MOVES)
+  if (Object.values(asked).every((amount) => amount === 0)) return STILL
+  const mounts = build.powertrain.mounts
+  if (!mounts)
+    return refusing('powertrain: its mounts were not read, so it cannot be moved', 'powertrain.mounts')
+  const { frontLeft, frontRight, tail } = mounts
+  return {
+    needs: [frontLeft, frontRight, tail],
+    move: ({ point }) =>
+      powertrainMove(
+        { frontLeft: point(frontLeft), frontRight: point(frontRight), tail: point(tail) },
+        asked,
+      ),
+    refusal: null,
+  }
+}
+
+function axleRule(axle: Axle, noseUpDeg: number): MoveRule {
+  const { centre } = axle
+  if (noseUpDeg === 0) return STILL
+  if (centre === undefined) return refusing(`${axle.name}: its centre was not read, so it cannot be turned`)
   // Right-handed about +Y dips the front of a body, so a forward nose rises against it.
   const angle = radians(axle.noseFaces === 'forward' ? -noseUpDeg : noseUpDeg)
-  return mapKnown(pointOf(geometry, axle.centre), (centre) => turnMove(centre, [0, 1, 0], angle))
+  return { needs: [centre], move: ({ point }) => turnMove(point(centre), [0, 1, 0], angle), refusal: null }
 }
+
+/** A known axis after its body has moved. */
+export const movedAxis = (move: RigidMove, lie: FallPlan): FallPlan =>
+  move === NO_MOVE ? lie : fallPlan(moveDirection(move, axisDirection(lie)))
 
 /** Every point and axis after its body has moved. */
 export function movedGeometry(
@@ -102,7 +142,7 @@ export function movedGeometry(
       build.axes.map((axis) => {
         const place = geometry.axes.get(axis.id) ?? unknown(`axis "${axis.id}" is not in the build`)
         const both = allKnown([moveOf(axis.body), place] as const as [Known<RigidMove>, typeof place])
-        return [axis.id, mapKnown(both, ([move, lie]) => fallPlan(moveDirection(move, axisDirection(lie))))]
+        return [axis.id, mapKnown(both, ([move, lie]) => movedAxis(move, lie))]
       }),
     ),
   }

@@ -1,4 +1,5 @@
 import type { FallPlan } from '../frame/axis'
+import { CoreError } from '../errors'
 import { mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build } from '../project/build'
@@ -45,6 +46,23 @@ export function geometryAt({ points, axes }: GeometryModel, values: Values): Geo
   const at = <T>(formulas: ReadonlyMap<Id, Known<Formula<T>>>) =>
     new Map([...formulas].map(([id, formula]) => [id, mapKnown(formula, (of) => of(values))]))
   return { points: at(points), axes: at(axes) }
+}
+
+/** Points and axes that are known, by id: what the formulas of lines and moves ask for. */
+export interface Places {
+  readonly point: (id: Id) => Vec3
+  readonly axis: (id: Id) => FallPlan
+}
+
+/** The places of a geometry, for callers that have made sure that what they ask for is known. */
+export const knownPlaces = (geometry: Geometry): Places => ({
+  point: (id) => valueOf(pointOf(geometry, id)),
+  axis: (id) => valueOf(axisOf(geometry, id)),
+})
+
+function valueOf<T>(figure: Known<T>): T {
+  if (!figure.known) throw new CoreError('unknown', 'place', figure.missing[0]?.what ?? 'not read')
+  return figure.value
 }
 
 /** A point by id; a name that points nowhere is unknown like any other thing not read. */

@@ -33,7 +33,9 @@ describe('registration against independent cases', () => {
     })
     const { probe } = input as { probe?: number[][] }
     probe?.forEach((point, i) =>
-      movePoint(value.move, point as unknown as Vec3).forEach((part, k) => close(part, wanted.probe![i]![k]!)),
+      movePoint(value.move, point as unknown as Vec3).forEach((part, k) =>
+        close(part, wanted.probe![i]![k]!),
+      ),
     )
   })
 

@@ -1,0 +1,29 @@
+import type { Build } from '../project/build'
+import type { MeasureAgain } from '../uncertainty/measureAgain'
+import { formatAngle, formatLength } from '../units/format'
+import { checkLabel, checkValueText, sentenceCase } from './checkText'
+
+const COUNTS = ['no', 'one repeat', 'two repeats', 'three repeats'] as const
+
+/** What to do, in few words: "two repeats", "turn digital level end for end". */
+export function measureAgainAction(build: Build, { action, input }: MeasureAgain): string {
+  if (action.kind === 'repeat') return COUNTS[action.count] ?? `${action.count} repeats`
+  if (action.kind === 'flip-test') return `turning ${action.tool.name} end for end`
+  const size =
+    input.unit === 'deg'
+      ? formatAngle(action.halfWidth, build.units, 2)
+      : formatLength(action.halfWidth, build.units)
+  return `a tool good to ±${size}`
+}
+
+/**
+ * What to measure again and what it would bring: "Measure again: pinion, level. Two repeats would settle torsional
+ * (± 50 becomes ± 31 rad/s²)."
+ */
+export function measureAgainSentence(build: Build, advice: MeasureAgain): string {
+  const { check, input, settles, from, to } = advice
+  const label = checkLabel(check, build.lines.length > 1)
+  const show = (value: number) => checkValueText(check, value, build.units)
+  const effect = settles ? 'would settle' : 'would help with'
+  return `Measure again: ${input.label}. ${sentenceCase(measureAgainAction(build, advice))} ${effect} ${label}: ± ${show(from)} becomes ± ${show(to)}.`
+}

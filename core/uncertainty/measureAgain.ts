@@ -1,0 +1,130 @@
+import type { Check } from '../check/check'
+import type { Build } from '../project/build'
+import type { Id } from '../project/id'
+import type { Tool } from '../project/tool'
+import type { Input } from '../readings/formula'
+import type { Sureness } from './monteCarlo'
+import { checkFigureId } from './sampleModel'
+import { scatterVariance, toolVariance } from './spread'
+import { isUndecided, roomToFail } from './sureness'
+
+/** Something to measure that makes a check surer. */
+export interface MeasureAgain {
+  readonly check: Check
+  /** The reading that brings the most doubt into the check. */
+  readonly input: Input
+  /** Share of the check's variance that this reading brings. */
+  readonly share: number
+  readonly action:
+    | { readonly kind: 'repeat'; readonly count: number }
+    | { readonly kind: 'flip-test'; readonly tool: Tool }
+    | { readonly kind: 'finer-tool'; readonly halfWidth: number }
+  /** ± of the check now and as predicted after, in its unit. */
+  readonly from: number
+  readonly to: number
+  /** The verdict would then stand clear of the limit. */
+  readonly settles: boolean
+}
+
+/** More repeats than this nobody takes. */
+const MOST_REPEATS = 3
+/** An action that takes away less than this share of the ± is not worth the way under the vehicle. */
+const WORTH = 0.05
+
+/**
+ * What to measure again, for each check whose ± reaches across its limit.
+ *
+ * Repeats shrink a reading's scatter by √n and leave its tool's error; a flip test takes a level's zero error out of all
+ * its readings; a finer tool halves what the tool leaves. Of those that settle the check the least work is named, else the
+ * one that helps most.
+ *
+ * @returns the check nearest to its limit first
+ * @see docs/methods/uncertainty.md
+ */
+export function measureAgain(build: Build, checks: readonly Check[], sureness: Sureness): MeasureAgain[] {
+  return checks
+    .filter(isUndecided)
+    .sort((a, b) => closeness(a) - closeness(b))
+    .flatMap((check) => bestAction(build, check, sureness) ?? [])
+}
+
+/** Room to the limit in units of the ±. */
+const closeness = (check: Check): number =>
+  Math.abs(roomToFail(check.value ?? 0, check.window) ?? Infinity) / (check.plusMinus ?? 1)
+
+function bestAction(build: Build, check: Check, sureness: Sureness): MeasureAgain | null {
+  const shares = sureness.figures[checkFigureId(check)]?.shares ?? []
+  const from = check.plusMinus ?? 0
+  const room = Math.abs(roomToFail(check.value ?? 0, check.window) ?? 0)
+  const candidates = [...shares.entries()]
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, 3)
+    .flatMap(([index, share]) => {
+      const input = sureness.inputs[index]
+      if (!input || share <= 0) return []
+      return actionsFor(build, input, sureness, shares, index).map(({ action, left }) => {
+        const to = from * Math.sqrt(Math.max(0, left))
+        return { check, input, share, action, from, to, settles: to < room }
+      })
+    })
+    .filter(({ to }) => to < from * (1 - WORTH))
+  return (
+    candidates.find(({ settles }) => settles) ??
+    candidates.reduce<MeasureAgain | null>(
+      (best, one) => (best === null || one.to < best.to ? one : best),
+      null,
+    )
+  )
+}
+
+/** Actions on one reading, least work first, each with the share of the check's variance it leaves. */
+function actionsFor(
+  build: Build,
+  input: Input,
+  { inputs }: Sureness,
+  shares: readonly number[],
+  index: number,
+): { action: MeasureAgain['action']; left: number }[] {
+  const share = shares[index] ?? 0
+  const left = (after: Pick<Input, 'halfWidth' | 'scatter' | 'count'>) =>
+    1 - share + share * ratio(input, after)
+  const repeats = Array.from({ length: MOST_REPEATS }, (_, i) => ({
+    action: { kind: 'repeat' as const, count: i + 1 },
+    left: left({ ...input, count: input.count + i + 1 }),
+  }))
+  const tool = toolOf(build, input.readingId)
+  const flip =
+    tool?.kind === 'level' && (tool.flipTests ?? []).length === 0 && input.unit === 'deg'
+      ? [{ action: { kind: 'flip-test' as const, tool }, left: leftAfterFlip(build, tool, inputs, shares) }]
+      : []
+  const finer = {
+    action: { kind: 'finer-tool' as const, halfWidth: input.halfWidth / 2 },
+    left: left({ ...input, halfWidth: input.halfWidth / 2 }),
+  }
+  return [...repeats, ...flip, ...(input.halfWidth > 0 ? [finer] : [])]
+}
+
+const variance = (input: Pick<Input, 'halfWidth' | 'scatter' | 'count'>): number =>
+  toolVariance(input) + scatterVariance(input)
+
+const ratio = (before: Input, after: Pick<Input, 'halfWidth' | 'scatter' | 'count'>): number =>
+  variance(before) === 0 ? 1 : variance(after) / variance(before)
+
+/** A flip test serves every reading of its level. */
+function leftAfterFlip(
+  build: Build,
+  tool: Tool,
+  inputs: readonly Input[],
+  shares: readonly number[],
+): number {
+  return inputs.reduce((sum, input, i) => {
+    if (input.unit !== 'deg' || toolOf(build, input.readingId)?.id !== tool.id) return sum
+    const halfWidth = Math.min(input.halfWidth, tool.resolution ?? input.halfWidth / 2)
+    return sum - (shares[i] ?? 0) * (1 - ratio(input, { ...input, halfWidth }))
+  }, 1)
+}
+
+function toolOf(build: Build, readingId: Id): Tool | undefined {
+  const reading = build.readings.find((one) => one.id === readingId)
+  return reading && 'tool' in reading ? build.tools.find((one) => one.id === reading.tool) : undefined
+}
