@@ -2,6 +2,7 @@ import { readFile, stat } from 'node:fs/promises'
 import { resultJson } from '../core/check/resultJson'
 import { MAX_FILE_CHARACTERS, parseBuildText } from '../core/project/parseBuild'
 import { problemText } from '../core/project/problem'
+import { LEAST_SAMPLES } from '../core/uncertainty/monteCarlo'
 import { checkTable } from './checkTable'
 
 /** Exit codes, as `lurvan --help` lists them. */
@@ -62,7 +63,7 @@ export async function main(args: readonly string[], streams: Streams = CONSOLE):
     streams.err(`lurvan: ${command.file}: there is no position "${command.position}"\n`)
     return EXIT.unreadable
   }
-  const result = resultJson(build, command.position, command.samples)
+  const result = resultJson(build, command.position, command.samples ?? LEAST_SAMPLES)
   streams.out(command.json ? `${JSON.stringify(result, null, 2)}\n` : checkTable(result))
   if (result.verdict === 'out') return EXIT.out
   return result.verdict === 'unknown' ? EXIT.unsettled : EXIT.holds

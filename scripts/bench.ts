@@ -44,8 +44,11 @@ async function benchBrowser(): Promise<void> {
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     let bytes = 0
+    const seen = new Set<string>()
     page.on('response', (response) => {
-      if (response.url().endsWith('.js')) bytes += Number(response.headers()['content-length'] ?? 0)
+      if (!response.url().endsWith('.js') || seen.has(response.url())) return
+      seen.add(response.url())
+      bytes += Number(response.headers()['content-length'] ?? 0)
     })
     await page.goto(address)
     await page.getByRole('button', { name: 'Open the demo' }).waitFor()

@@ -37,11 +37,17 @@ export function run(command, args, options = {}) {
   }
 }
 
+const HIDDEN_LOCK = 'node_modules/.package-lock.json'
+
+/** npm leaves this file after every install that went through. */
+const isNewer = (than) => existsSync(HIDDEN_LOCK) && statSync(HIDDEN_LOCK).mtimeMs > statSync(than).mtimeMs
+
 /** Installs the packages of the lock file unless they are there. */
 export function install() {
   const wanted = fingerprint(['package-lock.json', 'package.json'])
-  if (existsSync('node_modules/nuxt') && existsSync('node_modules/lurvan') && stamped('install') === wanted)
-    return
+  const isThere = existsSync('node_modules/nuxt') && existsSync('node_modules/lurvan')
+  const isCurrent = stamped('install') === wanted || (isNewer('package-lock.json') && isNewer('package.json'))
+  if (isThere && isCurrent) return
   run('npm', ['ci', '--no-audit', '--no-fund'])
   stamp('install', wanted)
 }

@@ -5,6 +5,7 @@ import type { Cure } from '~~/core/placement/nearestCure'
 import { cureInstruction, cureRemark } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
 import { useEvaluation } from './evaluation'
+import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
 /** A cure as a button: what to do, what it leaves. */
@@ -18,6 +19,7 @@ export interface OfferedCure {
 export const useCures = defineStore('cures', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
+  const sureness = useSureness()
   const cures = shallowRef<readonly Cure[]>([])
   const isSearching = ref(false)
   /** The proxy is kept beside its worker: once collected, it would close the worker's ears. */
@@ -49,7 +51,8 @@ export const useCures = defineStore('cures', () => {
   const refused = computed(() => described.value.filter(({ cure }) => cure.reaches === 'none'))
 
   watch(
-    () => [workbench.build, evaluation.settings, isWanted.value] as const,
+    // The first ± may turn a cure that just holds into one that is tight; later ones change little.
+    () => [workbench.build, evaluation.settings, isWanted.value, sureness.result !== null] as const,
     () => {
       clearTimeout(timer)
       cures.value = []
@@ -69,12 +72,13 @@ export const useCures = defineStore('cures', () => {
       const service = startWorker()
       const plain = toRaw(build)
       const settings = { ...evaluation.settings }
-      const alone = await service.nearest(plain, settings)
+      const sure = toRaw(sureness.result)
+      const alone = await service.nearest(plain, settings, sure)
       if (run !== latest) return
       cures.value = alone
       const [first, second] = build.levers
       if (first && second && !alone.some((cure) => cure.reaches === 'holds')) {
-        const both = await service.byTwo(plain, settings, [first.id, second.id])
+        const both = await service.byTwo(plain, settings, [first.id, second.id], sure)
         if (run === latest && both) cures.value = [both, ...alone]
       }
     } finally {

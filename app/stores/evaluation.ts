@@ -5,6 +5,9 @@ import type { LeverSettings } from '~~/core/placement/bodyMoves'
 import { measuredGeometry } from '~~/core/readings/geometry'
 import { readingWarnings } from '~~/core/readings/warnings'
 import { stateSentence } from '~~/core/text/stateSentence'
+import { measureAgain, type MeasureAgain } from '~~/core/uncertainty/measureAgain'
+import { sureEvaluation } from '~~/core/uncertainty/sureness'
+import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
 /** What the core says of the open build, at the levers' setting on screen. */
@@ -17,8 +20,17 @@ export const useEvaluation = defineStore('evaluation', () => {
   const settings = computed<LeverSettings>(() =>
     workbench.build ? { ...chosenSettings(workbench.build), ...held.value } : {},
   )
-  const current = computed(() =>
-    workbench.build && measured.value ? evaluateBuild(workbench.build, settings.value, measured.value) : null,
+  const sureness = useSureness()
+  const current = computed(() => {
+    if (!workbench.build || !measured.value) return null
+    const plain = evaluateBuild(workbench.build, settings.value, measured.value)
+    return sureness.result ? sureEvaluation(plain, sureness.result) : plain
+  })
+  /** What to measure again for the checks that could turn either way. */
+  const advice = computed<MeasureAgain[]>(() =>
+    workbench.build && current.value && sureness.result && sureness.isFresh
+      ? measureAgain(workbench.build, current.value.checks, sureness.result)
+      : [],
   )
   const asMeasured = computed(() =>
     workbench.build && measured.value ? evaluateBuild(workbench.build, {}, measured.value) : null,
@@ -49,5 +61,5 @@ export const useEvaluation = defineStore('evaluation', () => {
     })
   }
 
-  return { measured, settings, current, asMeasured, sentence, warnings, held, hold, release, set }
+  return { measured, settings, current, advice, asMeasured, sentence, warnings, held, hold, release, set }
 })

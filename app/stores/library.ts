@@ -1,12 +1,10 @@
 import { castDraft } from 'immer'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import { chosenSettings, evaluateBuild } from '~~/core/check/evaluateBuild'
 import type { Verdict } from '~~/core/limits/limit'
 import type { Build } from '~~/core/project/build'
 import { newBuild, type NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
-import { stateSentence } from '~~/core/text/stateSentence'
 import type { RefusedFile } from '../storage/backup'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
@@ -56,17 +54,8 @@ export const useLibrary = defineStore('library', () => {
       return { id, name, vehicle: '', changedAt, verdict: 'unknown', sentence: '', fault }
     }
     const { build } = result.value
-    const evaluation = evaluateBuild(build, chosenSettings(build))
-    const sentence = stateSentence(build, evaluation)
-    return {
-      id,
-      name,
-      vehicle: build.vehicle ?? '',
-      changedAt,
-      verdict: evaluation.verdict,
-      sentence,
-      fault: null,
-    }
+    const { buildState } = await import('./buildState')
+    return { id, name, vehicle: build.vehicle ?? '', changedAt, ...buildState(build), fault: null }
   }
 
   /** Runs a storing action; a failure is kept for the page to show. */

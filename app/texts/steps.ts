@@ -105,6 +105,7 @@ function wordOf(reading: Reading): string | undefined {
     case 'point-height':
       return reading.way
     case 'given-point':
+    case 'setup-point':
       return undefined
     default:
       return reading.low

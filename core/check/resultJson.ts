@@ -7,7 +7,7 @@ import type { Verdict, Window } from '../limits/limit'
 import type { Build } from '../project/build'
 import type { JointKind, School } from '../project/lineSpec'
 import { measureAgain } from '../uncertainty/measureAgain'
-import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo, type Sureness } from '../uncertainty/monteCarlo'
+import { DEFAULT_SEED, runMonteCarlo, type Sureness } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
 import { sureEvaluation } from '../uncertainty/sureness'
 import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
@@ -175,14 +175,10 @@ const UNITS: Readonly<Record<Check['quantity'], string>> = {
  * The full result of a build at one of its positions.
  *
  * @param positionId - the chosen position when absent
- * @param samples - samples for the uncertainty; 0 leaves it out
+ * @param samples - samples for the uncertainty; 0 leaves it out; what is published has at least `LEAST_SAMPLES`
  * @see docs/format.md
  */
-export function resultJson(
-  build: Build,
-  positionId: string = build.chosen,
-  samples: number = LEAST_SAMPLES,
-): ResultJson {
+export function resultJson(build: Build, positionId: string = build.chosen, samples = 0): ResultJson {
   const position = build.positions.find((one) => one.id === positionId)
   const settings = position?.settings ?? chosenSettings(build)
   const plain = evaluateBuild(build, settings)

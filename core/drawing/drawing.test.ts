@@ -146,19 +146,25 @@ describe('calloutBoxes', () => {
 })
 
 describe('windowBar', () => {
-  const at = (value: number | null, window: object) =>
-    windowBar({ value, window: { failLow: null, warnLow: null, warnHigh: null, failHigh: null, ...window } })
+  const at = (value: number | null, window: object, plusMinus: number | null = null) =>
+    windowBar({
+      value,
+      plusMinus,
+      window: { failLow: null, warnLow: null, warnHigh: null, failHigh: null, ...window },
+    })
 
   it('places the tick on the scale of the limits', () => {
     const bar = at(200, { warnHigh: 300, failHigh: 400 })
     expect(bar.allowed).toEqual({ from: 0, to: 300 / 540 })
     expect(bar.warning).toEqual([{ from: 300 / 540, to: 400 / 540 }])
     expect(bar.tick).toBeCloseTo(200 / 540, 12)
+    expect(bar.whisker).toBeNull()
+    expect(at(200, { warnHigh: 300, failHigh: 400 }, 54).whisker).toEqual({ from: 146 / 540, to: 254 / 540 })
   })
 
   it('pins a value far outside to the end and has no tick for an unknown one', () => {
     expect(at(9999, { failHigh: 400 }).tick).toBe(1)
     expect(at(null, { failHigh: 400 }).tick).toBeNull()
-    expect(at(3, {})).toEqual({ allowed: null, warning: [], tick: 0.5 })
+    expect(at(3, {})).toEqual({ allowed: null, warning: [], tick: 0.5, whisker: null })
   })
 })

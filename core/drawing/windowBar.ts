@@ -12,6 +12,8 @@ export interface WindowBar {
   readonly warning: readonly Stretch[]
   /** Null when the value is unknown. */
   readonly tick: number | null
+  /** From value − ± to value + ±; null without a ±. */
+  readonly whisker: Stretch | null
 }
 
 /** Room outside the outermost limit, as a share of the window. */
@@ -20,10 +22,15 @@ const OUTSIDE = 0.35
 /**
  * The bar of a check, on a scale that always shows its limits; a value far outside stands at the bar's end.
  */
-export function windowBar({ window, value }: Pick<Check, 'window' | 'value'>): WindowBar {
+export function windowBar({
+  window,
+  value,
+  plusMinus,
+}: Pick<Check, 'window' | 'value' | 'plusMinus'>): WindowBar {
   const { failLow, warnLow, warnHigh, failHigh } = window
   const limits = [failLow, warnLow, warnHigh, failHigh].filter((limit) => limit !== null)
-  if (limits.length === 0) return { allowed: null, warning: [], tick: value === null ? null : 0.5 }
+  if (limits.length === 0)
+    return { allowed: null, warning: [], tick: value === null ? null : 0.5, whisker: null }
   const isOneSided = failLow === null && warnLow === null
   const least = isOneSided ? 0 : Math.min(...limits)
   const most = failHigh === null && warnHigh === null ? Math.max(...limits) * 2 : Math.max(...limits)
@@ -45,5 +52,7 @@ export function windowBar({ window, value }: Pick<Check, 'window' | 'value'>): W
     allowed: { from: low === null ? 0 : place(low), to: high === null ? 1 : place(high) },
     warning,
     tick: value === null ? null : place(value),
+    whisker:
+      value === null || !plusMinus ? null : { from: place(value - plusMinus), to: place(value + plusMinus) },
   }
 }

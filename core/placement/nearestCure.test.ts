@@ -71,7 +71,7 @@ describe('cureByTwo', () => {
 
   it('stops when it is told to', () => {
     const [tail, wedge] = build.levers
-    expect(cureByTwo(build, {}, [tail!, wedge!], () => false)).toBeNull()
+    expect(cureByTwo(build, {}, [tail!, wedge!], undefined, () => false)).toBeNull()
   })
 })
 

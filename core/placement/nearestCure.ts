@@ -1,7 +1,7 @@
 import type { Check } from '../check/check'
 import { evaluateBuild, type Evaluation } from '../check/evaluateBuild'
 import type { Build, Lever } from '../project/build'
-import { measuredGeometry, type Geometry } from '../readings/geometry'
+import { measuredGeometry } from '../readings/geometry'
 import type { LeverSettings } from './bodyMoves'
 
 /** One lever's part in a cure: its new amount and the change from where it stands, mm or degrees. */
@@ -20,6 +20,11 @@ export interface Cure {
   readonly leaves: readonly Check[]
 }
 
+/** How a candidate's evaluation is judged before its checks are looked at: as it is, or with its ±. */
+export type Judgement = (evaluation: Evaluation) => Evaluation
+
+const PLAINLY: Judgement = (evaluation) => evaluation
+
 /** Told after each candidate of a longer search; returning false stops it. */
 export type SearchProgress = (done: number, of: number) => boolean
 
@@ -32,24 +37,25 @@ export type SearchProgress = (done: number, of: number) => boolean
  * @returns one cure a lever; those that reach `holds` first
  * @see docs/methods/placement.md
  */
-export function nearestCures(
-  build: Build,
-  settings: LeverSettings,
-  measured: Geometry = measuredGeometry(build),
-): Cure[] {
-  const cures = build.levers.map((lever) => cureByLever(build, settings, measured, lever))
+export function nearestCures(build: Build, settings: LeverSettings, judged: Judgement = PLAINLY): Cure[] {
+  const measured = measuredGeometry(build)
+  const evaluate = (amounts: LeverSettings) => judged(evaluateBuild(build, amounts, measured))
+  const cures = build.levers.map((lever) => cureByLever(evaluate, settings, lever))
   return cures.sort((a, b) => RANK[a.reaches] - RANK[b.reaches])
 }
 
 const RANK = { holds: 0, tight: 1, none: 2 } as const
 
-function cureByLever(build: Build, settings: LeverSettings, measured: Geometry, lever: Lever): Cure {
+/** A build's evaluation at a setting of its levers. */
+type Evaluate = (settings: LeverSettings) => Evaluation
+
+function cureByLever(evaluate: Evaluate, settings: LeverSettings, lever: Lever): Cure {
   const stands = settings[lever.id] ?? 0
-  const unread = unreadChecks(evaluateBuild(build, settings, measured))
+  const unread = unreadChecks(evaluate(settings))
   let tight: Cure | null = null
   let best: { cure: Cure; excess: number } | null = null
   for (const amount of nearestFirst(lever, stands)) {
-    const evaluation = evaluateBuild(build, { ...settings, [lever.id]: amount }, measured)
+    const evaluation = evaluate({ ...settings, [lever.id]: amount })
     const cure = cureOf([{ lever, amount, change: amount - stands }], evaluation, unread)
     if (cure.reaches === 'holds') return cure
     if (cure.reaches === 'tight') tight ??= cure
@@ -74,9 +80,10 @@ export function cureByTwo(
   build: Build,
   settings: LeverSettings,
   pair: readonly [Lever, Lever],
+  judged: Judgement = PLAINLY,
   progress: SearchProgress = () => true,
-  measured: Geometry = measuredGeometry(build),
 ): Cure | null {
+  const measured = measuredGeometry(build)
   const [first, second] = pair
   const firsts = nearestFirst(first, settings[first.id] ?? 0)
   const seconds = nearestFirst(second, settings[second.id] ?? 0)
@@ -95,7 +102,7 @@ export function cureByTwo(
       )
       if (best !== null && effort >= best.effort) continue
       const both = { ...settings, [first.id]: a, [second.id]: b }
-      const cure = cureOf(changes, evaluateBuild(build, both, measured), unread)
+      const cure = cureOf(changes, judged(evaluateBuild(build, both, measured)), unread)
       if (cure.reaches === 'holds') best = { cure, effort }
     }
   }

@@ -21,6 +21,19 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
   }
 }
 
+/** The ± of a check, "± 0.14°"; empty when it is not known or nought. */
+export function plusMinusText(check: Check, units: UnitSettings): string {
+  if (!check.plusMinus) return ''
+  return `± ${checkValueText(check, check.plusMinus, units).replace(' rad/s²', '')}`
+}
+
+/** How likely the limit is kept: "97 %", "over 99 %". */
+export function likelihoodText(probability: number): string {
+  if (probability > 0.995) return 'over 99 %'
+  if (probability < 0.005) return 'under 1 %'
+  return `${fixed(probability * 100, 0)} %`
+}
+
 /** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
 export function checkLabel(check: Check, manyLines = false): string {
   const line = manyLines ? `${check.lineName}: ` : ''
@@ -51,9 +64,12 @@ export function marginText(check: Check, units: UnitSettings): string {
   if (check.verdict === 'unknown') return 'unknown'
   if (check.margin === null) return check.verdict
   const size = checkValueText(check, Math.abs(check.margin), units).replace(' rad/s²', '')
-  if (check.verdict === 'tight') return `tight by ${size}`
+  if (check.verdict === 'tight') return isTightBySpread(check) ? 'tight by its ±' : `tight by ${size}`
   return `${check.verdict} by ${size}`
 }
+
+/** Tight for want of a surer figure: it stands inside its window, but nearer to the limit than its ±. */
+const isTightBySpread = ({ margin }: Check): boolean => margin !== null && margin >= 0
 
 /** One sentence with the verdict and its reason. */
 export function checkSentence(check: Check, units: UnitSettings, manyLines = false): string {

@@ -1,20 +1,35 @@
+import type { CheckState } from '../check/check'
 import type { LineEvaluation } from '../check/evaluateBuild'
 import { fallWords, planWords } from '../frame/words'
 import type { LengthFigure, LengthMark } from '../lengths/shaftLengths'
 import type { LineFigures, ShaftFigures } from '../line/lineFigures'
 import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
 import type { Build } from '../project/build'
+import type { Id } from '../project/id'
 import { asRadians, degrees, radians } from '../units/angle'
 import { fixed, formatAngle, formatBothUnits } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
+import type { Sureness } from '../uncertainty/monteCarlo'
+import { lineFigureId } from '../uncertainty/sampleModel'
 import { grouped } from './checkText'
 
 /** One figure with its name, and what to make of it. */
 export interface Fact {
   readonly name: string
   readonly value: string
+  /** "± 0.14°"; absent while it is not known. */
+  readonly plusMinus?: string
   readonly remark?: string
 }
+
+/** The ± of a figure of a line by its name in the published result; null while it is not known. */
+export type PlusMinus = (state: CheckState, name: string) => number | null
+
+/** The ± of one line's figures. */
+export const linePlusMinus =
+  (sureness: Sureness | null, lineId: Id): PlusMinus =>
+  (state, name) =>
+    sureness?.figures[lineFigureId(lineId, state, name)]?.plusMinus ?? null
 
 export interface FactGroup {
   readonly title: string
@@ -30,26 +45,47 @@ const MARK_NAMES: Readonly<Record<LengthMark, string>> = {
 }
 
 /** All figures of a line, grouped for reading; empty while the line is not known. */
-export function lineFacts(build: Build, { line, ride, drive }: LineEvaluation): FactGroup[] {
+export function lineFacts(
+  build: Build,
+  { line, ride, drive }: LineEvaluation,
+  sureness: Sureness | null = null,
+): FactGroup[] {
   if (!ride.known) return []
   const { units } = build
+  const sure = linePlusMinus(sureness, line.id)
+  const even = drive?.known ? drive : ride
   return [
-    { title: 'Joint angles', facts: angleFacts(ride.value, drive?.known ? drive.value : null, units) },
+    { title: 'Joint angles', facts: angleFacts(ride.value, drive?.known ? drive.value : null, units, sure) },
     {
       title: drive?.known ? 'Evenness under drive' : 'Evenness',
-      facts: evennessFacts(drive?.known ? drive.value : ride.value, units),
+      facts: evennessFacts(even.value, units, (name) => sure(drive?.known ? 'drive' : 'ride', name)),
     },
     ...ride.value.shafts.map((shaft, index) => ({
       title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
-      facts: [...shaftFacts(shaft, units), ...lengthFacts(shaft, build)],
+      facts: [
+        ...shaftFacts(shaft, units, (name) => sure('ride', `shafts[${index}].${name}`)),
+        ...lengthFacts(shaft, build, (name) => sure('ride', `shafts[${index}].${name}`)),
+      ],
     })),
   ]
 }
 
-function angleFacts(ride: LineFigures, drive: LineFigures | null, units: UnitSettings): Fact[] {
+/** The ± as text, nothing for an exact or unknown one. */
+const pm = (value: number | null, show: (value: number) => string): string | undefined =>
+  value === null || value === 0 ? undefined : `± ${show(value)}`
+
+type Spread = (name: string) => number | null
+
+function angleFacts(
+  ride: LineFigures,
+  drive: LineFigures | null,
+  units: UnitSettings,
+  sure: PlusMinus,
+): Fact[] {
   return ride.anglesDeg.map((angle, index) => ({
     name: `joint ${index + 1}`,
     value: formatAngle(angle, units, 2),
+    plusMinus: pm(sure('ride', `joints[${index}].angleDeg`), (size) => formatAngle(size, units, 2)),
     remark: drive ? `under drive ${formatAngle(drive.anglesDeg[index] ?? 0, units, 2)}` : undefined,
   }))
 }
@@ -57,19 +93,28 @@ function angleFacts(ride: LineFigures, drive: LineFigures | null, units: UnitSet
 function evennessFacts(
   { whole, smallEquivalentDeg, speed, angles }: LineFigures,
   units: UnitSettings,
+  sure: Spread,
 ): Fact[] {
+  const degreesText = (decimals: number) => (size: number) => formatAngle(size, units, decimals)
+  const acceleration = (size: number) => grouped(size)
   const facts: Fact[] = [
     {
       name: 'equivalent angle of one joint',
       value: formatAngle(degrees(whole.equivalentAngle), units, 2),
+      plusMinus: pm(sure('equivalentAngleDeg'), degreesText(2)),
       remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg, units, 2)}`,
     },
     {
       name: 'driven axis runs ahead and behind by',
       value: formatAngle(degrees(whole.errorPeakToPeak), units, 3),
+      plusMinus: pm(sure('errorPeakToPeakDeg'), degreesText(3)),
       remark: 'peak to peak, twice a turn',
     },
-    { name: 'speed ratio', value: `${fixed(whole.ratioMin, 4)} to ${fixed(whole.ratioMax, 4)}` },
+    {
+      name: 'speed ratio',
+      value: `${fixed(whole.ratioMin, 4)} to ${fixed(whole.ratioMax, 4)}`,
+      plusMinus: pm(sure('ratioMax'), (size) => fixed(size, 4)),
+    },
   ]
   if (!speed.known) return facts
   const rpm = speed.value.speedRpm
@@ -79,24 +124,33 @@ function evennessFacts(
     {
       name: `torsional, at ${grouped(rpm)} rev/min`,
       value: `${grouped(peakAcceleration(whole, rpm))} rad/s²`,
+      plusMinus: pm(sure('outputPeakAccelerationRadS2'), acceleration),
       remark: `by the small-angle rule ${grouped(small)}; speed from ${speed.value.basis}`,
     },
     {
       name: 'inertial, on drive',
       value: `${grouped(smallAngleAcceleration(angles[0] ?? asRadians(0), rpm))} rad/s²`,
+      plusMinus: pm(sure('inertialDriveRadS2'), acceleration),
     },
     {
       name: 'inertial, on coast',
       value: `${grouped(smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm))} rad/s²`,
+      plusMinus: pm(sure('inertialCoastRadS2'), acceleration),
     },
   ]
 }
 
-function shaftFacts(shaft: ShaftFigures, units: UnitSettings): Fact[] {
+function shaftFacts(shaft: ShaftFigures, units: UnitSettings, sure: Spread): Fact[] {
   const lie = `${fallWords(degrees(shaft.place.fall), 'tail', units, 2).replace('tail', 'rear')}, ${planWords(degrees(shaft.place.plan), units, 2)}`
-  const facts: Fact[] = [{ name: 'lies', value: lie }]
+  const facts: Fact[] = [
+    { name: 'lies', value: lie, plusMinus: pm(sure('fallDeg'), (size) => formatAngle(size, units, 2)) },
+  ]
   if (shaft.criticalSpeedRpm !== null)
-    facts.push({ name: 'critical speed', value: `${grouped(shaft.criticalSpeedRpm)} rev/min` })
+    facts.push({
+      name: 'critical speed',
+      value: `${grouped(shaft.criticalSpeedRpm)} rev/min`,
+      plusMinus: pm(sure('criticalSpeedRpm'), grouped),
+    })
   if (shaft.bearingOffLine !== null)
     facts.push({ name: 'bearing off its line by', value: `${fixed(shaft.bearingOffLine, 1)} mm` })
   if (shaft.bestPhase) facts.push(phaseFact(shaft, units))
@@ -133,10 +187,11 @@ const phaseWords = (phaseDeg: number, units: UnitSettings): string =>
 const SEEN_ON_TAPE = 0.5
 
 /** Lengths of a shaft in every convention its ends allow, in both units. */
-export function lengthFacts({ lengths }: ShaftFigures, build: Build): Fact[] {
-  return lengths.all.map((length) => ({
+export function lengthFacts({ lengths }: ShaftFigures, build: Build, sure: Spread = () => null): Fact[] {
+  return lengths.all.map((length, i) => ({
     name: lengthName(length),
     value: formatBothUnits(length.length, build.units.inchFraction),
+    plusMinus: pm(sure(`lengths[${i}].vehicleMm`), (size) => `${fixed(size, 1)} mm`),
     remark:
       Math.abs(length.onBench - length.length) > SEEN_ON_TAPE
         ? `straightened on the bench ${formatBothUnits(length.onBench, build.units.inchFraction)}`

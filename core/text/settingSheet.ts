@@ -1,11 +1,12 @@
 import { worstCheck } from './stateSentence'
-import { checkLabel, checkValueText, marginText } from './checkText'
+import { checkLabel, checkValueText, marginText, plusMinusText } from './checkText'
 import { axisRole } from './echo'
 import { leverInstruction } from './leverText'
 import { lineFacts, type FactGroup } from './lineFacts'
 import type { Evaluation } from '../check/evaluateBuild'
 import { fallWords, planWords } from '../frame/words'
 import type { Build } from '../project/build'
+import type { Sureness } from '../uncertainty/monteCarlo'
 import type { Verdict } from '../limits/limit'
 import { degrees } from '../units/angle'
 import { formatAngle } from '../units/format'
@@ -47,7 +48,12 @@ export interface SettingSheet {
 }
 
 /** Gathers the sheet of a build at the setting on screen, beside the measured one. */
-export function settingSheet(build: Build, now: Evaluation, measured: Evaluation): SettingSheet {
+export function settingSheet(
+  build: Build,
+  now: Evaluation,
+  measured: Evaluation,
+  sureness: Sureness | null = null,
+): SettingSheet {
   const many = build.lines.length > 1
   return {
     instructions: build.levers.flatMap((lever) => {
@@ -77,12 +83,14 @@ export function settingSheet(build: Build, now: Evaluation, measured: Evaluation
       .filter((check) => check.subject.of !== 'joint')
       .map((check) => ({
         label: checkLabel(check, many),
-        value: checkValueText(check, check.value, build.units),
+        value: [checkValueText(check, check.value, build.units), plusMinusText(check, build.units)]
+          .join(' ')
+          .trim(),
         margin: marginText(check, build.units),
         verdict: check.verdict,
       })),
     shafts: now.lines.flatMap((line) =>
-      lineFacts(build, line).filter((group) => group.title.startsWith('Shaft')),
+      lineFacts(build, line, sureness).filter((group) => group.title.startsWith('Shaft')),
     ),
     setups: usedSetups(build),
     assumptions: now.assumptions,

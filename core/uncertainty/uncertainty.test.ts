@@ -10,6 +10,7 @@ import { isUndecided, sureCheck, sureEvaluation } from './sureness'
 import { meansOf } from '../readings/formula'
 import type { Build } from '../project/build'
 import type { Check } from '../check/check'
+import type { LeverSettings } from '../placement/bodyMoves'
 
 const parsed = (raw: object): Build => {
   const result = parseBuild(raw)
@@ -37,7 +38,7 @@ describe('seeded chance', () => {
 describe('sampleModel', () => {
   it('gives the figures of evaluateBuild at the means, levers and wind-up included', () => {
     const build = demoBuild()
-    for (const settings of [{}, { tail: 12, wedge: -1.5 }]) {
+    for (const settings of [{}, { tail: 12, wedge: -1.5 }] as LeverSettings[]) {
       const model = sampleModel(build, settings)
       const out = new Float64Array(model.figures.length)
       model.evaluate(meansOf(model.inputs), out)

@@ -2,6 +2,7 @@ import { createError, defineEventHandler, setResponseHeader } from 'h3'
 import { resultJson } from '../../core/check/resultJson'
 import { parseBuildText } from '../../core/project/parseBuild'
 import { problemText } from '../../core/project/problem'
+import { LEAST_SAMPLES } from '../../core/uncertainty/monteCarlo'
 import { limitedBody } from '../limitedBody'
 
 /** Largest body that is read, in bytes. */
@@ -27,5 +28,5 @@ export default defineEventHandler(async (event) => {
     })
   }
   setResponseHeader(event, 'content-type', 'application/json')
-  return resultJson(parsed.value)
+  return resultJson(parsed.value, parsed.value.chosen, LEAST_SAMPLES)
 })

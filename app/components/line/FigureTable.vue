@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/check/evaluateBuild'
 import type { Build } from '~~/core/project/build'
+import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 import { lineFacts } from '~~/core/text/lineFacts'
 import { texts } from '~/texts/en'
 
 /** All figures of a line in words and numbers. */
-const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
-const groups = computed(() => lineFacts(build, evaluation))
+const { build, evaluation, sureness } = defineProps<{
+  build: Build
+  evaluation: LineEvaluation
+  sureness: Sureness | null
+}>()
+const groups = computed(() => lineFacts(build, evaluation, sureness))
 </script>
 
 <template>
@@ -17,7 +22,9 @@ const groups = computed(() => lineFacts(build, evaluation))
       <dl>
         <template v-for="fact in group.facts" :key="fact.name">
           <dt>{{ fact.name }}</dt>
-          <dd class="figure">{{ fact.value }}</dd>
+          <dd class="figure">
+            {{ fact.value }} <span class="soft">{{ fact.plusMinus }}</span>
+          </dd>
           <dd v-if="fact.remark" class="soft remark">{{ fact.remark }}</dd>
         </template>
       </dl>

@@ -2,10 +2,12 @@
 import type { Evaluation } from '~~/core/check/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { texts } from '~/texts/en'
+import { useSureness } from '~/stores/sureness'
 
 /** Under the drawing: checks, figures, or a chart, which is loaded when it is first looked at. */
 const { build, evaluation, many } = defineProps<{ build: Build; evaluation: Evaluation; many: boolean }>()
-const TABS = ['checks', 'figures', 'turn', 'speed'] as const
+const sureness = useSureness()
+const TABS = ['checks', 'figures', 'sure', 'turn', 'speed'] as const
 const tab = ref<(typeof TABS)[number]>('checks')
 const halves = computed(() => {
   const half = Math.ceil(evaluation.checks.length / 2)
@@ -52,9 +54,10 @@ function move(sense: number) {
           <strong>{{ texts.line.assumed }}:</strong> {{ evaluation.assumptions.join('; ') }}.
         </p>
       </template>
+      <SurePanel v-else-if="tab === 'sure'" :build="build" :evaluation="evaluation" />
       <template v-for="line in evaluation.lines" v-else :key="line.line.id">
         <h3 v-if="many" class="line-name">{{ line.line.name }}</h3>
-        <FigureTable v-if="tab === 'figures'" :build="build" :evaluation="line" />
+        <FigureTable v-if="tab === 'figures'" :build="build" :evaluation="line" :sureness="sureness.result" />
         <LazyTurnPanel v-else-if="tab === 'turn'" :evaluation="line" />
         <LazyPermittedPanel v-else :evaluation="line" :limits="build.limits.entries" />
       </template>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/check/check'
-import { checkLabel, checkSentence, checkValueText, marginText } from '~~/core/text/checkText'
+import {
+  checkLabel,
+  checkSentence,
+  checkValueText,
+  likelihoodText,
+  marginText,
+  plusMinusText,
+} from '~~/core/text/checkText'
+import { texts } from '~/texts/en'
 import type { UnitSettings } from '~~/core/units/unitSettings'
 
 const { check, units, many } = defineProps<{ check: Check; units: UnitSettings; many: boolean }>()
@@ -14,10 +22,18 @@ const label = computed(() => checkLabel(check, many))
       <VerdictMark :verdict="check.verdict" />
       <span class="label">{{ label }}</span>
       <WindowBar class="window" :check="check" />
-      <span class="value figure">{{ checkValueText(check, check.value, units) }}</span>
+      <span class="value figure">
+        {{ checkValueText(check, check.value, units) }}
+        <small v-if="check.plusMinus" class="soft">{{ plusMinusText(check, units) }}</small>
+      </span>
       <span class="margin figure" :class="check.verdict">{{ marginText(check, units) }}</span>
     </button>
-    <p v-if="isOpen" class="reason">{{ checkSentence(check, units, many) }}</p>
+    <p v-if="isOpen" class="reason">
+      {{ checkSentence(check, units, many) }}
+      <template v-if="check.probability !== null">{{
+        texts.sure.likely(likelihoodText(check.probability))
+      }}</template>
+    </p>
   </li>
 </template>
 
@@ -42,7 +58,13 @@ const label = computed(() => checkLabel(check, many))
 .value {
   text-align: right;
   font-size: 1.0625rem;
+  line-height: 1.05;
   white-space: nowrap;
+}
+.value small {
+  display: block;
+  font-size: 0.8125rem;
+  font-weight: 500;
 }
 .margin {
   font-size: 0.9375rem;

@@ -9,6 +9,8 @@ const stretch = ({ from, to }: { from: number; to: number }) => ({
   x: from * WIDTH,
   width: Math.max(0, to - from) * WIDTH,
 })
+const whiskerPath = ({ from, to }: { from: number; to: number }) =>
+  `M${from * WIDTH} 4.5V10.5M${from * WIDTH} 7.5H${to * WIDTH}M${to * WIDTH} 4.5V10.5`
 </script>
 
 <template>
@@ -23,6 +25,12 @@ const stretch = ({ from, to }: { from: number; to: number }) => ({
     />
     <rect v-if="bar.allowed" v-bind="stretch(bar.allowed)" y="3" height="9" class="allowed" />
     <line x1="0" y1="12.5" :x2="WIDTH" y2="12.5" class="base" vector-effect="non-scaling-stroke" />
+    <path
+      v-if="bar.whisker"
+      :d="whiskerPath(bar.whisker)"
+      class="whisker"
+      vector-effect="non-scaling-stroke"
+    />
     <line
       v-if="bar.tick !== null"
       :x1="Math.max(1, Math.min(WIDTH - 1, bar.tick * WIDTH))"
@@ -50,6 +58,11 @@ const stretch = ({ from, to }: { from: number; to: number }) => ({
 .base {
   stroke: var(--hair);
   stroke-width: 1;
+}
+.whisker {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  fill: none;
 }
 .tick {
   stroke: var(--ink);

@@ -14,6 +14,7 @@ const words = texts.sheet
         <tr v-for="fact in shaft.facts" :key="fact.name">
           <td>{{ sheet.shafts.length > 1 ? `${shaft.title}, ` : '' }}{{ fact.name }}</td>
           <td class="figure">{{ fact.value }}</td>
+          <td class="figure plus-minus">{{ fact.plusMinus }}</td>
           <td class="soft">{{ fact.remark }}</td>
         </tr>
       </tbody>

@@ -2,14 +2,16 @@
 import { settingSheet } from '~~/core/text/settingSheet'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
+import { useSureness } from '~/stores/sureness'
 import { useWorkbench } from '~/stores/workbench'
 
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
+const sureness = useSureness()
 const words = texts.sheet
 const sheet = computed(() =>
   workbench.build && evaluation.current && evaluation.asMeasured
-    ? settingSheet(workbench.build, evaluation.current, evaluation.asMeasured)
+    ? settingSheet(workbench.build, evaluation.current, evaluation.asMeasured, sureness.result)
     : null,
 )
 const isDrawn = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)

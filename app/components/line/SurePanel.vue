@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import type { Evaluation } from '~~/core/check/evaluateBuild'
+import type { Build } from '~~/core/project/build'
+import { checkLabel, grouped, likelihoodText, plusMinusText } from '~~/core/text/checkText'
+import { measureAgainSentence } from '~~/core/text/measureAgainText'
+import { doubtOf } from '~~/core/uncertainty/doubt'
+import { texts } from '~/texts/en'
+import { useEvaluation } from '~/stores/evaluation'
+import { useReadings } from '~/stores/readings'
+import { useSureness } from '~/stores/sureness'
+
+/** How sure each check is, which readings the doubt comes from, and what to measure again. */
+const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
+const words = texts.sure
+const route = useRoute()
+const sureness = useSureness()
+const readings = useReadings()
+const advice = computed(() => useEvaluation().advice)
+const rows = computed(() =>
+  evaluation.checks
+    .filter((check) => check.plusMinus)
+    .map((check) => ({ check, doubts: sureness.result ? doubtOf(check, sureness.result) : [] })),
+)
+const linkTo = (readingId: string) => {
+  const step = readings.steps.find((one) => one.reading?.id === readingId)
+  return { path: `/b/${route.params.id}/readings`, query: step ? { step: step.id } : {} }
+}
+const percent = (share: number) => `${Math.round(share * 100)} %`
+</script>
+
+<template>
+  <div class="sure">
+    <div v-if="sureness.isRunning" class="running" role="status">
+      {{ words.running }}
+      <progress :value="sureness.progress" max="1" :aria-label="words.running" />
+      <UButton size="xs" variant="outline" color="neutral" @click="sureness.stop()">{{ words.stop }}</UButton>
+    </div>
+    <div v-else class="running">
+      <span class="soft">
+        <template v-if="sureness.isStopped">{{ words.stopped }}</template>
+        <template v-else-if="!sureness.result">{{ words.waiting }}</template>
+        <template v-else-if="sureness.result.samples === 0">{{ words.exact }}</template>
+        <template v-else>{{ words.lead(grouped(sureness.result.samples)) }}</template>
+      </span>
+      <UButton v-if="sureness.isStopped" size="xs" variant="outline" @click="sureness.sample()">{{
+        words.again
+      }}</UButton>
+    </div>
+
+    <section v-if="sureness.result && sureness.result.samples > 0" :aria-label="words.measure">
+      <h3>{{ words.measure }}</h3>
+      <ul v-if="advice.length" class="advice">
+        <li v-for="one in advice" :key="one.check.id" data-testid="measure-again">
+          <VerdictMark :verdict="one.settles ? 'holds' : 'tight'" :size="14" silent />
+          <span>{{ measureAgainSentence(build, one) }}</span>
+          <NuxtLink :to="linkTo(one.input.readingId)">{{ words.go }}</NuxtLink>
+        </li>
+      </ul>
+      <p v-else class="soft">{{ words.nothing }}</p>
+    </section>
+
+    <table v-if="rows.length">
+      <caption class="soft">
+        {{
+          words.where
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col">{{ words.check }}</th>
+          <th scope="col" class="number">{{ words.plusMinus }}</th>
+          <th scope="col" class="number">{{ words.likelihood }}</th>
+          <th scope="col">{{ words.most }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="{ check, doubts } in rows" :key="check.id">
+          <td>{{ checkLabel(check, build.lines.length > 1) }}</td>
+          <td class="figure number">{{ plusMinusText(check, build.units) }}</td>
+          <td class="figure number">
+            {{ check.probability === null ? '' : likelihoodText(check.probability) }}
+          </td>
+          <td>
+            <NuxtLink
+              v-for="doubt in doubts"
+              :key="doubt.input.readingId + doubt.input.field"
+              class="doubt"
+              :to="linkTo(doubt.input.readingId)"
+            >
+              <span
+                class="share"
+                :style="{ width: `${Math.round(doubt.share * 56)}px` }"
+                aria-hidden="true"
+              />
+              {{ doubt.input.label }} <span class="figure">{{ percent(doubt.share) }}</span>
+            </NuxtLink>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.sure {
+  display: grid;
+  gap: 12px;
+}
+.running {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 28px;
+}
+progress {
+  accent-color: var(--accent);
+  width: 180px;
+}
+h3 {
+  font-weight: 600;
+}
+.advice li {
+  display: grid;
+  grid-template-columns: 16px minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: baseline;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+a {
+  color: var(--accent);
+  text-decoration: underline;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+caption {
+  text-align: left;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  color: var(--soft);
+}
+td {
+  padding: 4px 14px 4px 0;
+  border-bottom: 1px solid var(--hair);
+  vertical-align: top;
+}
+.number {
+  text-align: right;
+  white-space: nowrap;
+  padding-right: 18px;
+}
+.doubt {
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+  margin-right: 14px;
+  color: var(--ink);
+  text-decoration: none;
+}
+.doubt:hover {
+  text-decoration: underline;
+}
+.share {
+  display: inline-block;
+  height: 9px;
+  min-width: 2px;
+  background: var(--accent);
+}
+@media (max-width: 640px) {
+  table,
+  tbody,
+  tr,
+  td {
+    display: block;
+  }
+  thead {
+    display: none;
+  }
+  td {
+    border: 0;
+    padding: 0;
+    text-align: left;
+  }
+  tr {
+    padding: 6px 0;
+    border-bottom: 1px solid var(--hair);
+  }
+  .doubt {
+    min-height: 40px;
+  }
+}
+</style>
