@@ -31,6 +31,11 @@ const ICONS = [
   'zoom-out',
   'command',
   'hard-drive',
+  'history',
+  'radio',
+  'pause',
+  'play',
+  'ruler',
 ]
 
 export default defineNuxtConfig({

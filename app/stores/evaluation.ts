@@ -3,7 +3,6 @@ import { computed, shallowRef } from 'vue'
 import { chosenSettings, evaluateBuild } from '~~/core/check/evaluateBuild'
 import type { LeverSettings } from '~~/core/placement/bodyMoves'
 import { measuredGeometry } from '~~/core/readings/geometry'
-import { readingWarnings } from '~~/core/readings/warnings'
 import { stateSentence } from '~~/core/text/stateSentence'
 import { measureAgain, type MeasureAgain } from '~~/core/uncertainty/measureAgain'
 import { sureEvaluation } from '~~/core/uncertainty/sureness'
@@ -38,7 +37,6 @@ export const useEvaluation = defineStore('evaluation', () => {
   const sentence = computed(() =>
     workbench.build && current.value ? stateSentence(workbench.build, current.value) : '',
   )
-  const warnings = computed(() => (workbench.build ? readingWarnings(workbench.build) : []))
 
   /** Moves a lever on screen only. */
   function hold(leverId: string, amount: number): void {
@@ -61,5 +59,5 @@ export const useEvaluation = defineStore('evaluation', () => {
     })
   }
 
-  return { measured, settings, current, advice, asMeasured, sentence, warnings, held, hold, release, set }
+  return { measured, settings, current, advice, asMeasured, sentence, held, hold, release, set }
 })

@@ -1,6 +1,6 @@
 import type { Build } from '~~/core/project/build'
 import type { LevelZero, MeasuredReading, Reading } from '~~/core/project/reading'
-import type { TourStep } from '~~/core/readings/tour'
+import { shaftOf, type TourStep } from '~~/core/readings/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */
 export interface ReadingDraft {
@@ -14,6 +14,10 @@ export interface ReadingDraft {
   readonly aboveText: string
   readonly aboveWay: 'above' | 'below'
   readonly provisional: boolean
+  /** Which way the display of the level looked; empty when it was not said. */
+  readonly display: '' | 'left' | 'right' | 'front' | 'rear'
+  /** The tool by its id; empty for the first of its kind. */
+  readonly toolId: string
 }
 
 export const EMPTY_DRAFT: ReadingDraft = {
@@ -26,11 +30,19 @@ export const EMPTY_DRAFT: ReadingDraft = {
   aboveText: '',
   aboveWay: 'above',
   provisional: false,
+  display: '',
+  toolId: '',
 }
 
 /** A draft that starts out the way the step was read last time, with nothing typed yet. */
 export function draftLike(reading: Reading | null): ReadingDraft {
   if (!reading) return EMPTY_DRAFT
+  const display = ('display' in reading && reading.display) || ''
+  const toolId = ('tool' in reading && reading.tool) || ''
+  return { ...wayLike(reading), display, toolId }
+}
+
+function wayLike(reading: Reading): ReadingDraft {
   switch (reading.kind) {
     case 'axis-face':
       return {
@@ -41,6 +53,8 @@ export function draftLike(reading: Reading | null): ReadingDraft {
         zero: reading.zero ?? 'gravity',
       }
     case 'axis-level':
+      return { ...EMPTY_DRAFT, way: reading.low ?? '', zero: reading.zero ?? 'gravity' }
+    case 'shaft-level':
       return { ...EMPTY_DRAFT, way: reading.low ?? '', zero: reading.zero ?? 'gravity' }
     case 'chassis-fall':
     case 'chassis-roll':
@@ -69,11 +83,18 @@ export function draftReading(
   draft: ReadingDraft,
   id: string,
 ): MeasuredReading {
-  const tool = (...kinds: string[]) => build.tools.find((one) => kinds.includes(one.kind))?.id
+  const tool = (...kinds: string[]) =>
+    build.tools.find((one) => one.id === draft.toolId && kinds.includes(one.kind))?.id ??
+    build.tools.find((one) => kinds.includes(one.kind) && !one.simulated)?.id
   const provisional = draft.provisional ? { provisional: true } : {}
   const base = { id, setup, values: [draft.text.trim()], ...provisional }
-  const level = { ...base, tool: tool('level') }
-  const tape = { ...base, tool: tool('tape', 'laser', 'plumb'), unit: build.units.length, point: step.target }
+  const level = { ...base, tool: tool('level'), ...(draft.display && { display: draft.display }) }
+  const tape = {
+    ...base,
+    tool: tool('tape', 'laser', 'plumb', 'calliper', 'other'),
+    unit: build.units.length,
+    point: step.target,
+  }
   const word = <T extends string>(words: readonly T[]): T | undefined =>
     words.find((one) => one === draft.way)
   switch (step.quantity) {
@@ -92,6 +113,14 @@ export function draftReading(
             zero: draft.zero,
           }
         : { ...level, kind: 'axis-level', axis: step.target, low: word(['front', 'rear']), zero: draft.zero }
+    case 'shaft-level':
+      return {
+        ...level,
+        kind: 'shaft-level',
+        ...shaftOf(step.target),
+        low: word(['front', 'rear']),
+        zero: draft.zero,
+      }
     case 'point-station':
       return { ...tape, kind: 'point-station', way: word(['rearward', 'forward']) }
     case 'point-height':

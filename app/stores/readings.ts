@@ -1,9 +1,12 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { Setup } from '~~/core/project/build'
+import { acceptance, findMistakes } from '~~/core/mistakes/findMistakes'
+import type { Correction, Mistake } from '~~/core/mistakes/mistake'
+import type { Build, Setup } from '~~/core/project/build'
 import type { MeasuredReading, Reading } from '~~/core/project/reading'
 import { measuringTour, nextOpenStep, type TourStep } from '~~/core/readings/tour'
 import { readingEcho, type Echo } from '~~/core/text/echo'
+import { applyEdits, logChange } from './readingLog'
 import { useWorkbench } from './workbench'
 import { draftReading, type ReadingDraft } from './readingDraft'
 
@@ -22,14 +25,28 @@ export const useReadings = defineStore('readings', () => {
     () => steps.value.filter((step) => step.reading === null && !step.optional).length,
   )
   const doneCount = computed(() => steps.value.filter((step) => step.reading !== null).length)
+  const mistakes = computed<Mistake[]>(() => (workbench.build ? findMistakes(workbench.build) : []))
 
   const next = (fromId: string | null): TourStep | null => nextOpenStep(steps.value, fromId)
 
-  /** What a draft means, or what is not understood in it; null while nothing is typed. */
-  function echo(step: TourStep, draft: ReadingDraft): Echo | null {
+  /** The build with a draft as its newest reading; null while nothing is typed. */
+  function withDraft(step: TourStep, draft: ReadingDraft): { build: Build; reading: MeasuredReading } | null {
     const { build } = workbench
     if (!build || !setup.value || draft.text.trim() === '') return null
-    return readingEcho(build, draftReading(build, setup.value.id, step, draft, 'draft'))
+    const reading = draftReading(build, setup.value.id, step, draft, 'draft')
+    return { build: { ...build, readings: [...build.readings, reading] }, reading }
+  }
+
+  /** What a draft means, or what is not understood in it; null while nothing is typed. */
+  function echo(step: TourStep, draft: ReadingDraft): Echo | null {
+    const typed = withDraft(step, draft)
+    return typed && readingEcho(typed.build, typed.reading)
+  }
+
+  /** What is probably wrong with a draft, before it is kept. */
+  function draftMistakes(step: TourStep, draft: ReadingDraft): Mistake[] {
+    const typed = withDraft(step, draft)
+    return typed ? findMistakes(typed.build).filter(({ readingIds }) => readingIds.includes('draft')) : []
   }
 
   /** Keeps a reading as taken; one there was before stays in the history. */
@@ -37,49 +54,78 @@ export const useReadings = defineStore('readings', () => {
     const { build } = workbench
     if (!build || !setup.value) return
     const reading = draftReading(build, setup.value.id, step, draft, crypto.randomUUID())
-    workbench.change(`Read ${step.targetName}`, (draftBuild) => {
-      draftBuild.readings.push({ ...reading, takenAt: new Date().toISOString() } as never)
+    add(`Read ${step.targetName}`, reading)
+  }
+
+  function add(label: string, reading: Reading): void {
+    const by = setup.value?.by
+    workbench.change(label, (draft) => {
+      const taken = { ...reading, takenAt: new Date().toISOString(), ...(by && { takenBy: by }) }
+      // Absent fields stay absent: a file holds no nulls.
+      draft.readings.push(JSON.parse(JSON.stringify(taken)))
     })
   }
 
   /** Adds a repeat to a reading that was taken the same way. */
   function repeat(reading: Reading, text: string): void {
-    workbench.change('Repeat a reading', (draft) => {
-      const there = draft.readings.find((one) => one.id === reading.id)
-      if (there && 'values' in there) there.values.push(text)
+    changeReading('Repeat a reading', reading.id, 'repeated', (there) => {
+      if ('values' in there) there.values.push(text)
     })
   }
 
   function removeRepeat(reading: MeasuredReading, index: number): void {
-    workbench.change('Remove a repeat', (draft) => {
-      const there = draft.readings.find((one) => one.id === reading.id)
-      if (there && 'values' in there && there.values.length > 1) there.values.splice(index, 1)
-      else draft.readings = draft.readings.filter((one) => one.id !== reading.id)
+    if (reading.values.length < 2) return remove(reading)
+    changeReading('Remove a repeat', reading.id, 'repeat-removed', (there) => {
+      if ('values' in there) there.values.splice(index, 1)
+    })
+  }
+
+  /** Changes a reading in place and writes down how it was before. */
+  function changeReading(
+    label: string,
+    id: string,
+    what: 'repeated' | 'repeat-removed',
+    change: (reading: { values: string[] } | object) => void,
+  ): void {
+    workbench.change(label, (draft) => {
+      const there = draft.readings.find((one) => one.id === id)
+      if (!there) return
+      const before = JSON.parse(JSON.stringify(there))
+      change(there)
+      logChange(draft, {
+        what,
+        reading: id,
+        before,
+        after: JSON.parse(JSON.stringify(there)),
+        by: setup.value?.by,
+      })
     })
   }
 
   function remove(reading: Reading): void {
     workbench.change('Delete a reading', (draft) => {
       draft.readings = draft.readings.filter((one) => one.id !== reading.id)
+      logChange(draft, { what: 'removed', reading: reading.id, before: reading, by: setup.value?.by })
     })
   }
 
-  function changeSetup(label: string, changed: Partial<Setup>): void {
-    const id = setup.value?.id
-    workbench.change(label, (draft) => {
-      const there = draft.setups.find((one) => one.id === id)
-      if (there) Object.assign(there, changed)
-    })
+  /** Puts a mistake right with one of its corrections: logged with the reason, and undone like any change. */
+  function correct(mistake: Mistake, correction: Correction): void {
+    workbench.change(correction.label, (draft) =>
+      applyEdits(draft, correction.edits, `${correction.label}. ${mistake.sentence}`, setup.value?.by),
+    )
   }
 
-  function addSetup(): void {
-    const id = crypto.randomUUID()
-    const date = new Date().toISOString().slice(0, 10)
-    const name = `Setup ${(workbench.build?.setups.length ?? 0) + 1}`
-    workbench.change('Add a setup', (draft) => {
-      draft.setups.push({ id, name, date, standsOn: 'floor', loaded: true, settled: true, datum: 'read' })
-    })
-    chosenSetup.value = id
+  /** Says that a doubt was looked into and the reading stands. */
+  function accept(mistake: Mistake): void {
+    if (workbench.build) correct(mistake, acceptance(workbench.build, mistake))
+  }
+
+  /** Carries a reading of an older setup over into the one being taken, with the reason why it still holds. */
+  function copyHere(reading: MeasuredReading, reason: string): void {
+    if (!setup.value || reason.trim().length < 3) return
+    const copy = { ...reading, id: crypto.randomUUID(), setup: setup.value.id }
+    add('Carry a reading over', { ...copy, copiedFrom: reading.id, copyReason: reason.trim().slice(0, 200) })
   }
 
   return {
@@ -88,13 +134,17 @@ export const useReadings = defineStore('readings', () => {
     steps,
     openCount,
     doneCount,
+    mistakes,
     next,
     echo,
+    draftMistakes,
     keep,
+    add,
     repeat,
     removeRepeat,
     remove,
-    changeSetup,
-    addSetup,
+    correct,
+    accept,
+    copyHere,
   }
 })

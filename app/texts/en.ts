@@ -1,8 +1,10 @@
 import type { Verdict } from '~~/core/limits/limit'
 import type { JointKind, School } from '~~/core/project/lineSpec'
+import { measuring } from './measuring'
 
 /** Every phrase of the interface, by place, so that a translation is one file. */
 export const texts = {
+  measuring,
   name: 'Lurvan',
   verdicts: { holds: 'holds', tight: 'tight', out: 'out', unknown: 'unknown' } satisfies Record<
     Verdict,
@@ -83,11 +85,11 @@ export const texts = {
     loaded: 'At ride height with its weight on',
     settled: 'Rolled forth and back since it was lowered',
     datum: 'Chassis',
-    datums: { read: 'as it stands, read with the level', levelled: 'made level first' },
     groups: {
       attitude: 'How the chassis stands',
       levels: 'Angles',
       joints: 'Where the joints are',
+      checks: 'Checks and centreline',
       levers: 'What the levers turn about',
     },
     optional: 'if you can',
@@ -121,6 +123,8 @@ export const texts = {
     how: 'How it is read',
     keypad: 'Key pad',
     tool: 'Tool',
+    displayFaces: 'Display looks to',
+    displays: { left: 'the left', right: 'the right', rear: 'the rear', front: 'the front' },
     provisional: 'Provisional: read again later',
     provisionalShort: 'provisional',
     firm: 'for good',

@@ -56,6 +56,16 @@ export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
               ['front', 'front end is lower'],
             ],
           }
+    case 'shaft-level':
+      return {
+        title: `${capital(name)}, its own angle`,
+        hint: 'Level on the tube itself, clear of welds and weights. It checks the joint points.',
+        unit: 'angle',
+        ways: [
+          ['rear', 'rear end is lower'],
+          ['front', 'front end is lower'],
+        ],
+      }
     case 'point-station':
       return {
         title: `${capital(name)}, station`,

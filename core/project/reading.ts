@@ -10,6 +10,8 @@ interface ReadingBase {
   readonly note?: string
   /** From cardboard, a catalogue or an unloaded frame; all that rests on it is marked until the real reading comes. */
   readonly provisional?: boolean
+  /** Doubts about this reading that were looked into and found groundless, by their kind. */
+  readonly accepted?: readonly string[]
 }
 
 /** A reading taken with a tool in a setup: the raw text of each repeat, never changed by the program. */

@@ -9,6 +9,7 @@ const base = {
   takenBy: nameField(),
   note: noteField(),
   provisional: boolean(),
+  accepted: array().of(rawText().required()).max(20),
 }
 const measured = {
   ...base,

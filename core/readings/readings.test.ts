@@ -8,7 +8,6 @@ import { spacingFor } from './axisFormula'
 import { axisPlace, pointPlace } from './measured'
 import { offsetFromPlumb } from './plumb'
 import { measuringTour, nextOpenStep } from './tour'
-import { readingWarnings } from './warnings'
 import type { MeasuredReading } from '../project/reading'
 
 const edited = (edit: (raw: Record<string, any>) => void) => {
@@ -108,14 +107,6 @@ describe('readings in force', () => {
     )
     expect(place.known && place.assumptions).toContain(
       'pinion: provisional, read it again when the part is there',
-    )
-  })
-
-  it('warn of a live axle read while it hangs', () => {
-    expect(readingWarnings(demoBuild())).toEqual([])
-    const hanging = edited((raw) => (raw.setups[0].standsOn = 'lift-frame'))
-    expect(readingWarnings(hanging)[0]!.message).toBe(
-      'pinion: read with the axle hanging; read it again at ride height with the weight on',
     )
   })
 

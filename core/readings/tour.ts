@@ -4,18 +4,24 @@ import type { Reading } from '../project/reading'
 
 /** What a step of the tour asks for. */
 export type TourQuantity =
-  'chassis-fall' | 'chassis-roll' | 'axis-level' | 'point-station' | 'point-offset' | 'point-height'
+  | 'chassis-fall'
+  | 'chassis-roll'
+  | 'axis-level'
+  | 'point-station'
+  | 'point-offset'
+  | 'point-height'
+  | 'shaft-level'
 
 /** What a point on the vehicle is there for. */
-export type PointRole = 'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount'
+export type PointRole = 'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount' | 'frame-hole'
 
 /** One reading to take, in the order in which one works under the vehicle. */
 export interface TourStep {
   /** Stable: quantity and target. */
   readonly id: string
-  readonly group: 'attitude' | 'levels' | 'joints' | 'levers'
+  readonly group: 'attitude' | 'levels' | 'joints' | 'checks' | 'levers'
   readonly quantity: TourQuantity
-  /** Axis or point; empty for the chassis. */
+  /** Axis or point, or line and shaft as `line/0`; empty for the chassis. */
   readonly target: Id
   readonly targetName: string
   readonly role: PointRole | null
@@ -37,7 +43,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     role: PointRole | null,
     optional: boolean,
   ): TourStep => ({
-    id: target === '' ? quantity : `${quantity}-${target}`,
+    id: target === '' ? quantity : `${quantity}-${target.replace('/', '-')}`,
     group,
     quantity,
     target,
@@ -61,6 +67,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = build.axles.flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
   const mounts = build.powertrain.mounts
+  const holes = (build.centrePairs ?? []).flatMap((pair) => [pair.left, pair.right])
   const steps = [
     step('attitude', 'chassis-fall', '', null, false),
     step('attitude', 'chassis-roll', '', null, true),
@@ -69,6 +76,8 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     ...[...new Set(onAxes)].flatMap((id) =>
       place('joints', id, 'on-axis', true, ['point-station', 'point-offset']),
     ),
+    ...shaftTargets(build).map((target) => step('checks', 'shaft-level', target, null, true)),
+    ...holes.flatMap((id) => place('checks', id, 'frame-hole', true, ['point-station', 'point-offset'])),
     ...centres.flatMap((id) => place('levers', id, 'axle-centre', true, ['point-station', 'point-height'])),
     ...(mounts
       ? [
@@ -92,7 +101,18 @@ export function nextOpenStep(steps: readonly TourStep[], fromId: string | null):
   return round.find((step) => !step.optional) ?? round[0] ?? null
 }
 
+/** Shafts whose own angle can be held against their joint points. */
+const shaftTargets = (build: Build): string[] =>
+  build.lines.flatMap((line) => line.shafts.map((_, index) => `${line.id}/${index}`))
+
+/** The line and shaft of a shaft-level step. */
+export function shaftOf(target: string): { readonly line: Id; readonly shaft: number } {
+  const [line = '', shaft = '0'] = target.split('/')
+  return { line, shaft: Number(shaft) }
+}
+
 const nameOf = (build: Build, id: Id): string =>
+  build.lines.find((line) => line.id === shaftOf(id).line)?.name ??
   build.points.find((point) => point.id === id)?.name ??
   build.axes.find((axis) => axis.id === id)?.name ??
   'chassis'
@@ -106,6 +126,10 @@ function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: 
       const isLevel =
         reading.kind === 'axis-level' || reading.kind === 'axis-face' || reading.kind === 'given-axis'
       return isLevel && reading.axis === target
+    }
+    if (quantity === 'shaft-level') {
+      const { line, shaft } = shaftOf(target)
+      return reading.kind === 'shaft-level' && reading.line === line && reading.shaft === shaft
     }
     return (reading.kind === quantity || reading.kind === 'given-point') && reading.point === target
   }

@@ -26,6 +26,12 @@ const before = computed(() => step.reading && rawTexts(step.reading))
 const isTyped = computed(() => draft.value.text.trim() !== '')
 /** A repeat joins a reading taken the same way; anything else is a new reading. */
 const repeated = computed(() => (step.reading && 'values' in step.reading ? step.reading : null))
+/** What looks wrong about what is typed, or about the reading that stands. */
+const mistakes = computed(() =>
+  isTyped.value
+    ? readings.draftMistakes(step, draft.value)
+    : readings.mistakes.filter((one) => step.reading !== null && one.readingIds.includes(step.reading.id)),
+)
 const needsWay = computed(() => isTyped.value && draft.value.way === '')
 
 watch(
@@ -102,6 +108,14 @@ function repeat() {
     <p class="echo" :class="{ wrong: echo && !echo.ok }" aria-live="polite" data-testid="echo">
       {{ echo ? echo.text : texts.readings.typing }}
     </p>
+    <CopyOver v-if="!isTyped" :step="step" />
+    <MistakeNote
+      v-for="mistake in mistakes"
+      :key="mistake.kind"
+      :mistake="mistake"
+      :still="isTyped"
+      class="doubt"
+    />
     <div class="wide-keys">
       <UButton size="lg" @click="keep">{{ isTyped ? texts.readings.next : texts.readings.skip }}</UButton>
       <UButton v-if="repeated" size="lg" variant="outline" :disabled="!isTyped" @click="repeat">{{

@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import type { TourStep } from '~~/core/readings/tour'
-import type { ReadingWarning } from '~~/core/readings/warnings'
 import { texts } from '~/texts/en'
 import { useReadings } from '~/stores/readings'
 
 /** All steps of the tour with what was read, in the order of the work. */
-const { current, warnings } = defineProps<{ current: string; warnings: readonly ReadingWarning[] }>()
+const { current } = defineProps<{ current: string }>()
 const emit = defineEmits<{ choose: [step: TourStep] }>()
 const readings = useReadings()
 const groups = computed(() =>
-  (['attitude', 'levels', 'joints', 'levers'] as const).map((key) => ({
+  (['attitude', 'levels', 'joints', 'checks', 'levers'] as const).map((key) => ({
     key,
     steps: readings.steps.filter((step) => step.group === key),
   })),
 )
-const warningOf = (step: TourStep) => warnings.find((one) => one.readingId === step.reading?.id)?.message
+const mistakesOf = ({ reading }: TourStep) =>
+  readings.mistakes.filter((one) => reading !== null && one.readingIds.includes(reading.id))
 </script>
 
 <template>
@@ -26,7 +26,7 @@ const warningOf = (step: TourStep) => warnings.find((one) => one.readingId === s
           <ReadingRow
             :step="step"
             :is-current="step.id === current"
-            :warning="warningOf(step)"
+            :mistakes="mistakesOf(step)"
             @choose="emit('choose', step)"
           />
         </li>

@@ -2,6 +2,7 @@
 import type { TourStep } from '~~/core/readings/tour'
 import type { ReadingDraft } from '~/stores/readingDraft'
 import { texts } from '~/texts/en'
+import { useWorkbench } from '~/stores/workbench'
 
 /** How the reading is taken, where there is more than one way. */
 const { step, draft } = defineProps<{ step: TourStep; draft: ReadingDraft }>()
@@ -12,6 +13,32 @@ interface Choice {
   readonly key: keyof ReadingDraft
   readonly options: readonly (readonly [string, string])[]
 }
+const ZERO: Choice = {
+  key: 'zero',
+  options: [
+    ['gravity', words.zeroGravity],
+    ['chassis', words.zeroChassis],
+  ],
+}
+const workbench = useWorkbench()
+const isAngle = computed(() => !step.quantity.startsWith('point'))
+const tools = computed(() =>
+  (workbench.build?.tools ?? []).filter(
+    (tool) => (tool.kind === 'level') === isAngle.value && !tool.simulated,
+  ),
+)
+const tool = computed(() => tools.value.find((one) => one.id === draft.toolId) ?? tools.value[0])
+/** Only a level whose zero error is known asks which way its display looked. */
+const displayChoice = computed<Choice[]>(() => {
+  if ((tool.value?.flipTests ?? []).length === 0) return []
+  const sides = step.quantity === 'chassis-roll' ? (['rear', 'front'] as const) : (['left', 'right'] as const)
+  return [
+    {
+      key: 'display',
+      options: sides.map((side) => [side, `${words.displayFaces} ${words.displays[side]}`] as const),
+    },
+  ]
+})
 const choices = computed<Choice[]>(() => {
   if (step.quantity === 'point-offset') {
     return [
@@ -24,6 +51,9 @@ const choices = computed<Choice[]>(() => {
       },
     ]
   }
+  if (step.quantity === 'shaft-level' || step.quantity.startsWith('chassis')) {
+    return step.quantity === 'shaft-level' ? [ZERO, ...displayChoice.value] : displayChoice.value
+  }
   if (step.quantity !== 'axis-level') return []
   const list: Choice[] = [
     {
@@ -33,13 +63,8 @@ const choices = computed<Choice[]>(() => {
         ['face', words.face],
       ],
     },
-    {
-      key: 'zero',
-      options: [
-        ['gravity', words.zeroGravity],
-        ['chassis', words.zeroChassis],
-      ],
-    },
+    ZERO,
+    ...displayChoice.value,
   ]
   if (draft.method === 'face')
     list.splice(1, 0, {
@@ -55,7 +80,8 @@ const summary = computed(() => {
   const said = choices.value.flatMap(({ key, options }) =>
     options.filter(([value]) => draft[key] === value).map(([, label]) => label),
   )
-  return [...said, draft.provisional ? words.provisionalShort : words.firm].join(' · ')
+  const taken = tools.value.length > 1 && tool.value ? [tool.value.name] : []
+  return [...said, ...taken, draft.provisional ? words.provisionalShort : words.firm].join(' · ')
 })
 </script>
 
@@ -90,6 +116,14 @@ const summary = computed(() => {
         @update:model-value="emit('set', { aboveWay: $event === true ? 'below' : 'above' })"
       />
     </div>
+    <UFormField v-if="tools.length > 1" :label="words.tool">
+      <USelect
+        :model-value="tool?.id"
+        :items="tools.map((one) => ({ label: one.name, value: one.id }))"
+        class="w-full"
+        @update:model-value="emit('set', { toolId: $event })"
+      />
+    </UFormField>
     <UCheckbox
       :model-value="draft.provisional"
       :label="words.provisional"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Mistake } from '~~/core/mistakes/mistake'
 import type { TourStep } from '~~/core/readings/tour'
 import { rawTexts } from '~~/core/text/echo'
 import { texts } from '~/texts/en'
@@ -7,7 +8,12 @@ import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 
 /** One step: what is read, the raw figures as taken, and which way. */
-const { step, isCurrent, warning } = defineProps<{ step: TourStep; isCurrent: boolean; warning?: string }>()
+const { step, isCurrent, mistakes } = defineProps<{
+  step: TourStep
+  isCurrent: boolean
+  mistakes: readonly Mistake[]
+}>()
+const hasHistory = ref(false)
 const emit = defineEmits<{ choose: [] }>()
 const workbench = useWorkbench()
 const readings = useReadings()
@@ -41,19 +47,37 @@ const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
       size="xs"
       color="neutral"
       variant="ghost"
+      icon="i-lucide-history"
+      :aria-label="`${texts.measuring.history.open}: ${words.title}`"
+      :title="texts.measuring.history.open"
+      @click="hasHistory = true"
+    />
+    <UButton
+      v-if="step.reading"
+      size="xs"
+      color="neutral"
+      variant="ghost"
       icon="i-lucide-x"
       :aria-label="`${texts.readings.removeReading}: ${words.title}`"
       :title="texts.readings.removeReading"
       @click="readings.remove(step.reading)"
     />
-    <p v-if="warning" class="warning"><VerdictMark verdict="tight" :size="14" /> {{ warning }}</p>
+    <LazyReadingHistory
+      v-if="hasHistory && step.reading"
+      v-model:open="hasHistory"
+      :reading="step.reading"
+      :title="words.title"
+    />
+    <p v-for="mistake in mistakes" :key="mistake.kind" class="warning">
+      <VerdictMark verdict="tight" :size="14" /> {{ mistake.sentence }}
+    </p>
   </div>
 </template>
 
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 28px;
+  grid-template-columns: minmax(0, 1fr) 28px 28px;
   align-items: center;
   border-bottom: 1px solid var(--hair);
 }

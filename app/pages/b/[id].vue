@@ -16,7 +16,12 @@ const readings = useReadings()
 const cures = useCures()
 const toast = useToast()
 const id = computed(() => String(route.params.id))
-const current = computed(() => String(route.path.split('/')[3] ?? ''))
+/** The parts of measuring are one stage of the work. */
+const MEASURING = ['readings', 'setups', 'tools', 'datum', 'compare']
+const current = computed(() => {
+  const part = String(route.path.split('/')[3] ?? '')
+  return MEASURING.includes(part) ? 'readings' : part
+})
 const hasPalette = ref(false)
 const hasShortcuts = ref(false)
 

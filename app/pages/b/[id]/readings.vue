@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import type { TourStep } from '~~/core/readings/tour'
 import { texts } from '~/texts/en'
-import { useEvaluation } from '~/stores/evaluation'
 import { useReadings } from '~/stores/readings'
 
 const route = useRoute()
 const router = useRouter()
 const readings = useReadings()
-const evaluation = useEvaluation()
 const words = texts.readings
+const mistakeWords = texts.measuring.mistakes
 const hasList = computed(() => route.query.list !== undefined)
 
 /** The step in the address, so that a reload or the back key returns to it; else the first one open. */
@@ -32,10 +31,13 @@ function goOn(fromId: string) {
 </script>
 
 <template>
+  <MeasureNav :class="{ 'wide-only': !hasList }" />
   <div class="readings">
     <div v-if="step" class="capture-side" :class="{ away: hasList }">
       <div class="progress">
-        <p class="soft">{{ readings.setup?.name }}</p>
+        <p>
+          <NuxtLink class="soft" :to="`/b/${route.params.id}/setups`">{{ readings.setup?.name }}</NuxtLink>
+        </p>
         <p class="soft figure">
           <NuxtLink class="narrow-link" :to="{ query: { ...route.query, list: '1' } }">{{
             words.list
@@ -70,8 +72,21 @@ function goOn(fromId: string) {
         <UButton size="sm" :to="`/b/${route.params.id}/line`">{{ words.toLine }}</UButton>
       </p>
       <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
-      <SetupCard />
-      <ReadingList :current="step?.id ?? ''" :warnings="evaluation.warnings" @choose="choose" />
+      <section
+        v-if="readings.mistakes.length"
+        class="mistakes"
+        :aria-label="mistakeWords.title(readings.mistakes.length)"
+      >
+        <h2>{{ mistakeWords.title(readings.mistakes.length) }}</h2>
+        <MistakeNote
+          v-for="mistake in readings.mistakes"
+          :key="mistake.kind + mistake.readingIds[0]"
+          :mistake="mistake"
+        />
+        <p class="soft small">{{ mistakeWords.note }}</p>
+      </section>
+      <CsvButtons />
+      <ReadingList :current="step?.id ?? ''" @choose="choose" />
     </div>
   </div>
 </template>
@@ -121,6 +136,17 @@ function goOn(fromId: string) {
   margin-bottom: 12px;
   font-weight: 500;
 }
+.mistakes {
+  display: grid;
+  gap: 8px;
+  margin-bottom: 16px;
+}
+.mistakes h2 {
+  font-weight: 600;
+}
+.small {
+  font-size: 0.875rem;
+}
 .narrow-only,
 .narrow-link {
   display: none;
@@ -131,6 +157,9 @@ function goOn(fromId: string) {
     padding: 8px 14px;
   }
   .away {
+    display: none;
+  }
+  .wide-only {
     display: none;
   }
   .narrow-only {

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { DATUM_SCHOOLS, type Setup } from '~~/core/project/build'
+import { stateProblem } from '~~/core/readings/warnings'
+import { setupStand } from '~~/core/text/setupText'
+import { texts } from '~/texts/en'
+import { useReadings } from '~/stores/readings'
+import { useSetups } from '~/stores/setups'
+import { useWorkbench } from '~/stores/workbench'
+
+/** One setup: how the vehicle stands, by which school its datum is set, and what that means for its readings. */
+const { setup } = defineProps<{ setup: Setup }>()
+const workbench = useWorkbench()
+const readings = useReadings()
+const setups = useSetups()
+const words = texts.readings
+const more = texts.measuring.setups
+const stand = computed(() => (workbench.build ? setupStand(workbench.build, setup) : null))
+const rearLowDeg = computed(() =>
+  stand.value?.attitude.known ? stand.value.attitude.value.rearLowDeg : null,
+)
+const count = computed(
+  () => workbench.build?.readings.filter((one) => 'setup' in one && one.setup === setup.id).length ?? 0,
+)
+const problem = computed(() => ((workbench.build?.axles.length ?? 0) > 0 ? stateProblem(setup) : null))
+const isActive = computed(() => readings.setup?.id === setup.id)
+const stands = Object.entries(words.stands).map(([value, label]) => ({ label, value }))
+const datums = DATUM_SCHOOLS.map((value) => ({ label: more.schools[value].name, value }))
+const axes = computed(() =>
+  (workbench.build?.axes ?? []).map((axis) => ({ label: axis.name, value: axis.id })),
+)
+const change = (label: string, changed: Partial<Setup>) => setups.changeSetup(label, changed, setup.id)
+const text = (event: Event) => (event.target as HTMLInputElement).value.trim()
+</script>
+
+<template>
+  <article class="setup" :class="{ active: isActive }" :aria-label="setup.name">
+    <div class="head">
+      <SetupPicture :setup="setup" :rear-low-deg="rearLowDeg" />
+      <div>
+        <p class="figure name">{{ setup.name }}</p>
+        <p class="soft">{{ [setup.date, setup.by, more.count(count)].filter(Boolean).join(' · ') }}</p>
+        <p :class="{ soft: stand?.attitude.known }" data-testid="stand">
+          {{ more.attitude }}: {{ stand?.words }}
+        </p>
+        <p v-if="isActive" class="here">{{ more.measuring }}</p>
+        <UButton v-else size="sm" variant="outline" @click="readings.chosenSetup = setup.id">{{
+          more.measureHere
+        }}</UButton>
+      </div>
+    </div>
+    <p v-if="problem" class="problem">
+      <VerdictMark verdict="tight" :size="14" silent /> {{ more.warning }}: {{ problem }}.
+    </p>
+    <div class="fields">
+      <UFormField :label="words.setupName">
+        <UInput
+          :model-value="setup.name"
+          class="w-full"
+          maxlength="200"
+          @change="change('Rename the setup', { name: text($event) || setup.name })"
+        />
+      </UFormField>
+      <UFormField :label="more.by">
+        <UInput
+          :model-value="setup.by ?? ''"
+          class="w-full"
+          maxlength="200"
+          @change="change('Say who measures', { by: text($event) })"
+        />
+      </UFormField>
+      <UFormField :label="words.standsOn">
+        <USelect
+          :model-value="setup.standsOn"
+          :items="stands"
+          class="w-full"
+          @update:model-value="
+            change('Change what the vehicle stands on', { standsOn: $event as Setup['standsOn'] })
+          "
+        />
+      </UFormField>
+      <UFormField :label="words.datum" :help="more.schools[setup.datum].hint">
+        <USelect
+          :model-value="setup.datum"
+          :items="datums"
+          class="w-full"
+          @update:model-value="change('Change the datum', { datum: $event as Setup['datum'] })"
+        />
+      </UFormField>
+      <UFormField v-if="setup.datum === 'face-plumb'" :label="more.plumbAxis">
+        <USelect
+          :model-value="setup.plumbAxis"
+          :items="axes"
+          class="w-full"
+          @update:model-value="change('Change the plumb face', { plumbAxis: $event })"
+        />
+      </UFormField>
+      <UFormField v-if="workbench.build?.centrePairs?.length" :label="more.centreline">
+        <USelect
+          :model-value="setup.centreline ?? 'string'"
+          :items="[
+            { label: more.centrelines.string, value: 'string' },
+            { label: more.centrelines.pairs, value: 'pairs' },
+          ]"
+          class="w-full"
+          @update:model-value="change('Change the centreline', { centreline: $event as Setup['centreline'] })"
+        />
+      </UFormField>
+      <UCheckbox
+        :model-value="setup.loaded"
+        :label="words.loaded"
+        @update:model-value="change('Change the load', { loaded: $event === true })"
+      />
+      <UCheckbox
+        :model-value="setup.settled"
+        :label="words.settled"
+        @update:model-value="change('Change settling', { settled: $event === true })"
+      />
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.setup {
+  display: grid;
+  gap: 14px;
+  padding: 16px;
+  background: var(--card);
+  border: 1.5px solid var(--hair);
+  border-radius: 4px;
+}
+.setup.active {
+  border-color: var(--accent);
+}
+.head {
+  display: grid;
+  grid-template-columns: 200px minmax(0, 1fr);
+  gap: 18px;
+  align-items: center;
+  line-height: 1.35;
+}
+.name {
+  font-size: 1.25rem;
+}
+.here {
+  color: var(--accent);
+  font-weight: 600;
+}
+.problem {
+  display: grid;
+  grid-template-columns: 16px minmax(0, 1fr);
+  gap: 8px;
+  align-items: baseline;
+  color: var(--tight);
+  line-height: 1.3;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 12px 16px;
+  align-items: start;
+}
+@media (max-width: 640px) {
+  .head {
+    grid-template-columns: 120px minmax(0, 1fr);
+  }
+  .fields {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

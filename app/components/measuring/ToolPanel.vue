@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { TOOL_KINDS, type Tool } from '~~/core/project/tool'
+import { flipTestResult } from '~~/core/readings/toolError'
+import { texts } from '~/texts/en'
+import { useFormat } from '~/composables/useFormat'
+import { useSetups } from '~/stores/setups'
+import { useWorkbench } from '~/stores/workbench'
+
+/** One tool of the drawer: what it can tell, what it does with its zero, and its last check. */
+const { tool } = defineProps<{ tool: Tool }>()
+const workbench = useWorkbench()
+const setups = useSetups()
+const { angle } = useFormat()
+const words = texts.measuring.tools
+const isTesting = ref(false)
+const isLevel = computed(() => tool.kind === 'level')
+const unit = computed(() => (isLevel.value ? '°' : ''))
+const kind = computed(() => (isLevel.value ? ('plain' as const) : ('length' as const)))
+const uses = computed(
+  () => workbench.build?.readings.filter((one) => 'tool' in one && one.tool === tool.id).length ?? 0,
+)
+const kinds = TOOL_KINDS.map((value) => ({ value, label: words.kinds[value] }))
+const habits = Object.entries(words.zeroHabits).map(([value, label]) => ({ value, label }))
+const lastTest = computed(() => {
+  const test = tool.flipTests?.at(-1)
+  const result = test ? flipTestResult(test) : null
+  if (!test || !result?.ok) return words.flipNone
+  const date = new Date(test.at).toLocaleDateString([], { dateStyle: 'medium' })
+  if (Math.abs(result.zeroErrorDeg) < 0.005) return words.lastGood(date)
+  const end = result.zeroErrorDeg > 0 ? words.flipRight : words.flipLeft
+  return words.lastTest(date, angle(Math.abs(result.zeroErrorDeg)), end)
+})
+const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
+</script>
+
+<template>
+  <article class="tool" :aria-label="tool.name">
+    <header>
+      <p class="figure name">{{ tool.name }}</p>
+      <span class="soft">{{ words.used(uses) }}{{ tool.simulated ? `, ${words.simulated}` : '' }}</span>
+      <UButton
+        v-if="uses === 0"
+        size="xs"
+        color="neutral"
+        variant="ghost"
+        icon="i-lucide-trash-2"
+        :aria-label="`${words.remove}: ${tool.name}`"
+        :title="words.remove"
+        @click="setups.removeTool(tool.id)"
+      />
+    </header>
+    <div class="fields">
+      <UFormField :label="words.name">
+        <UInput
+          :model-value="tool.name"
+          class="w-full"
+          maxlength="200"
+          @change="change({ name: ($event.target as HTMLInputElement).value.trim() || tool.name })"
+        />
+      </UFormField>
+      <UFormField :label="words.kind">
+        <USelect
+          :model-value="tool.kind"
+          :items="kinds"
+          :disabled="uses > 0"
+          class="w-full"
+          @update:model-value="change({ kind: $event as Tool['kind'] })"
+        />
+      </UFormField>
+      <FigureField
+        :label="words.resolution"
+        :value="tool.resolution"
+        :kind="kind"
+        :unit="unit"
+        :most="100"
+        @change="change({ resolution: $event })"
+      />
+      <FigureField
+        :label="words.accuracy"
+        :value="tool.accuracy"
+        :kind="kind"
+        :unit="unit"
+        :most="100"
+        @change="change({ accuracy: $event })"
+      />
+      <UFormField v-if="isLevel" :label="words.zeroHabit">
+        <USelect
+          :model-value="tool.zeroHabit ?? 'gravity'"
+          :items="habits"
+          class="w-full"
+          @update:model-value="change({ zeroHabit: $event as Tool['zeroHabit'] })"
+        />
+      </UFormField>
+    </div>
+    <template v-if="isLevel">
+      <p data-testid="last-test">{{ lastTest }}</p>
+      <FlipTestGuide v-if="isTesting" :tool="tool" @done="isTesting = false" />
+      <UButton v-else variant="outline" size="sm" class="start" @click="isTesting = true">{{
+        tool.flipTests?.length ? words.flipAgain : words.flipStart
+      }}</UButton>
+    </template>
+  </article>
+</template>
+
+<style scoped>
+.tool {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  padding: 14px 16px;
+  background: var(--card);
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  line-height: 1.35;
+}
+header {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  align-items: center;
+  gap: 10px;
+}
+.name {
+  font-size: 1.125rem;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 10px 14px;
+}
+.start {
+  justify-self: start;
+}
+@media (max-width: 480px) {
+  .fields {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

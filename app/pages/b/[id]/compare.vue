@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { compareSetups, type ComparedQuantity } from '~~/core/readings/compareSetups'
+import { texts } from '~/texts/en'
+import { useFormat } from '~/composables/useFormat'
+import { useWorkbench } from '~/stores/workbench'
+import { comparedWords } from '~~/core/text/compareText'
+
+const workbench = useWorkbench()
+const { units, angle, length } = useFormat()
+const words = texts.measuring.compare
+const setups = computed(() => workbench.build?.setups ?? [])
+const items = computed(() => setups.value.map((setup) => ({ label: setup.name, value: setup.id })))
+const firstId = ref<string>()
+const secondId = ref<string>()
+const first = computed(() => setups.value.find((one) => one.id === firstId.value) ?? setups.value.at(-2))
+const second = computed(() => setups.value.find((one) => one.id === secondId.value) ?? setups.value.at(-1))
+const rows = computed<ComparedQuantity[]>(() =>
+  workbench.build && first.value && second.value && first.value !== second.value
+    ? compareSetups(workbench.build, first.value, second.value)
+    : [],
+)
+const size = (row: ComparedQuantity, value: number) =>
+  row.unit === 'deg' ? angle(Math.abs(value)) : length(Math.abs(value))
+</script>
+
+<template>
+  <MeasureNav />
+  <MeasurePage :title="words.title" :lead="words.lead">
+    <p v-if="setups.length < 2" class="soft">{{ words.needTwo }}</p>
+    <template v-else>
+      <div class="choice">
+        <UFormField :label="words.first">
+          <USelect
+            :model-value="first?.id"
+            :items="items"
+            class="w-full"
+            @update:model-value="firstId = $event"
+          />
+        </UFormField>
+        <UFormField :label="words.second">
+          <USelect
+            :model-value="second?.id"
+            :items="items"
+            class="w-full"
+            @update:model-value="secondId = $event"
+          />
+        </UFormField>
+      </div>
+      <p v-if="rows.length === 0" class="soft">{{ words.nothing }}</p>
+      <table v-else>
+        <thead>
+          <tr>
+            <th scope="col">{{ words.quantity }}</th>
+            <th scope="col">{{ first?.name }}</th>
+            <th scope="col">{{ second?.name }}</th>
+            <th scope="col">{{ words.difference }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.quantity + row.target" :class="{ apart: row.isApart }">
+            <th scope="row">{{ row.name }}</th>
+            <td class="figure">{{ comparedWords(row, row.first, units) }}</td>
+            <td class="figure">{{ comparedWords(row, row.second, units) }}</td>
+            <td>
+              <template v-if="row.difference !== null">
+                <span class="figure">{{ size(row, row.difference) }}</span>
+                <span v-if="row.plusMinus" class="soft"> ± {{ size(row, row.plusMinus) }}</span>
+                <template v-if="row.target">
+                  <VerdictMark :verdict="row.isApart ? 'tight' : 'holds'" :size="13" silent />
+                  {{ row.isApart ? words.apart : words.agrees }}
+                </template>
+              </template>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+  </MeasurePage>
+</template>
+
+<style scoped>
+.choice {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 320px));
+  gap: 16px;
+  margin-bottom: 18px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 500;
+}
+thead th {
+  color: var(--soft);
+}
+th,
+td {
+  padding: 6px 14px 6px 4px;
+  border-bottom: 1px solid var(--hair);
+}
+tr.apart {
+  background: var(--card);
+}
+@media (max-width: 640px) {
+  .choice {
+    grid-template-columns: 1fr;
+  }
+  th,
+  td {
+    padding: 6px 6px 6px 0;
+    font-size: 0.9375rem;
+  }
+}
+</style>

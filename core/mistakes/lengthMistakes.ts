@@ -1,0 +1,194 @@
+import type { Build } from '../project/build'
+import type { PointOffsetReading, PointStationReading, Reading } from '../project/reading'
+import { readingContext } from '../readings/readingContext'
+import { pointFigures } from '../readings/measured'
+import { setupRegistration } from '../readings/registrationFormula'
+import { repeatFigures } from '../readings/scatter'
+import { bodyName, isSameQuantity } from '../readings/target'
+import type { LengthUnit } from '../units/unitSettings'
+import { edited, turnRound } from './edits'
+import type { Correction, Edit, Mistake } from './mistake'
+
+type LengthReading = Extract<Reading, { kind: 'point-station' | 'point-offset' | 'point-height' }>
+
+const isLength = (reading: Reading): reading is LengthReading =>
+  reading.kind === 'point-station' || reading.kind === 'point-offset' || reading.kind === 'point-height'
+
+const INCH = 25.4
+/** A ratio this near to 25.4 is no accident. */
+const RATIO_SLACK = 0.03
+/** Longer than any vehicle, in mm. */
+const TOO_LONG = 15_000
+
+/** Millimetres typed as inches or the other way round. */
+export function inchOrMm(build: Build): Mistake[] {
+  return build.readings.flatMap((reading): Mistake[] => {
+    if (!isLength(reading) || reading.values.some((text) => /[a-z"']/i.test(text))) return []
+    const unit = reading.unit ?? build.units.length
+    const other: LengthUnit | null = unit === 'in' ? 'mm' : unit === 'mm' ? 'in' : null
+    const figure = repeatFigures(build, reading)[0]
+    if (other === null || figure === undefined || figure === 0) return []
+    const reason = unitReason(build, reading, figure, other)
+    if (reason === null) return []
+    const name = `${bodyName(build, reading)}, ${reading.kind.replace('point-', '')}`
+    return [
+      {
+        kind: 'inch-or-mm',
+        readingIds: [reading.id],
+        sentence: `${name}: ${reading.values[0]} ${unit} ${reason}. It looks like ${other}.`,
+        corrections: [
+          {
+            label: `It was read in ${other}`,
+            edits: [{ of: 'reading', id: reading.id, set: { unit: other } }],
+          },
+        ],
+      },
+    ]
+  })
+}
+
+function unitReason(build: Build, reading: LengthReading, figure: number, other: LengthUnit): string | null {
+  const meant = other === 'in' ? figure * INCH : figure / INCH
+  const twin = build.readings.find((one) => {
+    if (one === reading || !isLength(one) || !isSameQuantity(one, reading)) return false
+    const there = repeatFigures(build, one)[0]
+    return there !== undefined && Math.abs(meant / there - 1) < RATIO_SLACK
+  })
+  if (twin) return 'is 25.4 times off another reading of it'
+  if (figure > TOO_LONG && meant < TOO_LONG) return 'is longer than any vehicle'
+  const isBackwards = (candidate: Build) =>
+    candidate.lines.some((line) => {
+      const stations = line.joints.map((joint) => {
+        const point = candidate.points.find((one) => one.id === joint.point)
+        const { station } = point ? pointFigures(candidate, point) : { station: null }
+        return station?.known ? station.value : null
+      })
+      const sense = line.flow === 'forward' ? -1 : 1
+      return stations.some((s, i) => {
+        const before = stations[i - 1]
+        return i > 0 && s !== null && before != null && (s - before) * sense < 0
+      })
+    })
+  const asOther = edited(build, [{ of: 'reading', id: reading.id, set: { unit: other } }])
+  const isJointStation =
+    reading.kind === 'point-station' &&
+    build.lines.some((line) => line.joints.some((joint) => joint.point === reading.point))
+  return isJointStation && isBackwards(build) && !isBackwards(asOther)
+    ? 'puts the joints of the line in the wrong order'
+    : null
+}
+
+/** A turn of an axis in top view beyond this, in degrees, that turning one side round takes below `STRAIGHT` is a slip. */
+const TURNED = 6
+const STRAIGHT = 2
+
+/** Left and right swapped: mounts that stand on the wrong side, axes that cross the vehicle, mirrored datum points. */
+export function swappedSides(build: Build): Mistake[] {
+  return [...swappedMounts(build), ...swappedAxisPoints(build), ...mirroredSetups(build)]
+}
+
+const offsetReading = (build: Build, point: string): PointOffsetReading | null =>
+  build.readings.findLast(
+    (reading): reading is PointOffsetReading => reading.kind === 'point-offset' && reading.point === point,
+  ) ?? null
+
+function swappedMounts(build: Build): Mistake[] {
+  const { mounts } = build.powertrain
+  const left = mounts && offsetReading(build, mounts.frontLeft)
+  const right = mounts && offsetReading(build, mounts.frontRight)
+  if (!left || !right || !left.side || !right.side) return []
+  const wrong = [...(left.side === 'right' ? [left] : []), ...(right.side === 'left' ? [right] : [])]
+  const [first, second] = wrong
+  if (!first) return []
+  const names = wrong.map((reading) => bodyName(build, reading)).join(' and ')
+  return [
+    {
+      kind: 'swapped-sides',
+      readingIds: wrong.map((reading) => reading.id),
+      sentence: second
+        ? `${names}: each was entered on the other side. Left and right were swapped.`
+        : `${names}: entered on the ${first.side} of the centreline. Was the side mixed up?`,
+      corrections: sideCorrection(`Put ${names} on the other side`, wrong),
+    },
+  ]
+}
+
+function sideCorrection(label: string, readings: readonly Reading[]): Correction[] {
+  const edits = readings.map(turnRound).filter((edit): edit is Edit => edit !== null)
+  return edits.length > 0 ? [{ label, edits }] : []
+}
+
+function swappedAxisPoints(build: Build): Mistake[] {
+  return build.axes.flatMap((axis): Mistake[] => {
+    const points = (axis.through ?? []).flatMap((id) => {
+      const offset = offsetReading(build, id)
+      const station = build.readings.findLast(
+        (reading): reading is PointStationReading => reading.kind === 'point-station' && reading.point === id,
+      )
+      return offset && station ? [offset] : []
+    })
+    if (points.length < 2 || Math.abs(planOf(build, axis.id)) < TURNED) return []
+    const culprit = points.find((reading) => {
+      const edit = turnRound(reading)
+      return edit !== null && Math.abs(planOf(edited(build, [edit]), axis.id)) < STRAIGHT
+    })
+    if (!culprit) return []
+    return [
+      {
+        kind: 'swapped-sides',
+        readingIds: [culprit.id],
+        sentence: `${axis.name} would point ${Math.abs(planOf(build, axis.id)).toFixed(1)}° across the vehicle. With ${bodyName(build, culprit)} on the other side it runs straight.`,
+        corrections: sideCorrection(`Put ${bodyName(build, culprit)} on the other side`, [culprit]),
+      },
+    ]
+  })
+}
+
+/** Plan of an axis from its farthest points, in degrees. */
+function planOf(build: Build, axisId: string): number {
+  const axis = build.axes.find((one) => one.id === axisId)
+  const places = (axis?.through ?? []).flatMap((id) => {
+    const point = build.points.find((one) => one.id === id)
+    if (!point) return []
+    const { station, offset } = pointFigures(build, point)
+    return station.known && offset.known ? [[station.value, offset.value] as const] : []
+  })
+  places.sort((a, b) => a[0] - b[0])
+  const [front, rear] = [places[0], places.at(-1)]
+  if (!front || !rear || front === rear) return 0
+  return (Math.atan2(rear[1] - front[1], rear[0] - front[0]) * 180) / Math.PI
+}
+
+function mirroredSetups(build: Build): Mistake[] {
+  const context = readingContext(build)
+  return build.setups.flatMap((setup): Mistake[] => {
+    const result = setupRegistration(context, setup)
+    if (result === null || result.known || !result.missing[0]?.what.includes('mirror image')) return []
+    const shots = build.readings.filter(
+      (reading) => reading.kind === 'setup-point' && reading.setup === setup.id,
+    )
+    return [
+      {
+        kind: 'swapped-sides',
+        readingIds: shots.map((reading) => reading.id),
+        sentence: `${result.missing[0].what}.`,
+        corrections: [
+          {
+            label: `Turn left and right round in "${setup.name}"`,
+            edits: shots.flatMap((reading): Edit[] =>
+              reading.kind === 'setup-point'
+                ? [
+                    {
+                      of: 'reading',
+                      id: reading.id,
+                      set: { acrossSide: reading.acrossSide === 'left' ? 'right' : 'left' },
+                    },
+                  ]
+                : [],
+            ),
+          },
+        ],
+      },
+    ]
+  })
+}

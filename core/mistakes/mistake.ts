@@ -1,0 +1,36 @@
+import type { Id } from '../project/id'
+
+export const MISTAKE_KINDS = [
+  'hanging-axle',
+  'face-or-tube',
+  'no-attitude',
+  'inch-or-mm',
+  'swapped-sides',
+  'wrong-way',
+  'shaft-contradiction',
+  'outlier',
+] as const
+export type MistakeKind = (typeof MISTAKE_KINDS)[number]
+
+/** A change of fields of one reading or setup; `undefined` takes a field away. */
+export interface Edit {
+  readonly of: 'reading' | 'setup'
+  readonly id: Id
+  readonly set: Readonly<Record<string, unknown>>
+}
+
+/** One tap that puts a mistake right. */
+export interface Correction {
+  /** What it does, as an order: "Pinion: the front end was the low one". */
+  readonly label: string
+  readonly edits: readonly Edit[]
+}
+
+/** Something about the readings that is probably wrong, with what would put it right, likeliest first. */
+export interface Mistake {
+  readonly kind: MistakeKind
+  /** The readings in question, the likeliest culprit first. */
+  readonly readingIds: readonly Id[]
+  readonly sentence: string
+  readonly corrections: readonly Correction[]
+}

@@ -1,0 +1,139 @@
+import { mapKnown, type Known } from '../known'
+import type { Build, Setup } from '../project/build'
+import type { Id } from '../project/id'
+import type { Reading } from '../project/reading'
+import { degrees } from '../units/angle'
+import { deviationOf } from '../uncertainty/spread'
+import type { ReadingContext } from './context'
+import { meansOf, type Formula } from './formula'
+import { readingContext } from './readingContext'
+
+/** One quantity as two setups tell it, in the chassis frame. */
+export interface ComparedQuantity {
+  readonly name: string
+  readonly quantity: 'fall' | 'roll' | 'axis' | 'station' | 'offset' | 'height'
+  /** Id of the axis or point; empty for the chassis. */
+  readonly target: Id
+  readonly unit: 'deg' | 'mm'
+  /** Null where the setup did not read it. */
+  readonly first: number | null
+  readonly second: number | null
+  /** Second less first. */
+  readonly difference: number | null
+  /** Two standard deviations of the difference. */
+  readonly plusMinus: number | null
+  /** True when they differ by more than their ± together: something moved, or somebody misread. */
+  readonly isApart: boolean
+}
+
+/**
+ * Every quantity that at least one of two setups read, side by side: as the readings of that setup alone tell it.
+ *
+ * The attitude of the chassis differs between setups by nature and is listed without a verdict.
+ */
+export function compareSetups(build: Build, first: Setup, second: Setup): ComparedQuantity[] {
+  const sides = [first, second].map((setup) => sideOf(build, setup)) as [Side, Side]
+  return [
+    ...(['fall', 'roll'] as const).map((quantity) =>
+      compared(`chassis ${quantity}`, quantity, '', 'deg', sides, false),
+    ),
+    ...build.axes.map((axis) => compared(axis.name, 'axis', axis.id, 'deg', sides, true)),
+    ...build.points.flatMap((point) =>
+      (['station', 'offset', 'height'] as const).map((quantity) =>
+        compared(`${point.name}, ${quantity}`, quantity, point.id, 'mm', sides, true),
+      ),
+    ),
+  ].filter(({ first: a, second: b }) => a !== null || b !== null)
+}
+
+/** A figure with its variance. */
+interface Figure {
+  readonly value: number
+  readonly variance: number
+}
+type Side = (quantity: ComparedQuantity['quantity'], target: Id) => Figure | null
+
+/** What one setup alone says: its own readings of each quantity, everything else as it is. */
+function sideOf(build: Build, setup: Setup): Side {
+  const isOurs = (reading: Reading) => 'setup' in reading && reading.setup === setup.id
+  const own = {
+    ...build,
+    readings: build.readings.filter((reading) => isOurs(reading) || !('setup' in reading)),
+  }
+  const context = readingContext(own)
+  const has = (kinds: readonly string[], target: Id) =>
+    own.readings.some(
+      (reading) =>
+        isOurs(reading) &&
+        kinds.includes(reading.kind) &&
+        (target === '' ||
+          ('axis' in reading && reading.axis === target) ||
+          ('point' in reading && reading.point === target)),
+    )
+  return (quantity, target) => {
+    if (quantity === 'fall' || quantity === 'roll') {
+      if (!has([`chassis-${quantity}`], '')) return null
+      return figureOf(context, () =>
+        mapKnown(
+          context.attitude(setup),
+          (of) => (values) => (quantity === 'fall' ? of(values).rearLowDeg : of(values).leftLowDeg),
+        ),
+      )
+    }
+    if (quantity === 'axis') {
+      const axis = own.axes.find((one) => one.id === target)
+      if (!axis || !has(['axis-level', 'axis-face'], target)) return null
+      return figureOf(context, () =>
+        mapKnown(context.axis(axis), (of) => (values) => degrees(of(values).fall)),
+      )
+    }
+    const point = own.points.find((one) => one.id === target)
+    if (!point || !has([`point-${quantity}`, 'setup-point'], target)) return null
+    return figureOf(context, () => context.point(point)[quantity])
+  }
+}
+
+/** A formula's value at the means, with its variance by first-order propagation. */
+function figureOf(context: ReadingContext, formula: () => Known<Formula<number>>): Figure | null {
+  const figure = formula()
+  if (!figure.known) return null
+  const means = meansOf(context.list.inputs)
+  const value = figure.value(means)
+  const variance = context.list.inputs.reduce((sum, input, i) => {
+    const step = deviationOf(input)
+    if (step === 0) return sum
+    const moved = Float64Array.from(means)
+    moved[i] = (moved[i] ?? 0) + step
+    return sum + (figure.value(moved) - value) ** 2
+  }, 0)
+  return { value, variance }
+}
+
+function compared(
+  name: string,
+  quantity: ComparedQuantity['quantity'],
+  target: Id,
+  unit: 'deg' | 'mm',
+  [sideA, sideB]: readonly [Side, Side],
+  isFixed: boolean,
+): ComparedQuantity {
+  const a = sideA(quantity, target)
+  const b = sideB(quantity, target)
+  const difference = a && b ? b.value - a.value : null
+  const plusMinus = a && b ? 2 * Math.sqrt(a.variance + b.variance) : null
+  return {
+    name,
+    quantity,
+    target,
+    unit,
+    first: a?.value ?? null,
+    second: b?.value ?? null,
+    difference,
+    plusMinus,
+    isApart:
+      isFixed &&
+      difference !== null &&
+      plusMinus !== null &&
+      Math.abs(difference) > Math.max(plusMinus, 1e-9),
+  }
+}
