@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import typescript from 'typescript-eslint'
 
 /** Folders in the order of the arrow: each may import only what stands before it, and itself. */
-const APP_LAYERS = ['storage', 'workers', 'stores', 'composables', 'components', 'pages']
+const APP_LAYERS = ['storage', 'workers', 'instruments', 'stores', 'composables', 'components', 'pages']
 const OUTER = ['**/app/**', '~/**', '**/server/**', '**/cli/**', '**/scripts/**', '**/tests/**']
 
 const forbid = (group, message) => ({

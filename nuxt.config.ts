@@ -38,12 +38,15 @@ const ICONS = [
   'ruler',
 ]
 
+/** A new one for each build, so that an installed application fetches the shell that fits its scripts. */
+const SHELL_REVISION = String(Date.now())
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-10-01',
   ssr: false,
   telemetry: false,
   devtools: { enabled: false },
-  modules: ['@nuxt/ui', '@pinia/nuxt'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt'],
   css: ['~/assets/css/main.css'],
   imports: { scan: false },
   components: [{ path: '~/components', pathPrefix: false }],
@@ -69,6 +72,31 @@ export default defineNuxtConfig({
       ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
+  },
+  // Installable and whole without a network: everything is kept at the first load; an update waits to be asked for.
+  pwa: {
+    registerType: 'prompt',
+    manifest: {
+      name: 'Lurvan',
+      short_name: 'Lurvan',
+      description: 'Set engine, gearbox and axle so that driveline angles and lengths hold.',
+      lang: 'en',
+      display: 'standalone',
+      start_url: '/',
+      background_color: '#f4f1ea',
+      theme_color: '#f4f1ea',
+      icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,svg,woff2,webmanifest}'],
+      // The page shell is made by the server, so it is fetched when the worker installs.
+      additionalManifestEntries: [{ url: '/', revision: SHELL_REVISION }],
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//],
+      maximumFileSizeToCacheInBytes: 4_000_000,
+      cleanupOutdatedCaches: true,
+    },
+    client: { installPrompt: false },
   },
   vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 900 } },
   // Nuxt's development server looks for a server entry even when nothing is rendered on the server.

@@ -1,5 +1,7 @@
 <template>
   <UApp>
+    <NuxtPwaManifest />
     <NuxtPage />
+    <LazyUpdateNotice />
   </UApp>
 </template>

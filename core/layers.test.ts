@@ -11,6 +11,7 @@ const LAYERS = [
   'app/charts',
   'app/storage',
   'app/workers',
+  'app/instruments',
   'app/stores',
   'app/composables',
   'app/components',

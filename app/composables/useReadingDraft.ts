@@ -33,11 +33,14 @@ export function useReadingDraft(
   function forget(): void {
     const current = toValue(step)
     if (current) tryStoring(() => localStorage.removeItem(keyOf(toValue(buildId), current.id)))
-    draft.value = { ...draft.value, text: '', provisional: false }
+    draft.value = { ...draft.value, text: '', provisional: false, toolId: simulatedAway(draft.value.toolId) }
   }
 
   return { draft, set, forget }
 }
+
+/** The next reading is not taken with the simulation unless it is asked for again. */
+const simulatedAway = (toolId: string): string => (toolId.startsWith('simulated-') ? '' : toolId)
 
 function stored(key: string): ReadingDraft | null {
   try {

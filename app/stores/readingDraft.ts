@@ -38,7 +38,8 @@ export const EMPTY_DRAFT: ReadingDraft = {
 export function draftLike(reading: Reading | null): ReadingDraft {
   if (!reading) return EMPTY_DRAFT
   const display = ('display' in reading && reading.display) || ''
-  const toolId = ('tool' in reading && reading.tool) || ''
+  const tool = ('tool' in reading && reading.tool) || ''
+  const toolId = tool.startsWith('simulated-') ? '' : tool
   return { ...wayLike(reading), display, toolId }
 }
 
@@ -84,6 +85,7 @@ export function draftReading(
   id: string,
 ): MeasuredReading {
   const tool = (...kinds: string[]) =>
+    (draft.toolId.startsWith('simulated-') ? draft.toolId : undefined) ??
     build.tools.find((one) => one.id === draft.toolId && kinds.includes(one.kind))?.id ??
     build.tools.find((one) => kinds.includes(one.kind) && !one.simulated)?.id
   const provisional = draft.provisional ? { provisional: true } : {}

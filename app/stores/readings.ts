@@ -7,6 +7,7 @@ import type { MeasuredReading, Reading } from '~~/core/project/reading'
 import { measuringTour, nextOpenStep, type TourStep } from '~~/core/readings/tour'
 import { readingEcho, type Echo } from '~~/core/text/echo'
 import { applyEdits, logChange } from './readingLog'
+import { SIMULATED_TOOLS } from './instrument'
 import { useWorkbench } from './workbench'
 import { draftReading, type ReadingDraft } from './readingDraft'
 
@@ -61,6 +62,10 @@ export const useReadings = defineStore('readings', () => {
     const by = setup.value?.by
     workbench.change(label, (draft) => {
       const taken = { ...reading, takenAt: new Date().toISOString(), ...(by && { takenBy: by }) }
+      const simulated = Object.values(SIMULATED_TOOLS).find(
+        (one) => 'tool' in reading && reading.tool === one.id,
+      )
+      if (simulated && !draft.tools.some((one) => one.id === simulated.id)) draft.tools.push({ ...simulated })
       // Absent fields stay absent: a file holds no nulls.
       draft.readings.push(JSON.parse(JSON.stringify(taken)))
     })

@@ -7,7 +7,7 @@ const { unit, minutes } = defineProps<{
   minutes: boolean
   canRepeat: boolean
 }>()
-const emit = defineEmits<{ type: [text: string]; erase: []; next: []; repeat: []; skip: [] }>()
+const emit = defineEmits<{ type: [text: string]; erase: []; next: []; repeat: []; skip: []; tool: [] }>()
 const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : ['/', '␣', "'", '"']))
 </script>
 
@@ -39,11 +39,14 @@ const extra = computed(() => (unit === 'angle' ? (minutes ? ['°', "'"] : []) : 
     <button v-for="key in ['7', '8', '9']" :key="key" type="button" @click="emit('type', key)">
       {{ key }}
     </button>
+    <button type="button" class="word" @click="emit('tool')">
+      {{ texts.measuring.instrument.fromTool }}
+    </button>
+    <button type="button" @click="emit('type', '.')">.</button>
+    <button type="button" @click="emit('type', '0')">0</button>
     <button type="button" class="word" @click="emit('skip')">
       {{ texts.readings.skip }}
     </button>
-    <button type="button" @click="emit('type', '.')">.</button>
-    <button type="button" class="zero" @click="emit('type', '0')">0</button>
     <button type="button" class="next" @click="emit('next')">{{ texts.readings.next }}</button>
   </div>
 </template>
@@ -89,9 +92,6 @@ button:disabled {
 }
 .word {
   font-size: 1.0625rem;
-}
-.zero {
-  grid-column: span 2;
 }
 .next {
   background: var(--accent);

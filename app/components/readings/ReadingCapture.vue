@@ -4,6 +4,8 @@ import { rawTexts } from '~~/core/text/echo'
 import { texts } from '~/texts/en'
 import { stepWords } from '~/texts/steps'
 import { useReadingDraft } from '~/composables/useReadingDraft'
+import { useWakeLockWhileMeasuring } from '~/composables/useWakeLockWhileMeasuring'
+import { SIMULATED_TOOLS, useInstrument } from '~/stores/instrument'
 import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -12,6 +14,7 @@ const { step } = defineProps<{ step: TourStep }>()
 const emit = defineEmits<{ next: [fromId: string] }>()
 const workbench = useWorkbench()
 const readings = useReadings()
+const instrument = useInstrument()
 const { draft, set, forget } = useReadingDraft(
   () => workbench.build?.id ?? '',
   () => step,
@@ -36,8 +39,14 @@ const needsWay = computed(() => isTyped.value && draft.value.way === '')
 
 watch(
   () => step.id,
-  () => void nextTick(() => field.value?.focus({ preventScroll: true })),
+  () => {
+    void nextTick(() => field.value?.focus({ preventScroll: true }))
+    // The tool goes along: it lies on the next thing now.
+    if (instrument.isConnected) void instrument.connect(step)
+  },
 )
+onUnmounted(() => instrument.close())
+useWakeLockWhileMeasuring()
 onMounted(() => field.value?.focus({ preventScroll: true }))
 
 function keep() {
@@ -47,6 +56,12 @@ function keep() {
     forget()
   }
   emit('next', from)
+}
+/** One key: connects the tool that fits, or takes over what it shows. */
+function fromTool() {
+  if (!instrument.isConnected) return void instrument.connect(step)
+  if (instrument.text === null || instrument.kind === null) return
+  set({ text: instrument.text, provisional: true, toolId: SIMULATED_TOOLS[instrument.kind].id })
 }
 function repeat() {
   if (!repeated.value || !isTyped.value) return
@@ -63,6 +78,7 @@ function repeat() {
 
     <ReadingMethod :step="step" :draft="draft" @set="set" />
 
+    <InstrumentStrip />
     <div class="display" :class="{ wrong: echo && !echo.ok && !needsWay }">
       <input
         ref="field"
@@ -77,6 +93,8 @@ function repeat() {
         data-testid="digits"
         @input="set({ text: ($event.target as HTMLInputElement).value })"
         @keydown.enter.prevent="keep"
+        @keydown.t.exact.prevent="fromTool"
+        @keydown.h.exact.prevent="instrument.isConnected && instrument.hold()"
       />
       <span class="figure unit">{{ unitSign }}</span>
       <p v-if="before" class="before">
@@ -122,6 +140,10 @@ function repeat() {
         texts.readings.add
       }}</UButton>
       <span class="soft">{{ texts.readings.enter }}</span>
+      <UButton size="lg" variant="ghost" icon="i-lucide-radio" @click="fromTool">{{
+        texts.measuring.instrument.fromTool
+      }}</UButton>
+      <span class="soft">{{ texts.measuring.instrument.key }}</span>
     </div>
     <KeyPad
       class="keys"
@@ -133,6 +155,7 @@ function repeat() {
       @next="keep"
       @repeat="repeat"
       @skip="emit('next', step.id)"
+      @tool="fromTool"
     />
   </section>
 </template>
