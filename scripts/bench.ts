@@ -4,6 +4,8 @@ import { chromium } from '@playwright/test'
 import { evaluateBuild } from '../core/check/evaluateBuild'
 import { parseBuildText } from '../core/project/parseBuild'
 import { measuredGeometry } from '../core/readings/geometry'
+import { LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
+import { sampleModel } from '../core/uncertainty/sampleModel'
 import { CHROMIUM_ARGS } from '../playwright.config'
 import { installChromium, CHROMIUM } from './chromium.mjs'
 import { build, install } from './fresh.mjs'
@@ -23,6 +25,7 @@ install()
 build()
 installChromium()
 benchCore()
+benchUncertainty()
 await benchBrowser()
 
 function benchCore(): void {
@@ -36,6 +39,17 @@ function benchCore(): void {
     times.push(performance.now() - start)
   }
   say('core: all checks at one lever setting', times)
+}
+
+function benchUncertainty(): void {
+  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const times = Array.from({ length: 5 }, () => {
+    const start = performance.now()
+    runMonteCarlo(sampleModel(parsed.value, {}))
+    return performance.now() - start
+  })
+  say(`core: ± from ${LEAST_SAMPLES} samples`, times)
 }
 
 async function benchBrowser(): Promise<void> {

@@ -10,6 +10,7 @@ const keyOf = (buildId: string, stepId: string) => `lurvan-draft/${buildId}/${st
 export function useReadingDraft(
   buildId: MaybeRefOrGetter<string>,
   step: MaybeRefOrGetter<TourStep | null>,
+  fresh: (step: TourStep) => ReadingDraft = (one) => draftLike(one.reading),
 ): { draft: Ref<ReadingDraft>; set: (part: Partial<ReadingDraft>) => void; forget: () => void } {
   const draft = ref<ReadingDraft>(EMPTY_DRAFT)
 
@@ -17,7 +18,7 @@ export function useReadingDraft(
     () => [toValue(buildId), toValue(step)?.id] as const,
     ([build, id]) => {
       const current = toValue(step)
-      draft.value = id && current ? (stored(keyOf(build, id)) ?? draftLike(current.reading)) : EMPTY_DRAFT
+      draft.value = id && current ? (stored(keyOf(build, id)) ?? fresh(current)) : EMPTY_DRAFT
     },
     { immediate: true },
   )

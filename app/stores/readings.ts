@@ -9,7 +9,7 @@ import { readingEcho, type Echo } from '~~/core/text/echo'
 import { applyEdits, logChange } from './readingLog'
 import { SIMULATED_TOOLS } from './instrument'
 import { useWorkbench } from './workbench'
-import { draftReading, type ReadingDraft } from './readingDraft'
+import { draftLike, draftReading, type ReadingDraft } from './readingDraft'
 
 /** The readings of the open build and the tour through those still wanted. */
 export const useReadings = defineStore('readings', () => {
@@ -36,6 +36,13 @@ export const useReadings = defineStore('readings', () => {
     if (!build || !setup.value || draft.text.trim() === '') return null
     const reading = draftReading(build, setup.value.id, step, draft, 'draft')
     return { build: { ...build, readings: [...build.readings, reading] }, reading }
+  }
+
+  /** A draft with nothing typed yet: as the step was read last time, else with the level's zero as its owner keeps it. */
+  function freshDraft(step: TourStep): ReadingDraft {
+    const draft = draftLike(step.reading)
+    const level = workbench.build?.tools.find((tool) => tool.kind === 'level' && !tool.simulated)
+    return step.reading ? draft : { ...draft, zero: level?.zeroHabit ?? 'gravity' }
   }
 
   /** What a draft means, or what is not understood in it; null while nothing is typed. */
@@ -141,6 +148,7 @@ export const useReadings = defineStore('readings', () => {
     doneCount,
     mistakes,
     next,
+    freshDraft,
     echo,
     draftMistakes,
     keep,

@@ -96,7 +96,8 @@ const ALL_THREE: readonly TourQuantity[] = ['point-station', 'point-offset', 'po
 export function nextOpenStep(steps: readonly TourStep[], fromId: string | null): TourStep | null {
   const start = steps.findIndex((step) => step.id === fromId) + 1
   const round = [...steps.slice(start), ...steps.slice(0, start)].filter(
-    (step) => step.reading === null && step.id !== fromId,
+    // A shaft's own angle is a check for who wants it; the tour does not ask for it.
+    (step) => step.reading === null && step.id !== fromId && step.quantity !== 'shaft-level',
   )
   return round.find((step) => !step.optional) ?? round[0] ?? null
 }

@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { openDemo } from './bench'
 
-const VIEWS = ['readings', 'parts', 'line', 'limits', 'sheet'] as const
+const VIEWS = ['readings', 'setups', 'tools', 'datum', 'compare', 'parts', 'line', 'limits', 'sheet'] as const
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(colorScheme, () => {

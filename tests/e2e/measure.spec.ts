@@ -80,9 +80,11 @@ test('what cannot be understood is said, and kept as typed', async ({ page }) =>
 
 test('a pinion read with the axle hanging is flagged', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/readings')
+  await page.goto('/b/fen-tender/setups')
   await page.getByRole('combobox', { name: 'Vehicle stands on' }).click()
   await page.getByRole('option', { name: 'a lift, by its frame' }).click()
+  await saved(page)
+  await page.getByRole('link', { name: 'Readings' }).click()
   await expect(readingRow(page, 'Pinion, across a face')).toContainText('read with the axle hanging')
 })
 

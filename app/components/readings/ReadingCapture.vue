@@ -18,6 +18,7 @@ const instrument = useInstrument()
 const { draft, set, forget } = useReadingDraft(
   () => workbench.build?.id ?? '',
   () => step,
+  readings.freshDraft,
 )
 const field = useTemplateRef<HTMLInputElement>('field')
 const words = computed(() => stepWords(step, draft.value.method))

@@ -2,6 +2,7 @@
 import type { Mistake } from '~~/core/mistakes/mistake'
 import type { TourStep } from '~~/core/readings/tour'
 import { rawTexts } from '~~/core/text/echo'
+import { repeatText } from '~~/core/text/repeatText'
 import { texts } from '~/texts/en'
 import { readingWay, stepWords } from '~/texts/steps'
 import { useReadings } from '~/stores/readings'
@@ -25,6 +26,9 @@ const unit = computed(() => {
   return ` ${own ?? workbench.build?.units.length ?? 'mm'}`
 })
 const figures = computed(() => (step.reading ? rawTexts(step.reading) : []))
+const repeats = computed(() =>
+  workbench.build && step.reading ? repeatText(workbench.build, step.reading) : '',
+)
 const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
 </script>
 
@@ -40,7 +44,10 @@ const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
       <span class="title">{{ words.title }}</span>
       <span v-if="figures.length" class="value figure">{{ figures.join(' · ') }}{{ unit }}</span>
       <span v-else-if="step.optional" class="soft value">{{ texts.readings.optional }}</span>
-      <span v-if="way" class="soft way">{{ way }}{{ step.reading?.provisional ? ', provisional' : '' }}</span>
+      <span v-if="way" class="soft way"
+        ><template v-if="repeats">{{ repeats }} · </template>{{ way
+        }}{{ step.reading?.provisional ? ', provisional' : '' }}</span
+      >
     </button>
     <UButton
       v-if="step.reading"
