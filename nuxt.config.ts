@@ -105,6 +105,15 @@ export default defineNuxtConfig({
       environments: { ssr: { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry.js' } } } } },
     },
   },
+  hooks: {
+    // The first view asks for what it needs and no more; the service worker fetches the rest once the page stands.
+    'build:manifest': (manifest) => {
+      for (const chunk of Object.values(manifest)) {
+        chunk.prefetch = false
+        chunk.dynamicImports = []
+      }
+    },
+  },
   nitro: { compressPublicAssets: { gzip: true } },
   typescript: {
     strict: true,

@@ -74,9 +74,12 @@ describe('the published schemas', () => {
   const ajv = new Ajv2020({ allErrors: true })
   const isBuild = ajv.compile(json('docs/format/lurvan-build.schema.json'))
   const isResult = ajv.compile(json('docs/format/lurvan-result.schema.json'))
-  const examples = ['demo/fen-tender', 'docs/examples/smallest', 'docs/examples/four-joints'].map(
-    (name) => `${name}.lurvan.json`,
-  )
+  const examples = [
+    'demo/fen-tender',
+    'docs/examples/smallest',
+    'docs/examples/four-joints',
+    'docs/examples/two-setups',
+  ].map((name) => `${name}.lurvan.json`)
 
   it.each(examples)('accept %s and its result', async (example) => {
     expect(isBuild(json(example)) || isBuild.errors).toBe(true)

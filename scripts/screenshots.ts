@@ -10,6 +10,7 @@ const OUT = 'docs/screenshots'
 const BENCH = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const DEMO = '/b/fen-tender'
+const TWO_SETUPS = '/b/reed-carrier'
 
 interface Shot {
   readonly file: string
@@ -29,8 +30,13 @@ const SHOTS: readonly Shot[] = [
     phone: true,
     prepare: typePinion,
   },
+  { file: 'setups', path: `${TWO_SETUPS}/setups` },
+  { file: 'tools', path: `${TWO_SETUPS}/tools` },
+  { file: 'datum', path: `${TWO_SETUPS}/datum` },
+  { file: 'compare', path: `${TWO_SETUPS}/compare` },
   { file: 'parts', path: `${DEMO}/parts` },
   { file: 'line', path: `${DEMO}/line` },
+  { file: 'sure', path: `${DEMO}/line`, prepare: openSure },
   { file: 'line-dark', path: `${DEMO}/line`, dark: true },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
   { file: 'limits', path: `${DEMO}/limits` },
@@ -60,6 +66,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   await page.goto(server.address)
   await page.getByRole('button', { name: 'Open the demo' }).click()
   await page.getByTestId('state').waitFor()
+  if (shot.path.startsWith(TWO_SETUPS)) {
+    await page.goto(server.address)
+    await page.getByLabel('Import files').setInputFiles('docs/examples/two-setups.lurvan.json')
+    await page.getByRole('heading', { name: 'Reed carrier' }).waitFor()
+  }
   await page.goto(server.address + shot.path)
   await page.waitForTimeout(1200)
   await shot.prepare?.(page)
@@ -67,6 +78,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   await page.screenshot({ path: `${OUT}/${shot.file}.png` })
   await context.close()
   console.log(`${OUT}/${shot.file}.png`)
+}
+
+async function openSure(page: Page): Promise<void> {
+  await page.getByRole('tab', { name: 'How sure' }).click()
+  await page.getByText('Where the doubt').waitFor()
 }
 
 async function typePinion(page: Page): Promise<void> {

@@ -187,7 +187,6 @@ export const measuring = {
     local: 'simulated on this device',
     server: 'streamed by the server',
     note: 'A simulated reading stays provisional: all that rests on it is marked.',
-    key: 'or press T',
   },
   offline: {
     ready: 'Lurvan now works without a network on this device.',

@@ -152,9 +152,12 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
 }
 svg {
   display: block;
+  /* Its size is fixed, so what moves inside lays out nothing outside. */
+  contain: strict;
   user-select: none;
 }
 svg.still {
+  contain: none;
   width: 100%;
   height: auto;
 }

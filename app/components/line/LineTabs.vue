@@ -89,6 +89,7 @@ function move(sense: number) {
   border-color: var(--accent);
 }
 .panel {
+  contain: layout style;
   padding: 6px 16px 14px;
 }
 .halves {

@@ -41,7 +41,7 @@ const state = computed(() => {
   flex-wrap: wrap;
   align-items: center;
   gap: 4px 10px;
-  padding: 4px 10px;
+  padding: 2px 10px;
   border-left: 4px solid var(--accent);
   background: var(--card);
 }
@@ -59,7 +59,7 @@ strong {
 }
 @media (max-width: 860px) {
   .strip :deep(button) {
-    min-height: 44px;
+    min-height: 48px;
   }
   .where {
     display: none;

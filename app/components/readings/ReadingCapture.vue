@@ -74,7 +74,7 @@ function repeat() {
 <template>
   <section class="capture" :aria-label="words.title">
     <h1>{{ words.title }}</h1>
-    <p class="soft hint">{{ words.hint }}</p>
+    <p class="soft hint" :class="{ crowded: instrument.isConnected }">{{ words.hint }}</p>
     <ToolPicture :step="step" :method="draft.method" />
 
     <ReadingMethod :step="step" :draft="draft" @set="set" />
@@ -140,11 +140,10 @@ function repeat() {
       <UButton v-if="repeated" size="lg" variant="outline" :disabled="!isTyped" @click="repeat">{{
         texts.readings.add
       }}</UButton>
-      <span class="soft">{{ texts.readings.enter }}</span>
       <UButton size="lg" variant="ghost" icon="i-lucide-radio" @click="fromTool">{{
         texts.measuring.instrument.fromTool
       }}</UButton>
-      <span class="soft">{{ texts.measuring.instrument.key }}</span>
+      <span class="soft keys-hint">{{ texts.readings.enter }}</span>
     </div>
     <KeyPad
       class="keys"
@@ -251,6 +250,10 @@ h1 {
   align-items: center;
   gap: 10px;
 }
+.keys-hint {
+  font-size: 0.9375rem;
+  line-height: 1.2;
+}
 .keys {
   display: none;
 }
@@ -264,6 +267,10 @@ h1 {
   }
   .hint {
     font-size: 0.9375rem;
+  }
+  /* The live tool needs the room of the hint, so that the keys stay under the thumb. */
+  .hint.crowded {
+    display: none;
   }
   .digits {
     font-size: 3.75rem;

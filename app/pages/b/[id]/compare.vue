@@ -61,7 +61,7 @@ const size = (row: ComparedQuantity, value: number) =>
             <th scope="row">{{ row.name }}</th>
             <td class="figure">{{ comparedWords(row, row.first, units) }}</td>
             <td class="figure">{{ comparedWords(row, row.second, units) }}</td>
-            <td>
+            <td class="difference">
               <template v-if="row.difference !== null">
                 <span class="figure">{{ size(row, row.difference) }}</span>
                 <span v-if="row.plusMinus" class="soft"> ± {{ size(row, row.plusMinus) }}</span>
@@ -100,6 +100,9 @@ th,
 td {
   padding: 6px 14px 6px 4px;
   border-bottom: 1px solid var(--hair);
+}
+.difference :deep(svg) {
+  margin-left: 10px;
 }
 tr.apart {
   background: var(--card);

@@ -72,6 +72,7 @@ function reset() {
   min-height: calc(100dvh - 59px);
 }
 .levers {
+  contain: layout style;
   background: var(--card);
   border-left: 1px solid var(--hair);
 }

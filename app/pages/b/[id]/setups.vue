@@ -35,6 +35,7 @@ const words = texts.measuring.setups
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(100%, 480px), 1fr));
   gap: 16px;
+  align-items: start;
   margin-top: 16px;
 }
 </style>
