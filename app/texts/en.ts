@@ -119,7 +119,7 @@ export const texts = {
     above: 'Point above the dropped centreline by',
     below: 'lower than it',
     typing: 'Type what the tool shows.',
-    enter: 'Enter keeps it, T takes it from the tool',
+    enter: '↑ ↓ say which, Enter keeps it, T takes it from the tool',
     how: 'How it is read',
     keypad: 'Key pad',
     tool: 'Tool',

@@ -1,16 +1,15 @@
-import { number, object, string, ValidationError } from 'yup'
+import { object, string, ValidationError } from 'yup'
+import { figure, wordField } from '../project/fields'
 import { refused, type ReadResult } from '../project/problem'
 import { INSTRUMENT_KINDS, SIMULATED_DEFAULTS, type SimulatedSpec } from './simulated'
 
-const finite = (most: number) => number().min(-most).max(most)
-
 const schema = object({
-  kind: string().oneOf(INSTRUMENT_KINDS).required(),
-  truth: finite(100_000),
-  noise: number().min(0).max(100),
-  drift: finite(100),
-  zero: finite(100),
-  seed: number().integer().min(0).max(4_294_967_295),
+  kind: wordField(INSTRUMENT_KINDS).required(),
+  truth: figure(-100_000, 100_000),
+  noise: figure(0, 100),
+  drift: figure(-100, 100),
+  zero: figure(-100, 100),
+  seed: figure(0, 4_294_967_295).integer(),
   session: string()
     .matches(/^[A-Za-z0-9-]{8,64}$/, 'must be 8 to 64 letters, digits or -')
     .required(),

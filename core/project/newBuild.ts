@@ -24,8 +24,8 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
     name,
     units,
     tools: [
-      { id: 'level', name: 'digital level', kind: 'level', accuracy: 0.1 },
-      { id: 'tape', name: 'steel tape', kind: 'tape', accuracy: 1 },
+      { id: 'level', name: 'digital level', kind: 'level', resolution: 0.1, accuracy: 0.1 },
+      { id: 'tape', name: 'steel tape', kind: 'tape', resolution: 1, accuracy: 1 },
     ],
     setups: [
       {

@@ -34,6 +34,49 @@ test.describe('on a phone', () => {
     await expect(page.getByRole('button', { name: 'Lower the tail 25.0 mm' })).toBeVisible()
   })
 
+  test('the tour goes by keyboard alone: figure, arrow for which end, Enter', async ({ page }) => {
+    await newBuild(page, 'By keyboard')
+    const TOUR = [
+      ['Chassis, fore and aft', '0.8', 'ArrowDown'],
+      ['Pinion, along', '3.5', 'ArrowUp'],
+      ['Gearbox output, along', '3.4', 'ArrowUp'],
+      ['Pinion end, station', '2317', 'ArrowUp'],
+      ['Pinion end, offset', '22', 'ArrowUp'],
+      ['Pinion end, height', '31', 'ArrowDown'],
+      ['Gearbox end, station', '1178', 'ArrowUp'],
+      ['Gearbox end, offset', '4', 'ArrowDown'],
+      ['Gearbox end, height', '56', 'ArrowUp'],
+    ] as const
+    for (const [title, figure, way] of TOUR) {
+      await expect(page.getByRole('heading', { name: title, exact: true })).toBeVisible()
+      await expect(page.getByTestId('digits')).toBeFocused()
+      await page.keyboard.type(figure)
+      await page.keyboard.press(way)
+      await page.keyboard.press('Enter')
+    }
+    await saved(page)
+    await page.getByRole('link', { name: 'Line' }).click()
+    // The pinion falls 4.3°, the output 4.2°, the shaft 4.37° and points to the left.
+    await expect(checkRow(page, 'joint 1')).toContainText(/1\.\d\d°/)
+  })
+
+  test('the keys stay under the thumb with a tool connected or a doubt raised', async ({ page }) => {
+    await openDemo(page)
+    await page.goto('/b/fen-tender/readings?step=axis-level-output')
+    const isAbove = async () => {
+      const next = (await page.getByRole('button', { name: 'Next' }).boundingBox())!
+      const rail = (await page.getByRole('navigation', { name: 'Stages of the work' }).boundingBox())!
+      expect(next.y + next.height).toBeLessThanOrEqual(rail.y)
+    }
+    await page.getByRole('button', { name: 'From tool' }).click()
+    await expect(page.getByTestId('instrument')).toContainText('°')
+    await isAbove()
+    await page.getByRole('button', { name: 'Disconnect' }).click()
+    await press(page, '86.6')
+    await expect(page.getByTestId('mistake')).toContainText('Gearbox output: 86.6° along it would be a wall')
+    await isAbove()
+  })
+
   test('a figure half typed survives a reload, and everything fits the screen', async ({ page }) => {
     await newBuild(page, 'Lost page')
     await press(page, '0.8')

@@ -47,3 +47,37 @@ test('bad input gets 400 with the path and reason, too much 413', async ({ reque
   expect(huge.status()).toBe(413)
   expect((await huge.json()).data.problems[0].message).toBe('the body is larger than 5 MB')
 })
+
+test('a simulated tool streams server-sent events, holds on request, and refuses what it cannot be', async ({
+  request,
+  baseURL,
+}) => {
+  const bad = await request.get('/api/instruments/level?session=abcdefgh&noise=-3')
+  expect(bad.status()).toBe(400)
+  expect((await bad.json()).data.problems).toEqual([{ path: 'noise', message: 'must be at least 0' }])
+  expect((await request.get('/api/instruments/ruler?session=abcdefgh')).status()).toBe(400)
+
+  const session = 'e2e-stream-1'
+  const stop = new AbortController()
+  const url = `${baseURL}/api/instruments/laser?session=${session}&truth=900&noise=5&drift=0&zero=0&seed=4`
+  const response = await fetch(url, { signal: stop.signal })
+  expect(response.headers.get('content-type')).toContain('text/event-stream')
+  const again = await request.get(`/api/instruments/laser?session=${session}`)
+  expect(again.status()).toBe(409)
+  const reader = response.body!.getReader()
+  const next = async () => {
+    const text = new TextDecoder().decode((await reader.read()).value)
+    return JSON.parse(/data: (.*)/.exec(text)![1]!)
+  }
+  expect(await next()).toMatchObject({ unit: 'mm', isHeld: false })
+  const hold = await request.post('/api/instruments/hold', { data: { session, held: true } })
+  expect(await hold.json()).toEqual({ held: true })
+  await next()
+  const [first, second] = [await next(), await next()]
+  expect(first).toMatchObject({ isHeld: true, value: second.value })
+  expect(
+    (await request.post('/api/instruments/hold', { data: { session: 'nobody-here', held: true } })).status(),
+  ).toBe(404)
+  expect((await request.post('/api/instruments/hold', { data: { held: 'yes' } })).status()).toBe(400)
+  stop.abort()
+})

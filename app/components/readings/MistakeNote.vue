@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Mistake } from '~~/core/mistakes/mistake'
+import { sentenceCase } from '~~/core/text/checkText'
 import { texts } from '~/texts/en'
 import { useReadings } from '~/stores/readings'
 
@@ -10,7 +11,7 @@ const readings = useReadings()
 
 <template>
   <div class="mistake" data-testid="mistake">
-    <p><VerdictMark verdict="tight" :size="14" silent /> {{ mistake.sentence }}</p>
+    <p><VerdictMark verdict="tight" :size="14" silent /> {{ sentenceCase(mistake.sentence) }}</p>
     <div v-if="!still" class="doing">
       <UButton
         v-for="correction in mistake.corrections"
@@ -18,7 +19,7 @@ const readings = useReadings()
         size="sm"
         variant="outline"
         @click="readings.correct(mistake, correction)"
-        >{{ correction.label }}</UButton
+        >{{ sentenceCase(correction.label) }}</UButton
       >
       <UButton size="sm" color="neutral" variant="ghost" @click="readings.accept(mistake)">{{
         texts.measuring.mistakes.accept

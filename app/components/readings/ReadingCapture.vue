@@ -36,6 +36,7 @@ const mistakes = computed(() =>
     ? readings.draftMistakes(step, draft.value)
     : readings.mistakes.filter((one) => step.reading !== null && one.readingIds.includes(step.reading.id)),
 )
+const crowded = computed(() => instrument.isConnected || mistakes.value.length > 0)
 const needsWay = computed(() => isTyped.value && draft.value.way === '')
 
 watch(
@@ -74,8 +75,8 @@ function repeat() {
 <template>
   <section class="capture" :aria-label="words.title">
     <h1>{{ words.title }}</h1>
-    <p class="soft hint" :class="{ crowded: instrument.isConnected }">{{ words.hint }}</p>
-    <ToolPicture :step="step" :method="draft.method" />
+    <p class="soft hint" :class="{ crowded }">{{ words.hint }}</p>
+    <ToolPicture :step="step" :method="draft.method" :class="{ crowded: mistakes.length > 0 }" />
 
     <ReadingMethod :step="step" :draft="draft" @set="set" />
 
@@ -94,6 +95,8 @@ function repeat() {
         data-testid="digits"
         @input="set({ text: ($event.target as HTMLInputElement).value })"
         @keydown.enter.prevent="keep"
+        @keydown.up.prevent="set({ way: words.ways[0]?.[0] ?? '' })"
+        @keydown.down.prevent="set({ way: words.ways[1]?.[0] ?? '' })"
         @keydown.t.exact.prevent="fromTool"
         @keydown.h.exact.prevent="instrument.isConnected && instrument.hold()"
       />
@@ -104,25 +107,14 @@ function repeat() {
       </p>
     </div>
 
-    <div class="ways" role="radiogroup" :aria-label="words.title">
-      <button
-        v-for="[way, label] in words.ways"
-        :key="way"
-        type="button"
-        role="radio"
-        :aria-checked="draft.way === way"
-        class="way"
-        :class="{ chosen: draft.way === way, wanted: needsWay }"
-        @click="set({ way })"
-      >
-        <WayPicture
-          :way="way"
-          :quantity="step.quantity"
-          :is-face="step.quantity === 'axis-level' && draft.method === 'face'"
-        />
-        {{ label }}
-      </button>
-    </div>
+    <WayChoice
+      :step="step"
+      :words="words"
+      :method="draft.method"
+      :way="draft.way"
+      :wanted="needsWay"
+      @choose="set({ way: $event })"
+    />
 
     <p class="echo" :class="{ wrong: echo && !echo.ok }" aria-live="polite" data-testid="echo">
       {{ echo ? echo.text : texts.readings.typing }}
@@ -133,7 +125,7 @@ function repeat() {
       :key="mistake.kind"
       :mistake="mistake"
       :still="isTyped"
-      class="doubt"
+      :class="{ kept: !isTyped }"
     />
     <div class="wide-keys">
       <UButton size="lg" @click="keep">{{ isTyped ? texts.readings.next : texts.readings.skip }}</UButton>
@@ -212,31 +204,6 @@ h1 {
   display: flex;
   gap: 6px;
 }
-.ways {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-}
-.way {
-  display: grid;
-  justify-items: center;
-  gap: 2px;
-  min-height: 64px;
-  padding: 6px;
-  border: 1.5px solid var(--hair);
-  border-radius: 4px;
-  background: var(--card);
-  font-weight: 500;
-  cursor: pointer;
-}
-.way.wanted {
-  border-color: var(--tight);
-}
-.way.chosen {
-  border-color: var(--accent);
-  background: var(--wash);
-  color: var(--accent);
-}
 .echo {
   min-height: 2.6em;
   font-size: 1.0625rem;
@@ -249,6 +216,10 @@ h1 {
   display: flex;
   align-items: center;
   gap: 10px;
+}
+/* The list beside it says the same of what is kept already. */
+.kept {
+  display: none;
 }
 .keys-hint {
   font-size: 0.9375rem;
@@ -269,7 +240,7 @@ h1 {
     font-size: 0.9375rem;
   }
   /* The live tool needs the room of the hint, so that the keys stay under the thumb. */
-  .hint.crowded {
+  .crowded {
     display: none;
   }
   .digits {
@@ -282,6 +253,9 @@ h1 {
   .echo {
     min-height: 2.3em;
     font-size: 1rem;
+  }
+  .kept {
+    display: grid;
   }
   .wide-keys {
     display: none;

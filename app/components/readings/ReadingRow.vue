@@ -130,6 +130,14 @@ const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
   line-height: 1.2;
 }
 @media (max-width: 860px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) 46px 46px;
+  }
+  .row > :deep(button:not(.choose)) {
+    min-height: 48px;
+    min-width: 46px;
+    justify-content: center;
+  }
   .choose {
     min-height: 48px;
   }
