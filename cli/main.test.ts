@@ -117,3 +117,25 @@ describe('the published schemas', () => {
     expect(ride.joints).toHaveLength(4)
   })
 })
+
+describe('the ± in the result', () => {
+  it('stands beside a figure that is there, by its place', async () => {
+    const { out } = await run('check', join(ROOT, 'docs/examples/two-setups.lurvan.json'), '--json', ...QUICK)
+    const result = JSON.parse(out)
+    const places = Object.entries(result.uncertainty.plusMinus as Record<string, number>)
+    expect(places.length).toBeGreaterThan(40)
+    for (const [place, plusMinus] of places) {
+      const figure = place
+        .split(/[.[\]]+/)
+        .filter(Boolean)
+        .reduce((at, key) => at?.[key], result)
+      expect([place, typeof figure]).toEqual([place, 'number'])
+      expect(plusMinus).toBeGreaterThanOrEqual(0)
+    }
+    expect(result.uncertainty.plusMinus['lines[0].ride.joints[0].angleDeg']).toBeGreaterThan(0.05)
+    expect(result.checks.find((check: any) => check.id === 'rear/angle/1').plusMinus).toBeCloseTo(
+      result.uncertainty.plusMinus['lines[0].ride.joints[0].angleDeg'],
+      12,
+    )
+  })
+})

@@ -6,14 +6,13 @@ import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
 import type { Verdict, Window } from '../limits/limit'
 import type { Build } from '../project/build'
 import type { JointKind, School } from '../project/lineSpec'
-import { measureAgain } from '../uncertainty/measureAgain'
-import { DEFAULT_SEED, runMonteCarlo, type Sureness } from '../uncertainty/monteCarlo'
+import { DEFAULT_SEED, runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
 import { sureEvaluation } from '../uncertainty/sureness'
-import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
 import { checkLabel, checkSentence, marginText } from '../text/checkText'
 import { stateSentence } from '../text/stateSentence'
 import { asRadians, degrees, radians } from '../units/angle'
+import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
 import { chosenSettings, evaluateBuild, type Evaluation, type LineEvaluation } from './evaluateBuild'
 import type { Check } from './check'
 
@@ -124,22 +123,6 @@ export interface ShaftJson {
   } | null
 }
 
-export interface UncertaintyJson {
-  readonly samples: number
-  readonly seed: number
-  /** Two standard deviations of a figure by its place in this result, such as `lines[0].ride.joints[1].angleDeg`, in its unit. */
-  readonly plusMinus: Readonly<Record<string, number>>
-  readonly measureAgain: readonly {
-    readonly check: string
-    readonly reading: string
-    readonly action: string
-    readonly plusMinusNow: number
-    readonly plusMinusThen: number
-    readonly settles: boolean
-    readonly sentence: string
-  }[]
-}
-
 export interface CheckJson {
   readonly id: string
   readonly line: string
@@ -200,37 +183,6 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     missing: evaluation.missing,
     assumptions: evaluation.assumptions,
   }
-}
-
-function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: Sureness): UncertaintyJson {
-  return {
-    samples: sureness.samples,
-    seed: sureness.seed,
-    plusMinus: Object.fromEntries(
-      Object.entries(sureness.figures).flatMap(([id, { plusMinus }]) => {
-        const place = figurePlace(build, id)
-        return place === null ? [] : [[place, plusMinus]]
-      }),
-    ),
-    measureAgain: measureAgain(build, checks, sureness).map((advice) => ({
-      check: advice.check.id,
-      reading: advice.input.readingId,
-      action: measureAgainAction(build, advice),
-      plusMinusNow: advice.from,
-      plusMinusThen: advice.to,
-      settles: advice.settles,
-      sentence: measureAgainSentence(build, advice),
-    })),
-  }
-}
-
-/** Where a sampled figure stands in the result; null for checks, which carry their own ±. */
-function figurePlace(build: Build, figureId: string): string | null {
-  const [of, id, ...rest] = figureId.split('/')
-  const indexIn = (items: readonly { readonly id: string }[]) => items.findIndex((item) => item.id === id)
-  if (of === 'point') return `points[${indexIn(build.points)}].${rest[0]}`
-  if (of === 'axis') return `axes[${indexIn(build.axes)}].${rest[0]}`
-  return of === 'line' ? `lines[${indexIn(build.lines)}].${rest[0]}.${rest.slice(1).join('/')}` : null
 }
 
 function axisJson(id: string, { placed }: Evaluation): AxisJson {

@@ -1,11 +1,9 @@
-import { mapKnown, type Known } from '../known'
+import { mapKnown } from '../known'
 import type { Build, Setup } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
 import { degrees } from '../units/angle'
-import { deviationOf } from '../uncertainty/spread'
-import type { ReadingContext } from './context'
-import { meansOf, type Formula } from './formula'
+import { figureOf, type SpreadFigure } from './spreadFigure'
 import { readingContext } from './readingContext'
 
 /** One quantity as two setups tell it, in the chassis frame. */
@@ -46,12 +44,7 @@ export function compareSetups(build: Build, first: Setup, second: Setup): Compar
   ].filter(({ first: a, second: b }) => a !== null || b !== null)
 }
 
-/** A figure with its variance. */
-interface Figure {
-  readonly value: number
-  readonly variance: number
-}
-type Side = (quantity: ComparedQuantity['quantity'], target: Id) => Figure | null
+type Side = (quantity: ComparedQuantity['quantity'], target: Id) => SpreadFigure | null
 
 /** What one setup alone says: its own readings of each quantity, everything else as it is. */
 function sideOf(build: Build, setup: Setup): Side {
@@ -73,7 +66,8 @@ function sideOf(build: Build, setup: Setup): Side {
   return (quantity, target) => {
     if (quantity === 'fall' || quantity === 'roll') {
       if (!has([`chassis-${quantity}`], '')) return null
-      return figureOf(context, () =>
+      return figureOf(
+        context,
         mapKnown(
           context.attitude(setup),
           (of) => (values) => (quantity === 'fall' ? of(values).rearLowDeg : of(values).leftLowDeg),
@@ -83,30 +77,15 @@ function sideOf(build: Build, setup: Setup): Side {
     if (quantity === 'axis') {
       const axis = own.axes.find((one) => one.id === target)
       if (!axis || !has(['axis-level', 'axis-face'], target)) return null
-      return figureOf(context, () =>
+      return figureOf(
+        context,
         mapKnown(context.axis(axis), (of) => (values) => degrees(of(values).fall)),
       )
     }
     const point = own.points.find((one) => one.id === target)
     if (!point || !has([`point-${quantity}`, 'setup-point'], target)) return null
-    return figureOf(context, () => context.point(point)[quantity])
+    return figureOf(context, context.point(point)[quantity])
   }
-}
-
-/** A formula's value at the means, with its variance by first-order propagation. */
-function figureOf(context: ReadingContext, formula: () => Known<Formula<number>>): Figure | null {
-  const figure = formula()
-  if (!figure.known) return null
-  const means = meansOf(context.list.inputs)
-  const value = figure.value(means)
-  const variance = context.list.inputs.reduce((sum, input, i) => {
-    const step = deviationOf(input)
-    if (step === 0) return sum
-    const moved = Float64Array.from(means)
-    moved[i] = (moved[i] ?? 0) + step
-    return sum + (figure.value(moved) - value) ** 2
-  }, 0)
-  return { value, variance }
 }
 
 function compared(

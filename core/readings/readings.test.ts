@@ -129,9 +129,10 @@ describe('the echo of a reading', () => {
     }) as MeasuredReading
 
   it('says what it means to the chassis at once', () => {
+    // The draft names no tool, so only the chassis counts: 0.1²/3 and 0.0017/2 of scatter, 2σ = 0.13°.
     expect(readingEcho(demoBuild(), level({}))).toEqual({
       ok: true,
-      text: 'Gearbox output tail down 3.20° as read; to the chassis tail down 4.00°.',
+      text: 'Gearbox output tail down 3.20° as read; to the chassis tail down 4.00° ± 0.13°.',
     })
   })
 

@@ -1,6 +1,6 @@
 import { toStation } from '../frame/station'
 import { fallWords, offsetWords, planWords, type AxisRole } from '../frame/words'
-import type { Known } from '../known'
+import { mapKnown, type Known } from '../known'
 import type { Build, NamedAxis } from '../project/build'
 import type {
   MeasuredReading,
@@ -16,7 +16,10 @@ import { shaftReadingSpec } from '../readings/shaftReading'
 import { signedFigure } from '../readings/figure'
 import { axisPlace, pointFigures, pointPlace, setupAttitude } from '../readings/measured'
 import { degrees } from '../units/angle'
+import { readingContext } from '../readings/readingContext'
+import { figureOf, plusMinusOf } from '../readings/spreadFigure'
 import { formatAngle, formatLength } from '../units/format'
+import type { UnitSettings } from '../units/unitSettings'
 import { sentenceCase } from './checkText'
 
 /** What a reading means, said back at once; `ok` is false when it cannot be understood or used yet. */
@@ -77,12 +80,20 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
   if (!slope.known) return missingEcho(slope.missing)
   const role = axisRole(build, axis)
   const toGravity = `${sentenceCase(axis.name)} ${fallWords(slope.value, role, build.units, 2)} as read`
-  const place = axisPlace(build, axis)
-  if (!place.known)
-    return { ok: true, text: `${toGravity}; to the chassis unknown: ${place.missing[0]?.what ?? ''}.` }
+  const context = readingContext(build)
+  const place = context.axis(axis)
+  const fall = figureOf(
+    context,
+    mapKnown(place, (of) => (values) => degrees(of(values).fall)),
+  )
+  if (!place.known || !fall)
+    return {
+      ok: true,
+      text: `${toGravity}; to the chassis unknown: ${place.known ? '' : (place.missing[0]?.what ?? '')}.`,
+    }
   return {
     ok: true,
-    text: `${toGravity}; to the chassis ${fallWords(degrees(place.value.fall), role, build.units, 2)}.`,
+    text: `${toGravity}; to the chassis ${fallWords(fall.value, role, build.units, 2)}${plusMinus(plusMinusOf(fall), build.units)}.`,
   }
 }
 
@@ -138,6 +149,10 @@ function pointEcho(build: Build, reading: ChassisPointReading): Echo {
     (h) => `${formatLength(Math.abs(h), units)} ${h < 0 ? 'below' : 'above'} the datum plane`,
   )
 }
+
+/** " ± 0.16°"; nothing for a figure no tool has a say in. */
+const plusMinus = (size: number, units: UnitSettings): string =>
+  size === 0 ? '' : ` ± ${formatAngle(size, units, 2)}`
 
 const missingEcho = (missing: readonly { what: string }[]): Echo => ({
   ok: false,

@@ -2,7 +2,7 @@ import { worstCheck } from './stateSentence'
 import { checkLabel, checkValueText, marginText, plusMinusText } from './checkText'
 import { axisRole } from './echo'
 import { leverInstruction } from './leverText'
-import { lineFacts, type FactGroup } from './lineFacts'
+import { lineFacts, linePlusMinus, type FactGroup } from './lineFacts'
 import type { Evaluation } from '../check/evaluateBuild'
 import { fallWords, planWords } from '../frame/words'
 import type { Build } from '../project/build'
@@ -72,7 +72,12 @@ export function settingSheet(
       return line.line.joints.map((joint, index) => ({
         name: `${many ? `${line.line.name}, ` : ''}${joint.name ?? `joint ${index + 1}`}`,
         measured: angleText(before?.ride.known ? before.ride.value.anglesDeg[index] : undefined, build),
-        set: angleText(line.ride.known ? line.ride.value.anglesDeg[index] : undefined, build),
+        set: [
+          angleText(line.ride.known ? line.ride.value.anglesDeg[index] : undefined, build),
+          spreadText(linePlusMinus(sureness, line.line.id)('ride', `joints[${index}].angleDeg`), build),
+        ]
+          .join(' ')
+          .trim(),
         drive: angleText(line.drive?.known ? line.drive.value.anglesDeg[index] : undefined, build),
         verdict:
           worstCheck(line.checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index))
@@ -97,6 +102,9 @@ export function settingSheet(
     isWelded: build.levers.some((lever) => lever.kind === 'wedge' && (now.settings[lever.id] ?? 0) !== 0),
   }
 }
+
+const spreadText = (size: number | null, build: Build): string =>
+  size ? `± ${formatAngle(size, build.units, 2)}` : ''
 
 const angleText = (angleDeg: number | undefined, build: Build): string =>
   angleDeg === undefined ? '?' : formatAngle(angleDeg, build.units, 2)

@@ -1,0 +1,54 @@
+import type { Build } from '../project/build'
+import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
+import { measureAgain } from '../uncertainty/measureAgain'
+import type { Sureness } from '../uncertainty/monteCarlo'
+import type { Evaluation } from './evaluateBuild'
+
+/** How sure the figures of a result are, as the command line and the server give it. */
+export interface UncertaintyJson {
+  readonly samples: number
+  readonly seed: number
+  /** Two standard deviations of a figure by its place in this result, such as `lines[0].ride.joints[1].angleDeg`, in its unit. */
+  readonly plusMinus: Readonly<Record<string, number>>
+  readonly measureAgain: readonly {
+    readonly check: string
+    readonly reading: string
+    readonly action: string
+    readonly plusMinusNow: number
+    readonly plusMinusThen: number
+    readonly settles: boolean
+    readonly sentence: string
+  }[]
+}
+
+/** How sure the figures of a result are, each by its place in it. */
+export function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: Sureness): UncertaintyJson {
+  return {
+    samples: sureness.samples,
+    seed: sureness.seed,
+    plusMinus: Object.fromEntries(
+      Object.entries(sureness.figures).flatMap(([id, { plusMinus }]) => {
+        const place = figurePlace(build, id)
+        return place === null ? [] : [[place, plusMinus]]
+      }),
+    ),
+    measureAgain: measureAgain(build, checks, sureness).map((advice) => ({
+      check: advice.check.id,
+      reading: advice.input.readingId,
+      action: measureAgainAction(build, advice),
+      plusMinusNow: advice.from,
+      plusMinusThen: advice.to,
+      settles: advice.settles,
+      sentence: measureAgainSentence(build, advice),
+    })),
+  }
+}
+
+/** Where a sampled figure stands in the result; null for checks, which carry their own ±. */
+function figurePlace(build: Build, figureId: string): string | null {
+  const [of, id, ...rest] = figureId.split('/')
+  const indexIn = (items: readonly { readonly id: string }[]) => items.findIndex((item) => item.id === id)
+  if (of === 'point') return `points[${indexIn(build.points)}].${rest[0]}`
+  if (of === 'axis') return `axes[${indexIn(build.axes)}].${rest[0]}`
+  return of === 'line' ? `lines[${indexIn(build.lines)}].${rest[0]}.${rest.slice(1).join('/')}` : null
+}
