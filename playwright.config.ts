@@ -15,7 +15,7 @@ export const CHROMIUM_ARGS = [
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 60_000,
+  timeout: 90_000,
   expect: { timeout: 10_000 },
   workers: 2,
   fullyParallel: true,

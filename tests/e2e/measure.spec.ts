@@ -20,6 +20,7 @@ test.describe('on a phone', () => {
   test('the demo’s readings and parts, typed into an empty build, give the demo’s figures', async ({
     page,
   }) => {
+    test.setTimeout(240_000)
     await newBuild(page, 'Typed again')
     for (const reading of demo.readings) await takeReading(page, reading)
     await enterParts(page)

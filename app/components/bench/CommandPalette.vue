@@ -18,6 +18,7 @@ const readings = useReadings()
 const cures = useCures()
 const router = useRouter()
 const mode = useColorMode()
+const MEASURING = ['setups', 'tools', 'datum', 'compare'] as const
 
 /** Closes the palette and then acts, so that what is opened gets the focus. */
 const then = (action: () => void) => () => {
@@ -49,6 +50,10 @@ const groups = computed(() => [
       ...stages.map((stage) => ({
         label: texts.stages[stage.key],
         onSelect: then(() => void router.push(stage.to)),
+      })),
+      ...MEASURING.map((part) => ({
+        label: texts.measuring.nav[part],
+        onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/${part}`)),
       })),
       { label: texts.bar.all, onSelect: then(() => void router.push('/')) },
     ],

@@ -13,6 +13,9 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Shift ↑ ↓  on a lever', 'a tenth of a step'],
   ['Home  on a lever', 'back to as measured'],
   ['Enter  while reading', 'keep the figure and go on'],
+  ['↑ ↓  while reading', 'say which end or side'],
+  ['T  while reading', 'connect a tool, then take its value'],
+  ['H  while reading', 'hold the tool’s value'],
   ['+ − 0  on the drawing', 'closer, wider, whole line'],
 ]
 </script>

@@ -7,6 +7,8 @@ const isNose = computed(() => step.role === 'joint' && step.target.includes('pin
 const scene = computed(() => {
   if (step.quantity === 'chassis-fall') return 'rail'
   if (step.quantity === 'chassis-roll') return 'across'
+  if (step.quantity === 'shaft-level') return 'shaft'
+  if (step.role === 'frame-hole') return 'hole'
   if (step.quantity === 'axis-level') return step.target.includes('pinion') ? 'axle' : 'gearbox'
   if (step.role === 'front-mount' || step.role === 'tail-mount') return 'mount'
   if (step.role === 'axle-centre' || isNose.value) return 'axle'
@@ -16,6 +18,7 @@ const isPoint = computed(() => step.quantity.startsWith('point'))
 /** The measured middle in each scene. */
 const target = computed(() => {
   if (scene.value === 'mount') return [200, 74] as const
+  if (scene.value === 'hole') return [212, 62] as const
   if (step.role === 'axle-centre') return [276, 76] as const
   if (scene.value === 'axle') return [128, 62] as const
   return step.role === 'on-axis' ? ([62, 66] as const) : ([270, 78] as const)
@@ -75,6 +78,19 @@ const target = computed(() => {
         <rect width="116" height="24" rx="3" class="tool" />
         <rect x="42" y="5" width="32" height="14" rx="2" class="glass" />
       </g>
+    </g>
+    <g v-else-if="scene === 'shaft'">
+      <path d="M60 56 300 76V98L60 78Z" class="part" />
+      <circle cx="50" cy="66" r="13" class="part" />
+      <circle cx="312" cy="88" r="13" class="part" />
+      <g transform="translate(120 32) rotate(4.8)">
+        <rect width="116" height="24" rx="3" class="tool" />
+        <rect x="42" y="5" width="32" height="14" rx="2" class="glass" />
+      </g>
+    </g>
+    <g v-else-if="scene === 'hole'">
+      <path d="M20 40H340V84H20Z" class="part" />
+      <circle v-for="x in [90, 150, 212, 280]" :key="x" :cx="x" cy="62" r="7" class="glass" />
     </g>
     <g v-else>
       <path d="M60 100H340V120H60Z" class="part" />
