@@ -24,7 +24,9 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
 /** The ± of a check, "± 0.14°"; empty when it is not known or nought. */
 export function plusMinusText(check: Check, units: UnitSettings): string {
   if (!check.plusMinus) return ''
-  return `± ${checkValueText(check, check.plusMinus, units).replace(' rad/s²', '')}`
+  const size = checkValueText(check, check.plusMinus, units).replace(' rad/s²', '')
+  // Below half the last digit shown there is nothing to say.
+  return Number.parseFloat(size) === 0 ? '' : `± ${size}`
 }
 
 /** How likely the limit is kept: "97 %", "over 99 %". */

@@ -157,6 +157,50 @@ test('datum points tie a setup to the chassis and name the suspect', async ({ pa
   await expect(page.getByTestId('stand')).toContainText(/low by|level/)
 })
 
+test('pairs of frame holes show the centreline, and offsets follow it', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/b/fen-tender/datum')
+  for (const name of ['hanger', 'cross tube']) {
+    await page.getByLabel(/Name, such as "spring hanger"/).fill(name)
+    await page.getByRole('button', { name: 'Add a pair of holes' }).click()
+  }
+  await saved(page)
+  await page.getByRole('link', { name: 'Readings' }).click()
+  // Middles 5 mm left of the string at 200 mm and 15 mm left at 2200 mm.
+  const holes = [
+    ['Hanger, left hole', '200', '405', 'ArrowUp'],
+    ['Hanger, right hole', '200', '395', 'ArrowDown'],
+    ['Cross tube, left hole', '2200', '415', 'ArrowUp'],
+    ['Cross tube, right hole', '2200', '385', 'ArrowDown'],
+  ] as const
+  for (const [hole, station, offset, side] of holes) {
+    for (const [quantity, figure, way] of [
+      ['station', station, 'ArrowUp'],
+      ['offset', offset, side],
+    ] as const) {
+      await page.getByRole('button', { name: new RegExp(`^${hole}, ${quantity}`) }).click()
+      await expect(page.getByRole('heading', { name: `${hole}, ${quantity}` })).toBeVisible()
+      await page.getByTestId('digits').fill(figure)
+      await page.getByTestId('digits').press(way)
+      await page.getByTestId('digits').press('Enter')
+    }
+  }
+  await saved(page)
+  await page.getByRole('link', { name: 'Datum points' }).click()
+  const report = page.getByTestId('centreline')
+  await expect(report).toContainText(
+    'passes 4.0 mm left of the string at the datum and rear points left 0.29°',
+  )
+  await expect(report).toContainText('Hanger: middle off by 0.0 mm')
+  await report.getByRole('checkbox', { name: 'Use it in this setup' }).click()
+  await saved(page)
+  await page.getByRole('link', { name: 'Compare' }).click()
+  await page.goto('/b/fen-tender/readings?step=point-offset-pinion-joint')
+  await page.getByTestId('digits').fill('22')
+  // 22 mm left of the string, whose own place at 2317 mm is 15.585 mm: 6.4 mm left of the centreline.
+  await expect(page.getByTestId('echo')).toContainText('6.4 mm left')
+})
+
 test('readings go out as CSV and come back; a bad table takes in nothing', async ({ page }, info) => {
   await openDemo(page)
   await page.getByRole('link', { name: 'Measure' }).click()

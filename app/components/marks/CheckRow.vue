@@ -24,7 +24,7 @@ const label = computed(() => checkLabel(check, many))
       <WindowBar class="window" :check="check" />
       <span class="value figure">
         {{ checkValueText(check, check.value, units) }}
-        <small v-if="check.plusMinus" class="soft">{{ plusMinusText(check, units) }}</small>
+        <small class="soft">{{ plusMinusText(check, units) }}</small>
       </span>
       <span class="margin figure" :class="check.verdict">{{ marginText(check, units) }}</span>
     </button>

@@ -98,6 +98,9 @@ td {
 td:first-child {
   padding-left: 0;
 }
+td:not(:first-child) {
+  white-space: nowrap;
+}
 td.figure {
   text-align: right;
 }
