@@ -189,7 +189,6 @@ export const measuring = {
     note: 'A simulated reading stays provisional: all that rests on it is marked.',
   },
   offline: {
-    ready: 'Lurvan now works without a network on this device.',
     update: 'A new version is ready.',
     reload: 'Load it',
     later: 'Later',

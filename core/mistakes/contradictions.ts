@@ -9,6 +9,7 @@ import { signedFigure } from '../readings/figure'
 import { knownPlaces, measuredGeometry } from '../readings/geometry'
 import { axisPlace, setupAttitude } from '../readings/measured'
 import { shaftReadingSpec } from '../readings/shaftReading'
+import { toolError } from '../readings/toolError'
 import { bodyName } from '../readings/target'
 import { asRadians, degrees, radians } from '../units/angle'
 import { edited, turnRound } from './edits'
@@ -156,10 +157,10 @@ function shaftApart(
   const along = axes[reading.shaft + 1] as Vec3
   const lie = fallPlan(scale(along, line.flow === 'forward' ? -1 : 1))
   const { up } = attitude.value
+  // Its level's zero error is taken out as from any other reading.
+  const shownDeg = shown.value + toolError(build, reading).correctionDeg
   const slope =
-    reading.zero === 'chassis'
-      ? asRadians(radians(shown.value) + slopeOf([-1, 0, 0], up))
-      : radians(shown.value)
+    reading.zero === 'chassis' ? asRadians(radians(shownDeg) + slopeOf([-1, 0, 0], up)) : radians(shownDeg)
   const fall = fallFromSlope(slope, lie.plan, up)
   return fall === null ? null : { readDeg: degrees(fall), byPointsDeg: degrees(lie.fall) }
 }

@@ -1,16 +1,9 @@
 import type { Build } from '../project/build'
 import { parseBuild } from '../project/parseBuild'
-import { demoBuild, rawDemo } from '../testdata/builds'
+import { changedDemo as changed, demoBuild } from '../testdata/builds'
 import { edited } from './edits'
 import { acceptance, findMistakes } from './findMistakes'
 
-const changed = (edit: (raw: Record<string, any>) => void): Build => {
-  const raw = rawDemo()
-  edit(raw)
-  const parsed = parseBuild(raw)
-  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
-  return parsed.value
-}
 const reading = (raw: Record<string, any>, id: string) => raw.readings.find((one: any) => one.id === id)
 /** Each mistake injected must be found, cured by its first correction, and be gone after it. */
 function expectCaught(build: Build, kind: string, sentence: RegExp, label: string) {

@@ -12,3 +12,12 @@ export function demoBuild(): Build {
 /** The demo as raw data, loosely typed on purpose: tests break it in every way. */
 export type RawBuild = Record<string, any> // eslint-disable-line @typescript-eslint/no-explicit-any
 export const rawDemo = (): RawBuild => structuredClone(demo)
+
+/** The demo with something changed, proved sound again. */
+export function changedDemo(edit: (raw: RawBuild) => void): Build {
+  const raw = rawDemo()
+  edit(raw)
+  const parsed = parseBuild(raw)
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+  return parsed.value
+}
