@@ -8,7 +8,7 @@ export function checkTable(result: ResultJson): string {
     MARKS[check.verdict],
     check.label,
     check.value === null ? '?' : figure(check.value, check.unit),
-    check.plusMinus === null || check.plusMinus === 0 ? '' : `± ${figure(check.plusMinus, check.unit)}`,
+    doubt(check),
     check.probability === null ? '' : `${(check.probability * 100).toFixed(0)} %`,
     windowText(check.window, check.unit),
     check.marginText,
@@ -23,6 +23,8 @@ export function checkTable(result: ResultJson): string {
   const position = result.position.name ? `, position ${result.position.name}` : ''
   const notes = [
     ...result.missing.map((one) => `  missing: ${one.what}${one.path ? ` (${one.path})` : ''}`),
+    ...result.mistakes.map((one) => `  look again: ${one.sentence} (${one.readings.join(', ')})`),
+    ...result.registrations.flatMap(({ faults }) => faults.map((fault) => `  datum points: ${fault}`)),
     ...result.assumptions.map((one) => `  taken for granted: ${one}`),
     ...(result.uncertainty?.measureAgain ?? []).map((one) => `  ${one.sentence}`),
   ]
@@ -42,6 +44,12 @@ const SYMBOLS: Readonly<Record<string, string>> = { deg: '°', mm: ' mm', 'rad/s
 
 const figure = (value: number, unit: string): string =>
   `${value.toFixed(DECIMALS[unit] ?? 2)}${SYMBOLS[unit] ?? ''}`
+
+/** "± 0.14°", or "0.00–0.42°" where the value may as well be nought; nothing for an exact one. */
+function doubt({ plusMinus, interval, unit }: ResultJson['checks'][number]): string {
+  if (interval) return `${interval[0].toFixed(DECIMALS[unit] ?? 2)}–${figure(interval[1], unit)}`
+  return plusMinus === null || plusMinus === 0 ? '' : `± ${figure(plusMinus, unit)}`
+}
 
 function windowText(window: ResultJson['checks'][number]['window'], unit: string): string {
   const from = window.warnLow ?? window.failLow

@@ -6,7 +6,7 @@ import { LEAST_SAMPLES } from '../core/uncertainty/monteCarlo'
 import { checkTable } from './checkTable'
 
 /** Exit codes, as `lurvan --help` lists them. */
-export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3 } as const
+export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3, fault: 70 } as const
 
 const HELP = `lurvan check FILE [--json] [--position ID] [--samples N]
 
@@ -18,7 +18,8 @@ Checks a build file (*.lurvan.json) and prints each check with its verdict.
   --help           this text
 
 Exit code: 0 holds (or tight), 1 out, 2 the file or the command cannot be read,
-           3 not settled: nothing is out, but a reading or figure is missing
+           3 not settled: nothing is out, but a reading or figure is missing,
+           70 the program itself failed; please report it with the file
 `
 
 /** More samples than this only take time. */
@@ -35,8 +36,17 @@ const CONSOLE: Streams = {
   err: (text) => void process.stderr.write(text),
 }
 
-/** Runs one command and returns its exit code. */
+/** Runs one command and returns its exit code; a fault of the program has a code of its own, so that it is no verdict. */
 export async function main(args: readonly string[], streams: Streams = CONSOLE): Promise<number> {
+  try {
+    return await run(args, streams)
+  } catch (error) {
+    streams.err(`lurvan: the program failed: ${error instanceof Error ? error.message : String(error)}\n`)
+    return EXIT.fault
+  }
+}
+
+async function run(args: readonly string[], streams: Streams): Promise<number> {
   if (args.includes('--help') || args.includes('-h')) {
     streams.out(HELP)
     return EXIT.holds
@@ -86,9 +96,12 @@ function parseCommand(args: readonly string[]): Command | string {
   for (let i = 0; i < rest.length; i++) {
     const arg = rest[i] as string
     if (arg === '--json') json = true
-    else if (arg === '--position') position = rest[++i]
-    else if (arg === '--samples') {
-      samples = Number(rest[++i])
+    else if (arg === '--position') {
+      position = rest[++i]
+      if (position === undefined || position.startsWith('--')) return '--position wants the id of a position'
+    } else if (arg === '--samples') {
+      const text = rest[++i] ?? ''
+      samples = text.trim() === '' ? NaN : Number(text)
       if (!Number.isInteger(samples) || samples < 0 || samples > MOST_SAMPLES)
         return `--samples wants a whole number from 0 to ${MOST_SAMPLES}`
     } else if (arg.startsWith('--')) return `there is no option "${arg}"`

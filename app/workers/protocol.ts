@@ -6,13 +6,13 @@ import type { SamplingOptions, Sureness } from '~~/core/uncertainty/monteCarlo'
 /** The searches a worker runs for the workbench; only plain data crosses. */
 export interface CureService {
   /** Smallest change of each lever alone. */
-  nearest: (build: Build, settings: LeverSettings, sureness: Sureness | null) => Promise<Cure[]>
+  nearest: (build: Build, settings: LeverSettings, isSampled: boolean) => Promise<Cure[]>
   /** Smallest change of two levers together; ending the worker stops the search. */
   byTwo: (
     build: Build,
     settings: LeverSettings,
     leverIds: readonly [string, string],
-    sureness: Sureness | null,
+    isSampled: boolean,
   ) => Promise<Cure | null>
 }
 

@@ -8,8 +8,12 @@ export type CheckSubject =
   | { readonly of: 'shaft'; readonly index: number }
   | { readonly of: 'line' }
 
-/** The state of the vehicle a check is made in; `drive`: axle wound up as expected under drive. */
-export type CheckState = 'ride' | 'drive'
+/**
+ * The state of the vehicle a check is made in: cruising at ride height, pulling with the axle wound up as expected, or
+ * overrunning with the nose pressed down.
+ */
+export const CHECK_STATES = ['ride', 'drive', 'coast'] as const
+export type CheckState = (typeof CHECK_STATES)[number]
 
 /** One checked quantity: its value, its window, and the verdict with its reason. */
 export interface Check {
@@ -26,6 +30,8 @@ export interface Check {
   readonly margin: number | null
   /** Two standard deviations of the value, in its unit; null until the uncertainty is known. */
   readonly plusMinus: number | null
+  /** 95 % of the likely truths, where the value may as well be nought and a ± would say nonsense; else null. */
+  readonly interval: readonly [number, number] | null
   /** Share of the likely truths that keep the limit: the failing one, else the warning one. */
   readonly probability: number | null
   readonly verdict: Verdict

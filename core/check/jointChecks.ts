@@ -1,37 +1,73 @@
 import { mapKnown, type Known, type Missing } from '../known'
 import type { LimitEntry } from '../limits/limit'
 import type { LineFigures } from '../line/lineFigures'
+import { lockReason } from '../line/turning'
 import { permittedAngleDeg } from '../line/uniformity'
 import type { Joint, Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import type { Check } from './check'
 import { checkValue } from './checkValue'
 import { judge, type Bound, type CheckHead } from './judge'
+import { appliesIn, worstState, type JudgedState } from './judgedState'
 
-/** One check of its working angle for every joint of a line, and of the pilot of a flexible disc. */
+/** One check of its working angle for every joint of a line in its worst state, and of the pilot of a flexible disc. */
 export function jointChecks(
   line: Line,
-  figures: Known<LineFigures>,
+  states: readonly JudgedState[],
   speed: Known<ShaftSpeed>,
   limits: readonly LimitEntry[],
 ): Check[] {
   return line.joints.flatMap((joint, index) => {
-    const head: CheckHead = {
-      id: `${line.id}/angle/${index + 1}`,
-      lineId: line.id,
-      lineName: line.name,
-      quantity: joint.kind === 'flex-disc' ? 'flex-disc-angle' : 'joint-angle',
-      subject: { of: 'joint', index },
-      state: 'ride',
-      speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
-    }
-    const angle = mapKnown(figures, (known) => checkValue(head, known, null))
-    const { bounds, missing } = angleBounds(line, joint, index, speed, limits)
-    const checks = bounds.length > 0 || missing.length > 0 ? [judge(head, angle, bounds, missing)] : []
-    if (joint.kind === 'flex-disc' && joint.centringPilot !== true) checks.push(pilotCheck(head))
-    return checks
+    const worst = worstState(
+      states.flatMap(({ state, figures }) => {
+        const head = angleHead(line, joint, index, state, speed)
+        const inState = limits.filter((limit) => appliesIn(limit, state))
+        return angleCheck(head, line, joint, index, figures, speed, inState)
+      }),
+    )
+    const checks = worst ? [worst] : []
+    const ride = angleHead(line, joint, index, 'ride', speed)
+    return joint.kind === 'flex-disc' && joint.centringPilot !== true ? [...checks, pilotCheck(ride)] : checks
   })
 }
+
+const angleHead = (
+  line: Line,
+  joint: Joint,
+  index: number,
+  state: Check['state'],
+  speed: Known<ShaftSpeed>,
+): CheckHead => ({
+  id: `${line.id}/angle/${index + 1}`,
+  lineId: line.id,
+  lineName: line.name,
+  quantity: joint.kind === 'flex-disc' ? 'flex-disc-angle' : 'joint-angle',
+  subject: { of: 'joint', index },
+  state,
+  speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
+})
+
+function angleCheck(
+  head: CheckHead,
+  line: Line,
+  joint: Joint,
+  index: number,
+  figures: Known<LineFigures>,
+  speed: Known<ShaftSpeed>,
+  limits: readonly LimitEntry[],
+): Check[] {
+  const angle = mapKnown(figures, (known) => checkValue(head, known, null))
+  const { bounds, missing } = angleBounds(line, joint, index, speed, limits)
+  const reason = angle.known ? lockReason(angle.value) : null
+  // No limit need be set for a right angle: there nothing turns, whatever the kind of joint.
+  if (reason !== null)
+    return [judge(head, angle, [...bounds, { basis: reason, failAbove: 90 }])].map(locked(reason))
+  return bounds.length > 0 || missing.length > 0 ? [judge(head, angle, bounds, missing)] : []
+}
+
+const locked =
+  (basis: string) =>
+  (check: Check): Check => ({ ...check, verdict: 'out', basis })
 
 function angleBounds(
   line: Line,
@@ -48,13 +84,8 @@ function angleBounds(
         bounds.push({ ...limit, failAbove: joint.limitDeg ?? limit.failAbove })
       continue
     }
-    if (
-      limit.quantity === 'joint-limit-margin' &&
-      joint.limitDeg !== undefined &&
-      limit.failBelow !== undefined
-    ) {
-      bounds.push({ basis: limit.basis, failAbove: joint.limitDeg - limit.failBelow })
-    }
+    if (limit.quantity === 'joint-limit-margin' && joint.limitDeg !== undefined)
+      bounds.push(ownLimitBound(limit, joint.limitDeg))
     if (joint.kind !== 'cross') continue
     if (limit.quantity === 'joint-angle' && speaksOf(limit, index, line.joints.length)) bounds.push(limit)
     if (limit.quantity === 'shaft-inertia') {
@@ -67,6 +98,12 @@ function angleBounds(
 
 const speaksOf = (limit: LimitEntry, index: number, count: number): boolean =>
   limit.joints === 'first' ? index === 0 : limit.joints === 'last' ? index === count - 1 : true
+
+/** Room to a joint's own limit as the angle that leaves it. */
+function ownLimitBound(limit: LimitEntry, limitDeg: number): Bound {
+  const angle = (room: number | undefined) => (room === undefined ? undefined : limitDeg - room)
+  return { basis: limit.basis, warnAbove: angle(limit.warnBelow), failAbove: angle(limit.failBelow) }
+}
 
 /** An acceleration limit as the angle that reaches it at this speed. */
 function inertiaBound(limit: LimitEntry, speedRpm: number): Bound {
@@ -85,6 +122,7 @@ function pilotCheck(head: CheckHead): Check {
     window: { failLow: null, warnLow: null, warnHigh: null, failHigh: null },
     margin: null,
     plusMinus: null,
+    interval: null,
     probability: null,
     verdict: 'out',
     basis: 'a flexible disc without a centring pilot does not hold the shaft in place',

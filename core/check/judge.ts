@@ -1,4 +1,4 @@
-import type { Known, Missing } from '../known'
+import { unknown, type Known, type Missing } from '../known'
 import type { LimitEntry } from '../limits/limit'
 import { combinedWindow, OPEN_WINDOW, standing } from '../limits/verdict'
 import type { Check } from './check'
@@ -27,10 +27,12 @@ export function judge(
   unknownBounds: readonly Missing[] = [],
 ): Check {
   const window = bounds.length > 0 ? combinedWindow(bounds) : OPEN_WINDOW
-  if (!value.known) {
+  // A value that is no number is no value: NaN would pass every comparison.
+  const read = value.known && !Number.isFinite(value.value) ? unknown(NO_NUMBER) : value
+  if (!read.known) {
     const missing = [
-      ...value.missing,
-      ...unknownBounds.filter((one) => !value.missing.some((m) => m.what === one.what)),
+      ...read.missing,
+      ...unknownBounds.filter((one) => !read.missing.some((m) => m.what === one.what)),
     ]
     return {
       ...head,
@@ -38,6 +40,7 @@ export function judge(
       window,
       margin: null,
       plusMinus: null,
+      interval: null,
       probability: null,
       verdict: 'unknown',
       basis: '',
@@ -45,23 +48,26 @@ export function judge(
       assumptions: [],
     }
   }
-  const { verdict, margin, edge } = standing(value.value, window)
+  const { verdict, margin, edge } = standing(read.value, window)
   const deciding =
     bounds.find((bound) => edge !== null && window[edge] === bound[BOUND_KEYS[edge]]) ?? bounds[0]
   const undecided = unknownBounds.length > 0 && verdict !== 'out'
   return {
     ...head,
-    value: value.value,
+    value: read.value,
     window,
     margin: undecided ? null : margin,
     plusMinus: null,
+    interval: null,
     probability: null,
     verdict: undecided ? 'unknown' : verdict,
     basis: deciding?.basis ?? '',
     missing: unknownBounds,
-    assumptions: value.assumptions,
+    assumptions: read.assumptions,
   }
 }
+
+const NO_NUMBER = 'the figures contradict each other, so that no value comes out'
 
 const BOUND_KEYS = {
   failLow: 'failBelow',

@@ -2,10 +2,13 @@ import { toStation } from '../frame/station'
 import type { Known, Missing } from '../known'
 import { lengthBetween, type LengthFigure } from '../lengths/shaftLengths'
 import type { LineFigures, ShaftFigures } from '../line/lineFigures'
-import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
+import { inertialRule } from '../line/inertialRule'
+import { turning } from '../line/turning'
+import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../line/uniformity'
 import type { Verdict, Window } from '../limits/limit'
 import type { Build } from '../project/build'
-import type { JointKind, School } from '../project/lineSpec'
+import type { JointKind, Line, School } from '../project/lineSpec'
+import { findMistakes } from '../mistakes/findMistakes'
 import { DEFAULT_SEED, runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
 import { sureEvaluation } from '../uncertainty/sureness'
@@ -15,6 +18,7 @@ import { asRadians, degrees, radians } from '../units/angle'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
 import { chosenSettings, evaluateBuild, type Evaluation, type LineEvaluation } from './evaluateBuild'
 import type { Check } from './check'
+import { registrationsJson, type RegistrationJson } from './registrationsJson'
 
 /** The result of checking a build, as the command line and the server give it; every figure's key ends in its unit. */
 export interface ResultJson {
@@ -36,6 +40,14 @@ export interface ResultJson {
   readonly uncertainty: UncertaintyJson | null
   readonly missing: readonly Missing[]
   readonly assumptions: readonly string[]
+  /** What is probably wrong with the readings, likeliest culprit first. */
+  readonly mistakes: readonly {
+    readonly kind: string
+    readonly readings: readonly string[]
+    readonly sentence: string
+  }[]
+  /** One for each setup that was measured from its own line: how its datum points fit, or why they do not. */
+  readonly registrations: readonly RegistrationJson[]
 }
 
 /** An axis in the chassis frame at this position; nulls when it is not known. */
@@ -65,6 +77,8 @@ export interface LineJson {
   readonly ride: LineStateJson | null
   /** Axle wound up as expected under drive; only for the low-set pinion school. */
   readonly drive: LineStateJson | null
+  /** Nose pressed down on overrun; null unless the line is judged there. */
+  readonly coast: LineStateJson | null
 }
 
 export interface LineStateJson {
@@ -108,7 +122,10 @@ export interface ShaftJson {
   }[]
   readonly ratioMin: number
   readonly ratioMax: number
+  /** Exactly, driven from the front. */
   readonly peakAccelerationRadS2: number | null
+  /** Exactly, driven from behind as on overrun. */
+  readonly peakAccelerationCoastRadS2: number | null
   readonly criticalSpeedRpm: number | null
   readonly bearingOffLineMm: number | null
   readonly bestPhase: {
@@ -135,6 +152,8 @@ export interface CheckJson {
   readonly window: Window
   readonly margin: number | null
   readonly plusMinus: number | null
+  /** 95 % of the likely truths where the value may as well be nought, else null. */
+  readonly interval: readonly [number, number] | null
   readonly probability: number | null
   readonly marginText: string
   readonly sentence: string
@@ -182,6 +201,12 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),
     missing: evaluation.missing,
     assumptions: evaluation.assumptions,
+    mistakes: findMistakes(build).map(({ kind, readingIds, sentence }) => ({
+      kind,
+      readings: readingIds,
+      sentence,
+    })),
+    registrations: registrationsJson(build),
   }
 }
 
@@ -199,10 +224,14 @@ function pointJson(id: string, { placed }: Evaluation): PointJson {
   return { id, stationMm: station, offsetLeftMm: offsetLeft, heightMm: height, missing: [] }
 }
 
-function lineJson({ line, speed, ride, drive }: LineEvaluation): LineJson {
+function lineJson(found: LineEvaluation): LineJson {
+  const { line, speed, drive, coast } = found
   const speedRpm = speed.known ? speed.value.speedRpm : null
-  const state = (figures: Known<LineFigures> | null) =>
-    figures?.known ? lineStateJson(line.joints, figures.value, speedRpm) : null
+  const ride = turning(line, found.ride)
+  const state = (figures: Known<LineFigures> | null) => {
+    const turned = figures && turning(line, figures)
+    return turned?.known ? lineStateJson(line, turned.value, speedRpm) : null
+  }
   return {
     id: line.id,
     name: line.name,
@@ -213,18 +242,15 @@ function lineJson({ line, speed, ride, drive }: LineEvaluation): LineJson {
     shaftSpeedBasis: speed.known ? speed.value.basis : null,
     ride: state(ride),
     drive: state(drive),
+    coast: state(coast),
   }
 }
 
-function lineStateJson(
-  joints: LineEvaluation['line']['joints'],
-  figures: LineFigures,
-  speedRpm: number | null,
-): LineStateJson {
+function lineStateJson(line: Line, figures: LineFigures, speedRpm: number | null): LineStateJson {
   const at = <T>(of: (rpm: number) => T): T | null => (speedRpm === null ? null : of(speedRpm))
   const { whole, angles } = figures
   return {
-    joints: joints.map((joint, index) => {
+    joints: line.joints.map((joint, index) => {
       const { station, offsetLeft, height } = toStation(figures.geometry.centres[index] ?? [0, 0, 0])
       return {
         id: joint.id,
@@ -235,7 +261,7 @@ function lineStateJson(
         heightMm: height,
       }
     }),
-    shafts: figures.shafts.map((shaft) => shaftJson(shaft, speedRpm)),
+    shafts: figures.shafts.map((shaft, index) => shaftJson(shaft, figures.fromBehind[index], speedRpm)),
     errorPeakToPeakDeg: degrees(whole.errorPeakToPeak),
     ratioMin: whole.ratioMin,
     ratioMax: whole.ratioMax,
@@ -243,12 +269,18 @@ function lineStateJson(
     equivalentAngleSmallDeg: figures.smallEquivalentDeg,
     outputPeakAccelerationRadS2: at((rpm) => peakAcceleration(whole, rpm)),
     torsionalSmallRadS2: at((rpm) => smallAngleAcceleration(radians(figures.smallEquivalentDeg), rpm)),
-    inertialDriveRadS2: at((rpm) => smallAngleAcceleration(angles[0] ?? asRadians(0), rpm)),
-    inertialCoastRadS2: at((rpm) => smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm)),
+    inertialDriveRadS2: at((rpm) => inertialRule(line, 0, angles[0] ?? asRadians(0), rpm)),
+    inertialCoastRadS2: at((rpm) =>
+      inertialRule(line, line.joints.length - 1, angles.at(-1) ?? asRadians(0), rpm),
+    ),
   }
 }
 
-function shaftJson(shaft: ShaftFigures, speedRpm: number | null): ShaftJson {
+function shaftJson(
+  shaft: ShaftFigures,
+  fromBehind: Uniformity | undefined,
+  speedRpm: number | null,
+): ShaftJson {
   const { lengths, bestPhase } = shaft
   const seats = (from: 'shaft-end' | 'seal-face') =>
     lengthBetween(lengths, from, 'joint-centre') ?? lengthBetween(lengths, 'joint-centre', from)
@@ -265,6 +297,8 @@ function shaftJson(shaft: ShaftFigures, speedRpm: number | null): ShaftJson {
     ratioMin: shaft.uniformity.ratioMin,
     ratioMax: shaft.uniformity.ratioMax,
     peakAccelerationRadS2: speedRpm === null ? null : peakAcceleration(shaft.uniformity, speedRpm),
+    peakAccelerationCoastRadS2:
+      speedRpm === null || !fromBehind ? null : peakAcceleration(fromBehind, speedRpm),
     criticalSpeedRpm: shaft.criticalSpeedRpm,
     bearingOffLineMm: shaft.bearingOffLine,
     bestPhase: bestPhase && {
@@ -301,6 +335,7 @@ function checkJson(check: Check, build: Build): CheckJson {
     window: check.window,
     margin: check.margin,
     plusMinus: check.plusMinus,
+    interval: check.interval,
     probability: check.probability,
     marginText: marginText(check, build.units),
     sentence: checkSentence(check, build.units, many),

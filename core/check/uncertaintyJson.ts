@@ -1,7 +1,7 @@
 import type { Build } from '../project/build'
 import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
 import { measureAgain } from '../uncertainty/measureAgain'
-import type { Sureness } from '../uncertainty/monteCarlo'
+import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
 import type { Evaluation } from './evaluateBuild'
 
 /** How sure the figures of a result are, as the command line and the server give it. */
@@ -10,6 +10,10 @@ export interface UncertaintyJson {
   readonly seed: number
   /** Two standard deviations of a figure by its place in this result, such as `lines[0].ride.joints[1].angleDeg`, in its unit. */
   readonly plusMinus: Readonly<Record<string, number>>
+  /** 95 % intervals of figures that may as well be nought, by the same places: there the ± is no answer. */
+  readonly intervals: Readonly<Record<string, readonly [number, number]>>
+  /** Share of the likely truths in which nothing is past a failing limit; null when nothing is limited. */
+  readonly together: number | null
   readonly measureAgain: readonly {
     readonly check: string
     readonly reading: string
@@ -26,12 +30,9 @@ export function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: 
   return {
     samples: sureness.samples,
     seed: sureness.seed,
-    plusMinus: Object.fromEntries(
-      Object.entries(sureness.figures).flatMap(([id, { plusMinus }]) => {
-        const place = figurePlace(build, id)
-        return place === null ? [] : [[place, plusMinus]]
-      }),
-    ),
+    plusMinus: byPlace(build, sureness, ({ plusMinus }) => plusMinus),
+    intervals: byPlace(build, sureness, ({ interval }) => interval),
+    together: sureness.together,
     measureAgain: measureAgain(build, checks, sureness).map((advice) => ({
       check: advice.check.id,
       reading: advice.input.readingId,
@@ -42,6 +43,19 @@ export function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: 
       sentence: measureAgainSentence(build, advice),
     })),
   }
+}
+
+function byPlace<T>(
+  build: Build,
+  { figures }: Sureness,
+  of: (spread: FigureSpread) => T | null,
+): Record<string, T> {
+  return Object.fromEntries(
+    Object.entries(figures).flatMap(([id, spread]) => {
+      const [place, value] = [figurePlace(build, id), of(spread)]
+      return place === null || value === null ? [] : [[place, value]]
+    }),
+  )
 }
 
 /** Where a sampled figure stands in the result; null for checks, which carry their own ±. */

@@ -6,11 +6,22 @@ const WINDOW = { failLow: 0, warnLow: 0.5, warnHigh: 3, failHigh: 4 }
 
 describe('standing', () => {
   it('tells how much room there is, or how far past the limit', () => {
-    expect(standing(2, WINDOW)).toEqual({ verdict: 'holds', edge: 'warnHigh', margin: 1 })
-    expect(standing(3.5, WINDOW)).toEqual({ verdict: 'tight', edge: 'warnHigh', margin: -0.5 })
+    // Room to where it fails, not to where it warns.
+    expect(standing(2.5, WINDOW)).toEqual({ verdict: 'holds', edge: 'failHigh', margin: 1.5 })
+    expect(standing(3.5, WINDOW)).toEqual({ verdict: 'tight', edge: 'warnHigh', margin: 0.5 })
     expect(standing(5, WINDOW)).toEqual({ verdict: 'out', edge: 'failHigh', margin: -1 })
-    expect(standing(0.2, WINDOW)).toEqual({ verdict: 'tight', edge: 'warnLow', margin: -0.3 })
+    expect(standing(0.2, WINDOW)).toEqual({ verdict: 'tight', edge: 'warnLow', margin: 0.2 })
+    expect(standing(0.2, { ...WINDOW, failLow: null })).toEqual({
+      verdict: 'tight',
+      edge: 'warnLow',
+      margin: -0.3,
+    })
     expect(standing(-1, WINDOW)).toEqual({ verdict: 'out', edge: 'failLow', margin: -1 })
+  })
+
+  it('refuses a value that is no number, which would pass every comparison', () => {
+    expect(() => standing(NaN, WINDOW)).toThrow('value: expected a number, got NaN')
+    expect(standing(Infinity, WINDOW).verdict).toBe('out')
   })
 
   it('holds on the limit itself, and where nothing is limited', () => {

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors'
 import type { LimitEntry, Verdict, Window } from './limit'
 
 /** Nothing limited. */
@@ -6,35 +7,55 @@ export const OPEN_WINDOW: Window = { failLow: null, warnLow: null, warnHigh: nul
 /** Where a value stands in its window. */
 export interface Standing {
   readonly verdict: Exclude<Verdict, 'unknown'>
-  /** Room to the nearest limit; negative: how far past the limit that was crossed first. Null when nothing is limited. */
+  /**
+   * Room to the failing limit where there is one, else to the warning; negative: how far past it. Null when nothing is
+   * limited.
+   */
   readonly margin: number | null
   /** The limit that decides, or null. */
-  readonly edge: keyof Window | null
+  readonly edge: Edge | null
 }
+
+/** A side of a window's limits. */
+export type Edge = keyof Window
+
+const FAIL: readonly Edge[] = ['failLow', 'failHigh']
+const WARN: readonly Edge[] = ['warnLow', 'warnHigh']
 
 /**
  * The verdict on a value: out past a failing value, tight past a warning one, else it holds.
  *
+ * @param value - in the unit of the window
+ * @throws CoreError `not-finite` for NaN, which would pass every comparison
  * @example standing(1.2, { failLow: null, warnLow: null, warnHigh: 1, failHigh: 2 }).verdict // 'tight'
  */
 export function standing(value: number, window: Window): Standing {
-  const room = (edge: keyof Window): number | null => {
-    const limit = window[edge]
-    if (limit === null) return null
-    return edge === 'failLow' || edge === 'warnLow' ? value - limit : limit - value
-  }
-  const least = (edges: readonly (keyof Window)[]): { edge: keyof Window; margin: number } | null =>
-    edges.reduce<{ edge: keyof Window; margin: number } | null>((best, edge) => {
-      const margin = room(edge)
-      return margin !== null && (best === null || margin < best.margin) ? { edge, margin } : best
-    }, null)
-
-  const fail = least(['failLow', 'failHigh'])
+  if (Number.isNaN(value)) requireFinite(value, 'value')
+  const fail = nearest(value, window, FAIL)
   if (fail && fail.margin < 0) return { verdict: 'out', ...fail }
-  const warn = least(['warnLow', 'warnHigh'])
-  if (warn && warn.margin < 0) return { verdict: 'tight', ...warn }
-  const nearest = least(['warnLow', 'warnHigh', 'failLow', 'failHigh'])
-  return { verdict: 'holds', margin: nearest?.margin ?? null, edge: nearest?.edge ?? null }
+  const warn = nearest(value, window, WARN)
+  if (warn && warn.margin < 0) {
+    // Past a warning the room that is left is that on the same side.
+    const behind = nearest(value, window, [warn.edge === 'warnLow' ? 'failLow' : 'failHigh'])
+    return { verdict: 'tight', edge: warn.edge, margin: behind?.margin ?? warn.margin }
+  }
+  const margin = fail ?? warn
+  return { verdict: 'holds', margin: margin?.margin ?? null, edge: margin?.edge ?? null }
+}
+
+function nearest(
+  value: number,
+  window: Window,
+  edges: readonly Edge[],
+): { readonly edge: Edge; readonly margin: number } | null {
+  let best: { readonly edge: Edge; readonly margin: number } | null = null
+  for (const edge of edges) {
+    const limit = window[edge]
+    if (limit === null) continue
+    const margin = edge === 'failLow' || edge === 'warnLow' ? value - limit : limit - value
+    if (best === null || margin < best.margin) best = { edge, margin }
+  }
+  return best
 }
 
 /** Several limits of one value as one window: on each side the strictest, a warning never looser than the failing value. */

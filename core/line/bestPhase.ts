@@ -60,7 +60,7 @@ function bestTooth(lineAt: (phase: number) => Uniformity, best: number, teeth: n
 }
 
 /** Map of joint `from` and all that follow, in the frame in front of joint `from`. */
-function mapBehind(
+export function mapBehind(
   joints: readonly ChainJoint[],
   maps: ChainMaps,
   phases: readonly number[],

@@ -113,7 +113,7 @@ describe('accelerations', () => {
   })
 
   it('allow 5.8° at 3000 and 3.5° at 5000 rev/min for 1000 rad/s²', () => {
-    expect(permittedAngleDeg(1000, 3000)).toBeCloseTo(5.77, 2)
+    expect(permittedAngleDeg(1000, 3000)).toBeCloseTo(5.76, 2)
     expect(permittedAngleDeg(1000, 5000)).toBeCloseTo(3.46, 2)
   })
 })

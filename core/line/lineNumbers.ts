@@ -1,9 +1,10 @@
 import { chainMaps, type ChainJoint, type ChainMaps } from '../joints/jointMap'
 import { norm, sub, type Vec3 } from '../linalg/vec3'
-import type { Line } from '../project/lineSpec'
+import type { Line, Tube } from '../project/lineSpec'
 import { criticalSpeedRpm } from '../strength/criticalSpeed'
 import { degrees, radians } from '../units/angle'
 import { chainOf, type LineGeometry } from './lineGeometry'
+import { mapBehind } from './bestPhase'
 import { uniformity, type Uniformity } from './uniformity'
 
 /** The figures of a placed line that its checks ask for: lean, for it is computed for every sample. */
@@ -14,6 +15,8 @@ export interface LineNumbers {
   readonly anglesDeg: readonly number[]
   /** Of each shaft and the driven axis against the driving one. */
   readonly members: readonly Uniformity[]
+  /** Of each shaft against the driven axis: on overrun the road drives the line from behind. */
+  readonly fromBehind: readonly Uniformity[]
   /** Of the driven against the driving axis. */
   readonly whole: Uniformity
   /** One a shaft; null without a tube. */
@@ -30,7 +33,8 @@ export const phasesOf = (line: Line): number[] => line.shafts.map((shaft) => rad
  */
 export function lineNumbers(line: Line, geometry: LineGeometry): LineNumbers {
   const chain = chainOf(line, geometry)
-  const maps = chainMaps(chain, phasesOf(line))
+  const phases = phasesOf(line)
+  const maps = chainMaps(chain, phases)
   const members = maps.upTo.map(uniformity)
   return {
     geometry,
@@ -38,12 +42,17 @@ export function lineNumbers(line: Line, geometry: LineGeometry): LineNumbers {
     maps,
     anglesDeg: maps.angles.map(degrees),
     members,
+    // Seen from the other end a map is its inverse, which squeezes as much.
+    fromBehind: line.shafts.map((_, index) => uniformity(mapBehind(chain, maps, phases, index + 1))),
     whole: members.at(-1) as Uniformity,
     criticalSpeedsRpm: line.shafts.map((shaft, index) =>
-      shaft.tube ? criticalSpeedRpm(shaft.tube, centreDistance(geometry, index)) : null,
+      shaft.tube ? criticalOf(shaft.tube, centreDistance(geometry, index)) : null,
     ),
   }
 }
+
+/** No answer for a sample that strayed where there is no shaft. */
+const criticalOf = (tube: Tube, length: number): number => (length > 0 ? criticalSpeedRpm(tube, length) : NaN)
 
 const centreDistance = ({ centres }: LineGeometry, index: number): number =>
   norm(sub(centres[index + 1] as Vec3, centres[index] as Vec3))

@@ -53,6 +53,56 @@ export function peakAcceleration({ equivalentAngle, ratioMin }: Uniformity, spee
 export const smallAngleAcceleration = (angle: Radians, speedRpm: number): number =>
   (angularSpeed(speedRpm) * angle) ** 2
 
-/** Working angle, in degrees, at which a shaft reaches a given acceleration by the small-angle rule. */
-export const permittedAngleDeg = (accelerationLimit: number, speedRpm: number): number =>
-  degrees(Math.sqrt(accelerationLimit) / angularSpeed(speedRpm))
+/** Halvings of a right angle that reach the last digit of a double. */
+const HALVINGS = 52
+
+/**
+ * Working angle of a single universal joint at which the shaft behind it reaches a given peak acceleration, exactly.
+ *
+ * The small-angle rule √limit/ω allows too much where the angle is large: 38° at 450 rev/min are 1 127 rad/s², not 977.
+ *
+ * @param accelerationLimit - in rad/s²
+ * @param speedRpm - of the driving axis, steady
+ * @returns in degrees, below 90
+ * @see docs/methods/joints.md
+ */
+export function permittedAngleDeg(accelerationLimit: number, speedRpm: number): number {
+  let [low, high] = [0, Math.PI / 2]
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2
+    if (jointAcceleration(asRadians(middle), speedRpm) < accelerationLimit) low = middle
+    else high = middle
+  }
+  return degrees(asRadians(low))
+}
+
+/** Peak acceleration behind one universal joint, in rad/s². */
+export const jointAcceleration = (angle: Radians, speedRpm: number): number =>
+  peakAcceleration(
+    {
+      equivalentAngle: angle,
+      errorPeakToPeak: asRadians(0),
+      ratioMin: Math.cos(angle),
+      ratioMax: 1 / Math.cos(angle),
+    },
+    speedRpm,
+  )
+
+/**
+ * How unevenly a rotation comes through a chain, as a vector: its length is the squeeze half/mean of `uniformity`, and it
+ * vanishes just when the chain runs evenly.
+ *
+ * @param normal - angle about the first axis, in radians, from a fixed direction to the first joint's plane normal
+ * @see docs/methods/uncertainty.md (with p and q of docs/methods/line.md it is q·p̄/|p|²·e^(2i·normal))
+ */
+export function unevenness(m: Mat2, normal: number): readonly [number, number] {
+  const pReal = (m[0] + m[3]) / 2
+  const pImaginary = (m[2] - m[1]) / 2
+  const qReal = (m[0] - m[3]) / 2
+  const qImaginary = (m[2] + m[1]) / 2
+  const size2 = pReal * pReal + pImaginary * pImaginary
+  const real = (qReal * pReal + qImaginary * pImaginary) / size2
+  const imaginary = (qImaginary * pReal - qReal * pImaginary) / size2
+  const [c, s] = [Math.cos(2 * normal), Math.sin(2 * normal)]
+  return [real * c - imaginary * s, real * s + imaginary * c]
+}

@@ -143,13 +143,13 @@ describe('findMistakes', () => {
         values: [value],
         low: 'rear',
       })
-    // The shaft falls 4.37° to the chassis, whose front is 0.8° low: the level shows 3.6°.
+    // The shaft falls 4.32° to the chassis, whose front is 0.8° low: the level shows 3.6°.
     expect(findMistakes(changed(shaft('3.6')))).toEqual([])
     const off = changed(shaft('5.1'))
     const found = findMistakes(off)[0]!
     expect(found.kind).toBe('shaft-contradiction')
     expect(found.sentence).toMatch(
-      /rear down 5.9°, its joint points say rear down 4.4°\. One of them is off by 1.5°/,
+      /rear down 5.9°, its joint points say rear down 4.3°\. One of them is off by 1.6°/,
     )
     expect(found.corrections.at(-1)!.label).toBe('Keep the joint heights as provisional and take them again')
     const turned = changed((raw) => {

@@ -1,14 +1,9 @@
 import type { Build } from '../project/build'
+import { farRepeat } from '../readings/farRepeat'
 import { isRepeatable, repeatFigures } from '../readings/scatter'
 import { bodyName } from '../readings/target'
-import type { Mistake } from './mistake'
-
-/** A repeat this many robust standard deviations from the middle one is an outlier. */
-const FAR = 5
-/** Median absolute deviation to standard deviation, for a normal scatter. */
-const MAD_TO_DEVIATION = 1.4826
-/** The scatter is never taken for less than this, in degrees and mm: half a step of a common level, a tape's line. */
-const LEAST_SCATTER = { deg: 0.05, mm: 0.5 } as const
+import { unitOfReading } from '../readings/usualTool'
+import type { Correction, Mistake } from './mistake'
 
 /**
  * Repeats that stand far off the others of their reading. They still count until somebody takes them out.
@@ -17,43 +12,29 @@ const LEAST_SCATTER = { deg: 0.05, mm: 0.5 } as const
  */
 export function outliers(build: Build): Mistake[] {
   return build.readings.flatMap((reading): Mistake[] => {
-    if (!isRepeatable(reading) || reading.values.length < 3) return []
+    if (!isRepeatable(reading)) return []
     const figures = repeatFigures(build, reading)
     if (figures.length < reading.values.length) return []
-    const middle = median(figures)
-    const unit = reading.kind.startsWith('point') ? 'mm' : 'deg'
-    const scatter = Math.max(
-      LEAST_SCATTER[unit],
-      MAD_TO_DEVIATION * median(figures.map((figure) => Math.abs(figure - middle))),
-    )
-    const far = figures.findIndex((figure) => Math.abs(figure - middle) > FAR * scatter)
-    if (far < 0) return []
+    const far = farRepeat(figures, unitOfReading(reading))
+    if (far === null) return []
     const text = reading.values[far] ?? ''
+    const name = bodyName(build, reading)
+    const without = (index: number): Correction => ({
+      label: `Take out the repeat ${reading.values[index] ?? ''}`,
+      edits: [
+        { of: 'reading', id: reading.id, set: { values: reading.values.filter((_, i) => i !== index) } },
+      ],
+    })
+    const isPair = figures.length === 2
     return [
       {
         kind: 'outlier',
         readingIds: [reading.id],
-        sentence: `${bodyName(build, reading)}: the repeat ${text} stands far off the others. It still counts in the mean.`,
-        corrections: [
-          {
-            label: `Take out the repeat ${text}`,
-            edits: [
-              {
-                of: 'reading',
-                id: reading.id,
-                set: { values: reading.values.filter((_, i) => i !== far) },
-              },
-            ],
-          },
-        ],
+        sentence: isPair
+          ? `${name}: the repeats ${reading.values.join(' and ')} contradict each other. Both still count in the mean.`
+          : `${name}: the repeat ${text} stands far off the others. It still counts in the mean.`,
+        corrections: isPair ? [without(1), without(0)] : [without(far)],
       },
     ]
   })
-}
-
-function median(figures: readonly number[]): number {
-  const sorted = [...figures].sort((a, b) => a - b)
-  const half = sorted.length / 2
-  const upper = sorted[Math.floor(half)] ?? NaN
-  return sorted.length % 2 === 1 ? upper : (upper + (sorted[half - 1] ?? NaN)) / 2
 }

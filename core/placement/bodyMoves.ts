@@ -6,7 +6,13 @@ import type { Axle, BodyId, Build, LeverKind } from '../project/build'
 import type { Id } from '../project/id'
 import { knownPlaces, pointOf, type Geometry, type Places } from '../readings/geometry'
 import { radians } from '../units/angle'
-import { NO_MOUNT_MOVES, powertrainMove, type MountMoves } from './powertrainMove'
+import {
+  holdProblem,
+  NO_MOUNT_MOVES,
+  powertrainMove,
+  type MountMoves,
+  type MountPoints,
+} from './powertrainMove'
 
 /** Amount of each lever by its id, mm or degrees; absent means 0. */
 export type LeverSettings = Readonly<Record<Id, number>>
@@ -30,6 +36,8 @@ export interface MoveRule {
   readonly move: (places: Places) => RigidMove | null
   /** Why it cannot move at all, whatever is read; null when it can. */
   readonly refusal: Missing | null
+  /** Why the points as read do not allow the move, in words; null when they do. */
+  readonly problem?: (places: Places) => string | null
 }
 
 const STILL: MoveRule = { needs: [], move: () => NO_MOVE, refusal: null }
@@ -78,6 +86,8 @@ function appliedRule(rule: MoveRule, geometry: Geometry): Known<RigidMove> {
   if (rule.refusal) return { known: false, missing: [rule.refusal] }
   const points = allKnown<unknown[]>(rule.needs.map((id) => pointOf(geometry, id)))
   if (!points.known) return points
+  const problem = rule.problem?.(knownPlaces(geometry)) ?? null
+  if (problem !== null) return unknown(`powertrain: ${problem}`)
   const move = rule.move(knownPlaces(geometry))
   return move
     ? known(move, points.assumptions)
@@ -97,14 +107,16 @@ function powertrainRule(build: Build, settings: LeverSettings): MoveRule {
   if (!mounts)
     return refusing('powertrain: its mounts were not read, so it cannot be moved', 'powertrain.mounts')
   const { frontLeft, frontRight, tail } = mounts
+  const placesOf = ({ point }: Places): MountPoints => ({
+    frontLeft: point(frontLeft),
+    frontRight: point(frontRight),
+    tail: point(tail),
+  })
   return {
     needs: [frontLeft, frontRight, tail],
-    move: ({ point }) =>
-      powertrainMove(
-        { frontLeft: point(frontLeft), frontRight: point(frontRight), tail: point(tail) },
-        asked,
-      ),
+    move: (places) => powertrainMove(placesOf(places), asked),
     refusal: null,
+    problem: (places) => holdProblem(placesOf(places)),
   }
 }
 

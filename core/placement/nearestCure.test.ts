@@ -1,9 +1,10 @@
 import { evaluateBuild } from '../check/evaluateBuild'
 import { resultJson } from '../check/resultJson'
-import { demoBuild, rawDemo } from '../testdata/builds'
+import { changedDemo, demoBuild, rawDemo } from '../testdata/builds'
+import { provingWith } from '../uncertainty/provenCure'
 import { parseBuild } from '../project/parseBuild'
 import { cureInstruction, cureRemark } from '../text/stateSentence'
-import { thickEnd, leverAmount } from '../text/leverText'
+import { changeInstruction, leverAmount, thickEnd } from '../text/leverText'
 import { cureByTwo, nearestCures, nearestFirst } from './nearestCure'
 import { parseLeverAmount } from './leverInput'
 import { spacerStack } from './spacers'
@@ -15,8 +16,8 @@ describe('nearestCures', () => {
   const cures = nearestCures(build, {})
 
   it('gives for each lever the smallest change after which everything holds', () => {
-    expect(cures.map((cure) => cure.reaches)).toEqual(['holds', 'holds'])
-    for (const { changes } of cures) {
+    expect(cures.map((cure) => cure.reaches)).toEqual(['holds', 'none'])
+    for (const { changes } of cures.slice(0, 1)) {
       const { lever, amount } = changes[0]!
       expect(verdictAt({ [lever.id]: amount })).toBe('holds')
       const nearer = nearestFirst(lever, 0).filter((other) => Math.abs(other) < Math.abs(amount))
@@ -26,10 +27,52 @@ describe('nearestCures', () => {
 
   it('says it as an instruction', () => {
     expect(cures.map((cure) => cureInstruction(build, cure)).sort()).toEqual([
-      '1.0° wedge, nose down: thick end to the front',
-      'Lower the tail 25.0 mm',
+      '1.5° wedge, nose down: thick end to the front',
+      expect.stringMatching(/^Pack the tail up \d+\.0 mm/),
     ])
     expect(cureRemark(build, cures[0]!)).toBe('Then every check holds.')
+  })
+
+  it('prefers a little more work to a knife’s edge, and says how likely it holds', () => {
+    const edge = changedDemo((raw) => {
+      // Right at what 1.5° of wedge reaches: it holds as computed, and nearly half of the truths are past it.
+      const pair = evaluateBuild(build, { wedge: -1.5 }).checks.find(({ id }) => id === 'rear/pair')!
+      const limit = (id: string) => raw.limits.entries.find((one: any) => one.id === id)
+      Object.assign(limit('torsional'), { warnAbove: 900, failAbove: 1000 })
+      Object.assign(limit('pair'), { warnAbove: pair.value! + 0.02, failAbove: pair.value! + 0.02 })
+    })
+    const at = (prove: boolean) =>
+      nearestCures(edge, {}, provingWith(edge, prove)).find((cure) => cure.changes[0]!.lever.id === 'wedge')!
+    expect(at(false).changes[0]!.amount).toBe(-1.5)
+    const sure = at(true)
+    expect(sure).toMatchObject({ reaches: 'holds', changes: [{ amount: -2 }] })
+    expect(sure.likelihood).toBeGreaterThan(0.95)
+    expect(cureRemark(edge, sure)).toMatch(
+      /^Then every check holds, (9\d|over 99) % likely with what was read\.$/,
+    )
+  })
+
+  it('tells the wedge that is to be in place, not its difference', () => {
+    const lever = build.levers[1]!
+    expect(changeInstruction(build, { lever, amount: -2.5, change: -0.5 })).toBe(
+      'Change the wedge: 2.5° wedge, nose down: thick end to the front',
+    )
+    expect(changeInstruction(build, { lever, amount: 0, change: 2 })).toBe('Take the wedge out')
+    expect(changeInstruction(build, { lever: build.levers[0]!, amount: 14, change: 4 })).toBe(
+      'Pack the tail up 4.0 mm, to 14.0 mm up in all',
+    )
+  })
+
+  it('says why mounts in one upright plane give a lever no hold', () => {
+    const upright = changedDemo((raw) => {
+      for (const reading of raw.readings)
+        if (/^mount-/.test(reading.point ?? '') && reading.kind === 'point-offset') reading.values = ['4']
+      raw.readings.find((one: any) => one.point === 'mount-left' && one.kind === 'point-offset').side =
+        'right'
+    })
+    const tail = nearestCures(upright, {}).find((cure) => cure.changes[0]!.lever.id === 'tail')!
+    expect(tail.reaches).toBe('none')
+    expect(cureRemark(upright, tail)).toMatch(/mounts lie in one upright plane, so lifting one has no hold/)
   })
 
   it('names what stands in the way when a lever alone cannot do it', () => {
@@ -57,8 +100,9 @@ describe('nearestCures', () => {
 describe('cureByTwo', () => {
   it('finds the least pair of moves when neither lever has room alone', () => {
     const raw = rawDemo()
-    raw.levers[0].range = [-20, 20]
-    raw.levers[1].range = [-0.5, 0.5]
+    raw.levers[0].range = [-30, 30]
+    raw.levers[1].range = [-1.5, 1.5]
+    raw.limits.entries.find((one: any) => one.id === 'torsional').warnAbove = 230
     const parsed = parseBuild(raw)
     if (!parsed.ok) throw new Error('refused')
     const [tail, wedge] = parsed.value.levers

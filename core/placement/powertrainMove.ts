@@ -61,6 +61,23 @@ export function powertrainMove(mounts: MountPoints, moves: MountMoves): RigidMov
   return { rotation, shift: sub(newFront, apply3(rotation, front)) }
 }
 
+/** Below this share of upright, mounts in one plane with the vertical leave a turn about it free: heights do not hold it. */
+const HOLDING = 0.02
+
+/**
+ * Why heights at these mounts do not hold the powertrain, in words; null when they do.
+ *
+ * @param mounts - places in mm, chassis frame
+ */
+export function holdProblem(mounts: MountPoints): string | null {
+  const normal = cross(sub(mounts.frontLeft, mounts.tail), sub(mounts.frontRight, mounts.tail))
+  const size = norm(normal)
+  if (size < 1) return 'its three mounts lie on one line, so lifting one has no hold: look at their readings'
+  return Math.abs(normal[2]) < HOLDING * size
+    ? 'its three mounts lie in one upright plane, so lifting one has no hold: look at their readings'
+    : null
+}
+
 /** World height as a direction in the body: fixed by two height differences and its length of 1. */
 function rowOfHeights(mounts: MountPoints, moves: MountMoves): Vec3 | null {
   const left = sub(mounts.frontLeft, mounts.tail)

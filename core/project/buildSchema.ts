@@ -36,6 +36,7 @@ const tool = object({
   kind: wordField(TOOL_KINDS).required(),
   resolution: figure(0, 1000),
   accuracy: figure(0, 1000),
+  handScatter: figure(0, 1000),
   zeroHabit: wordField(['gravity', 'chassis']),
   flipTests: list(flipTest, 200),
   simulated: boolean(),

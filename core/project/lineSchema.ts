@@ -85,4 +85,5 @@ export const lineSchema = object({
   shafts: array().of(shaft).max(11).required(),
   speed,
   expectedRiseDeg: figure(-15, 15),
+  expectedDropDeg: figure(-15, 15),
 })

@@ -103,6 +103,8 @@ export interface Line {
   /** One between each two joints. */
   readonly shafts: readonly Shaft[]
   readonly speed?: SpeedSource
-  /** How far the pinion nose rises under drive; the low-set pinion school judges the line there. */
+  /** How far the pinion nose rises under drive; the line is then judged cruising, pulling and overrunning. */
   readonly expectedRiseDeg?: number
+  /** How far the nose is pressed down on overrun; a third of the rise when absent. */
+  readonly expectedDropDeg?: number
 }

@@ -26,6 +26,8 @@ export interface Tool {
   readonly resolution?: number
   /** Accuracy as stated by its maker, half-width, in degrees for a level and mm for the rest. */
   readonly accuracy?: number
+  /** Standard deviation of the hand that holds it, in degrees for a level and mm for the rest; what is usual when absent. */
+  readonly handScatter?: number
   /** What its owner does with its zero: leave it to gravity, or set it on the chassis. */
   readonly zeroHabit?: 'gravity' | 'chassis'
   /** Flip tests, oldest first; the last one before a reading corrects it. */

@@ -4,13 +4,15 @@ import { apply3 } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build, Setup } from '../project/build'
 import type { ChassisFallReading, ChassisRollReading } from '../project/reading'
-import { degrees, radians } from '../units/angle'
+import { degrees, radians, type Radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
 import { chassisUp, isStanding, LEVEL_UP, rearLowForLevelAxis, type Attitude } from './attitude'
 import { lastReading, type PlacedReading } from './chosen'
 import type { ReadingContext } from './context'
-import { measuredFigure } from './figure'
-import { combined, constant, meansOf, type Formula } from './formula'
+import { assumedFigure, measuredFigure } from './figure'
+import { combined, meansOf, type Formula } from './formula'
+import { levelledByHand } from './levelledByHand'
+import { USUAL_DOUBT } from './usualTool'
 
 /**
  * The attitude of the chassis in a setup: from its own fall and roll readings; without them from its registration, or
@@ -28,10 +30,10 @@ export function attitudeFormula(context: ReadingContext, setup: Setup): Known<Fo
       return combined([registered], (move) => attitudeOf(apply3(move.rotation, LEVEL_UP)))
     }
   }
-  const across = roll ?? missingRoll(setup)
+  const across = roll ?? missingRoll(context, setup)
   const along = fall ?? missingFall(context, setup, across)
   const attitude = combined<[number, number], Attitude>([along, across], (rearLowDeg, leftLowDeg) => ({
-    up: chassisUp(radians(rearLowDeg), radians(leftLowDeg)),
+    up: upOrNone(radians(rearLowDeg), radians(leftLowDeg)),
     rearLowDeg,
     leftLowDeg,
   }))
@@ -49,19 +51,43 @@ const attitudeOf = (up: Vec3): Attitude => ({
   leftLowDeg: degrees(-Math.asin(Math.max(-1, Math.min(1, up[1])))),
 })
 
-function missingRoll(setup: Setup): Known<Formula<number>> {
-  return known(
-    constant(0),
-    setup.datum === 'levelled' ? [] : [`${setup.name}: chassis roll not read, taken as none`],
-  )
+/** World up, or no answer for slopes that cannot belong together: a sample may stray where the readings do not. */
+const upOrNone = (rearLow: Radians, leftLow: Radians): Vec3 =>
+  isStanding(rearLow, leftLow) ? chassisUp(rearLow, leftLow) : [NaN, NaN, NaN]
+
+function missingRoll(context: ReadingContext, setup: Setup): Known<Formula<number>> {
+  if (setup.datum === 'levelled')
+    return known(
+      levelledByHand(context, {
+        id: setup.id,
+        field: 'roll-levelled',
+        label: `${setup.name}: chassis made level across`,
+      }),
+    )
+  return known(takenRoll(context, setup), [`${setup.name}: chassis roll not read, taken as none`])
 }
+
+/** Roll of a chassis that nobody read: none, with the usual doubt about a workshop floor. */
+export const takenRoll = (context: ReadingContext, setup: Setup): Formula<number> =>
+  assumedFigure(
+    context,
+    { id: setup.id, field: 'roll-assumed', label: `${setup.name}: chassis roll, not read` },
+    USUAL_DOUBT.roll,
+  )
 
 function missingFall(
   context: ReadingContext,
   setup: Setup,
   roll: Known<Formula<number>>,
 ): Known<Formula<number>> {
-  if (setup.datum === 'levelled') return known(constant(0))
+  if (setup.datum === 'levelled')
+    return known(
+      levelledByHand(context, {
+        id: setup.id,
+        field: 'fall-levelled',
+        label: `${setup.name}: chassis made level fore and aft`,
+      }),
+    )
   const axis = context.build.axes.find((one) => one.id === setup.plumbAxis)
   if (setup.datum !== 'face-plumb' || !axis)
     return unknown(`${setup.name}: how the chassis falls was not read`)

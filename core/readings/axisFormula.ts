@@ -5,12 +5,14 @@ import type { NamedAxis, Setup } from '../project/build'
 import type { AxisFaceReading, AxisLevelReading, GivenAxisReading, Reading } from '../project/reading'
 import { asRadians, radians, type Radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
-import { fallFromSlope, LEVEL_UP, slopeOf } from './attitude'
+import { chassisUp, fallFromSlope, slopeOf } from './attitude'
+import { takenRoll } from './attitudeFormula'
 import { lastReading, type PlacedReading } from './chosen'
 import type { AxisSources, ReadingContext } from './context'
-import { givenFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
+import { assumedFigure, givenFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
 import { combined, constant, meansOf, type Formula } from './formula'
 import { plumbFaceSlope } from './plumbFace'
+import { USUAL_DOUBT } from './usualTool'
 import { worldUp } from './worldUp'
 
 type LevelReading = AxisLevelReading | AxisFaceReading
@@ -112,9 +114,30 @@ function levelFall(
   const isRezeroed = placed.reading.zero === 'chassis'
   const up = isRezeroed ? upOfRezeroed(context, setup) : worldUp(context, setup)
   const surface = axisDirection({ fall: radians(setup.zeroSurfaceFallDeg ?? 0), plan: asRadians(0) })
-  const shown = measuredFigure(context, placed, levelSpec(axis, placed))
+  const read = measuredFigure(context, placed, levelSpec(axis, placed))
+  const shown = isRezeroed ? onZeroSurface(context, setup, read) : read
   return solvedFall(context, axis, placed.path, shown, plan, up, (slope, world) =>
     isRezeroed ? asRadians(slope + slopeOf(surface, world)) : slope,
+  )
+}
+
+/** What a level shows that was zeroed on a chassis surface: off by as much as the surface lies off the datum plane. */
+function onZeroSurface(
+  context: ReadingContext,
+  setup: Setup,
+  read: Known<Formula<number>>,
+): Known<Formula<number>> {
+  if (!read.known || setup.zeroSurfaceFallDeg !== undefined) return read
+  const label = `${setup.name}: surface the level was zeroed on`
+  const surface = assumedFigure(
+    context,
+    { id: setup.id, field: 'zero-surface', label },
+    USUAL_DOUBT.zeroSurface,
+  )
+  const { value } = read
+  return known(
+    (values) => value(values) + surface(values),
+    [...read.assumptions, `${label}, taken to lie along the datum plane`],
   )
 }
 
@@ -155,9 +178,11 @@ function solvedFall(
 function upOfRezeroed(context: ReadingContext, setup: Setup): Known<Formula<Vec3>> {
   const up = worldUp(context, setup)
   if (up.known) return up
-  return known(constant(LEVEL_UP), [
-    `${setup.name}: level zeroed on the chassis, whose own roll was not read`,
-  ])
+  const roll = takenRoll(context, setup)
+  return known(
+    (values) => chassisUp(asRadians(0), radians(roll(values))),
+    [`${setup.name}: level zeroed on the chassis, whose own roll was not read`],
+  )
 }
 
 function planFormula(
@@ -176,9 +201,16 @@ function planFormula(
     )
   }
   if (given?.reading.plan !== undefined) return givenAngle(context, axis, given, 'plan')
+  if (given) return known(constant(radians(0)))
+  const isOnAxle = context.build.axles.some((axle) => axle.id === axis.body)
+  const plan = assumedFigure(
+    context,
+    { id: axis.id, field: 'plan-assumed', label: `${axis.name}: direction in top view, not read` },
+    isOnAxle ? USUAL_DOUBT.axlePlan : USUAL_DOUBT.powertrainPlan,
+  )
   return known(
-    constant(radians(0)),
-    given ? [] : [`${axis.name}: direction in top view not read, taken as straight ahead`],
+    (values) => radians(plan(values)),
+    [`${axis.name}: direction in top view not read, taken as straight ahead`],
   )
 }
 

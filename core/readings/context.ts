@@ -6,7 +6,7 @@ import type { Id } from '../project/id'
 import type { Attitude } from './attitude'
 import type { Centreline } from './centrelineFit'
 import type { Formula, InputList } from './formula'
-import type { Scatter } from './scatter'
+import type { Squares } from './scatter'
 
 /** The three figures that place a point, each known or not: mm rearward, left, up. */
 export interface PointFormulas {
@@ -28,7 +28,7 @@ export interface AxisSources {
 export interface ReadingContext {
   readonly build: Build
   readonly list: InputList
-  readonly scatter: ReadonlyMap<Id, Scatter>
+  readonly scatter: ReadonlyMap<string, Squares>
   readonly attitude: (setup: Setup) => Known<Formula<Attitude>>
   readonly axis: (axis: NamedAxis, sources?: AxisSources) => Known<Formula<FallPlan>>
   readonly point: (point: NamedPoint) => PointFormulas

@@ -1,4 +1,5 @@
 import { known, mapKnown, type Known } from '../known'
+import type { Id } from '../project/id'
 import type { MeasuredReading, Reading } from '../project/reading'
 import type { Parsed } from '../units/parsed'
 import type { PlacedReading } from './chosen'
@@ -6,7 +7,8 @@ import type { ReadingContext } from './context'
 import type { Formula, Input } from './formula'
 import { readRepeats } from './readingValue'
 import { signed } from './signed'
-import { toolError } from './toolError'
+import { handScatter, ownScatter } from './scatter'
+import { toolError, type SharedError } from './toolError'
 
 /** How the words of a reading become a sign. */
 export interface Direction {
@@ -35,7 +37,7 @@ export interface FigureSpec {
   readonly magnitude?: (shown: number) => Known<number>
 }
 
-/** A measured figure as an input: parsed, averaged, signed, corrected, with what its tool may be off by. */
+/** A measured figure as an input: parsed, averaged, signed, corrected, with what its tool and its hand may be off by. */
 export function measuredFigure(
   context: ReadingContext,
   { reading }: PlacedReading<MeasuredReading>,
@@ -43,20 +45,64 @@ export function measuredFigure(
 ): Known<Formula<number>> {
   const read = signedFigure(spec)
   if (!read.known) return read
-  const { halfWidth, correctionDeg, assumption } = toolError(context.build, reading)
-  const count = spec.texts.length
-  const formula = context.list.add({
+  const { build, list, scatter } = context
+  const tool = build.tools.find((one) => one.id === reading.tool) ?? null
+  const hand = ownScatter(build, reading) ?? handScatter(scatter, tool, spec.unit).deviation
+  const { halfWidth, correctionDeg, shared, assumptions } = toolError(build, reading, hand)
+  const formula = list.add({
     readingId: reading.id,
     field: spec.field,
     label: spec.label,
     unit: spec.unit,
     mean: read.value + (spec.unit === 'deg' ? correctionDeg : 0),
     halfWidth,
-    scatter: context.scatter.get(reading.tool ?? '')?.deviation ?? 0,
-    count,
+    scatter: hand,
+    count: spec.texts.length,
   })
-  return known(formula, assumption === null ? read.assumptions : [...read.assumptions, assumption])
+  const said = [...read.assumptions, ...assumptions]
+  if (!shared) return known(formula, said)
+  const { sign } = shared
+  const zero = sharedZero(context, shared)
+  return known((values) => formula(values) + sign * zero(values), said)
 }
+
+/** A level's zero error: one input that all its readings share. */
+const sharedZero = ({ list }: ReadingContext, { tool, halfWidth, deviation }: SharedError): Formula<number> =>
+  list.add({
+    readingId: tool.id,
+    source: 'tool',
+    field: deviation > 0 ? 'zero-after-flip' : 'zero',
+    label: `zero of ${tool.name}`,
+    unit: 'deg',
+    mean: 0,
+    halfWidth,
+    scatter: deviation,
+    count: 1,
+  })
+
+/**
+ * Something nobody read that is taken for granted, as an input with its usual doubt.
+ *
+ * @param of - the setup or axis it belongs to, with a label in a builder's words
+ * @param doubt - standard deviation, in degrees
+ */
+export const assumedFigure = (
+  { list }: ReadingContext,
+  of: { readonly id: Id; readonly field: string; readonly label: string },
+  doubt: number,
+  halfWidth = 0,
+): Formula<number> =>
+  list.add({
+    readingId: of.id,
+    source: 'assumed',
+    field: of.field,
+    label: of.label,
+    unit: 'deg',
+    mean: 0,
+    halfWidth,
+    scatter: doubt,
+    count: 1,
+  })
 
 /** A figure from a drawing or data sheet as an input, exact unless a tolerance stands beside it. */
 export function givenFigure(

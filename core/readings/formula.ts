@@ -9,7 +9,10 @@ export type Formula<T> = (values: Values) => T
 
 /** One measured figure a model rests on, and how sure it is. */
 export interface Input {
+  /** The reading it comes from; the tool, setup or axis for what is no reading. */
   readonly readingId: Id
+  /** `tool`: an error all readings of a tool share; `assumed`: taken for granted; `misfit`: of datum points; else read. */
+  readonly source?: 'tool' | 'assumed' | 'misfit'
   /** Which figure of the reading. */
   readonly field: string
   /** What was read, in words: "pinion, level". */

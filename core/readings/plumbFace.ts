@@ -2,6 +2,7 @@ import type { NamedAxis, Setup } from '../project/build'
 import type { Id } from '../project/id'
 import type { ReadingContext } from './context'
 import type { Formula } from './formula'
+import { levelledByHand } from './levelledByHand'
 
 /**
  * The slope of an axis in a setup in which the vehicle was pitched until its face stood plumb: nought, give or take what
@@ -14,7 +15,7 @@ export function plumbFaceSlope(
   axis: NamedAxis,
   exceptSetup: Id | undefined,
 ): { readonly slopeDeg: Formula<number>; readonly setup: Setup } | null {
-  const { build, list } = context
+  const { build } = context
   const setup = build.setups.findLast(
     (one) =>
       one.datum === 'face-plumb' &&
@@ -23,16 +24,6 @@ export function plumbFaceSlope(
       build.readings.some((reading) => reading.kind === 'chassis-fall' && reading.setup === one.id),
   )
   if (!setup) return null
-  const level = build.tools.find((tool) => tool.kind === 'level')
-  const slopeDeg = list.add({
-    readingId: setup.id,
-    field: 'plumb-face',
-    label: `${axis.name}, face made plumb`,
-    unit: 'deg',
-    mean: 0,
-    halfWidth: level?.accuracy ?? 0,
-    scatter: 0,
-    count: 1,
-  })
-  return { slopeDeg, setup }
+  const label = `${axis.name}, face made plumb`
+  return { slopeDeg: levelledByHand(context, { id: setup.id, field: 'plumb-face', label }), setup }
 }

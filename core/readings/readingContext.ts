@@ -1,35 +1,66 @@
+import { unknown } from '../known'
 import type { Build } from '../project/build'
 import { attitudeFormula } from './attitudeFormula'
 import { axisFormula } from './axisFormula'
 import { centrelineFormula } from './centrelineFormula'
 import type { ReadingContext } from './context'
 import { inputList } from './formula'
+import { circleProofMemory } from './memo'
 import { pointFormulas } from './pointFormula'
 import { registrationFormula } from './registrationFormula'
-import { toolScatter } from './scatter'
+import { pooledSquares } from './scatter'
 
-/** A fresh context of a build: formulas of one context share their inputs, and each is put together once. */
+/**
+ * A fresh context of a build: formulas of one context share their inputs, and each is put together once. Things that rest
+ * on each other are unknown and say so.
+ */
 export function readingContext(build: Build): ReadingContext {
+  const once = circleProofMemory()
+  const axisMemory = once(
+    ({
+      axis,
+      sources,
+    }: {
+      axis: Parameters<ReadingContext['axis']>[0]
+      sources: Parameters<ReadingContext['axis']>[1]
+    }) => `${axis.id}/${sources?.exceptSetup ?? ''}`,
+    ({ axis, sources }) => axisFormula(context, axis, sources),
+    ({ axis }) => restsOnItself(axis.name),
+  )
   const context: ReadingContext = {
     build,
     list: inputList(),
-    scatter: toolScatter(build),
-    attitude: once((setup) => attitudeFormula(context, setup)),
-    axis: (axis, sources) => axisFormula(context, axis, sources),
-    point: once((point) => pointFormulas(context, point)),
-    registration: once((setup) => registrationFormula(context, setup)),
-    centreline: once((setup) => centrelineFormula(context, setup)),
+    scatter: pooledSquares(build),
+    attitude: once(
+      (setup) => setup,
+      (setup) => attitudeFormula(context, setup),
+      (setup) => restsOnItself(`${setup.name}, how the vehicle stood`),
+    ),
+    axis: (axis, sources) => axisMemory({ axis, sources }),
+    point: once(
+      (point) => point,
+      (point) => pointFormulas(context, point),
+      ({ name }) => ({
+        station: restsOnItself(`${name}, station`),
+        offset: restsOnItself(`${name}, offset`),
+        height: restsOnItself(`${name}, height`),
+      }),
+    ),
+    registration: once(
+      (setup) => setup,
+      (setup) => registrationFormula(context, setup),
+      (setup) => restsOnItself(`${setup.name}, its datum points`),
+    ),
+    centreline: once(
+      (setup) => setup,
+      (setup) => centrelineFormula(context, setup),
+      (setup) => restsOnItself(`${setup.name}, its centreline`),
+    ),
   }
   return context
 }
 
-function once<K extends object, T>(make: (key: K) => T): (key: K) => T {
-  const made = new Map<K, T>()
-  return (key) => {
-    const there = made.get(key)
-    if (there !== undefined) return there
-    const value = make(key)
-    made.set(key, value)
-    return value
-  }
-}
+const restsOnItself = (what: string) =>
+  unknown(
+    `${what}: its readings rest on each other in a circle; read the chassis fall and roll in one of these setups`,
+  )

@@ -64,13 +64,13 @@ describe('readings in force', () => {
         low: 'rear',
       }),
     )
-    expect(mean).toBeCloseTo(4.37, 2)
+    expect(mean).toBeCloseTo(5.37, 2)
     expect(pinionFall(again)).toBeCloseTo(3.8, 2)
   })
 
   it('read the same face whether its tool calls plumb 90° or 0°', () => {
     const other = edited((raw) =>
-      Object.assign(raw.readings[2], { values: ['3.6', '3.5', '3.6'], from: 'plumb' }),
+      Object.assign(raw.readings[2], { values: ['4.6', '4.5', '4.6'], from: 'plumb' }),
     )
     expect(pinionFall(other)).toBeCloseTo(pinionFall(demoBuild()) as number, 9)
   })
@@ -129,10 +129,11 @@ describe('the echo of a reading', () => {
     }) as MeasuredReading
 
   it('says what it means to the chassis at once', () => {
-    // The draft names no tool, so only the chassis counts: 0.1²/3 and 0.0017/2 of scatter, 2σ = 0.13°.
+    // The draft names no tool: a usual level counts with 0.1²/3 and a hand's 0.08². The chassis was read with the demo's
+    // level, 0.1²/3 of its zero and a scatter that its repeats show. 2σ = 0.24°.
     expect(readingEcho(demoBuild(), level({}))).toEqual({
       ok: true,
-      text: 'Gearbox output tail down 3.20° as read; to the chassis tail down 4.00° ± 0.13°.',
+      text: 'Gearbox output tail down 3.20° as read; to the chassis tail down 4.00° ± 0.24°.',
     })
   })
 

@@ -44,6 +44,8 @@ export interface Registration {
   readonly isMirrored: boolean
   /** All points lie in one plane: they fit upside down just as well, so which side is up has to come from elsewhere. */
   readonly isFlat: boolean
+  /** The fit turns the setup's up to the chassis' down: left and right were swapped on flat points. */
+  readonly isUpsideDown: boolean
 }
 
 export type RegistrationResult =
@@ -109,6 +111,8 @@ export function registration(
       suspect: best && rms > rule.noise && best.rms < rule.ratio * rms ? best.id : null,
       isMirrored: !isFlat && rms > rule.noise && mirroredRms(pairs) * MIRROR_GAIN <= rms,
       isFlat,
+      // A vehicle that is measured from a floor never lies on its roof.
+      isUpsideDown: fit.move.rotation[2][2] < 0,
     },
   }
 }
@@ -120,13 +124,17 @@ interface Fit {
 
 /** Proper rigid fit; null for points on one line in either frame. */
 export function fitted(pairs: readonly DatumPair[], isMirrored = false): Fit | null {
+  const spread = spreadOf(centred(pairs.map(({ chassis }) => chassis)).points)
+  if (isLine(spread) || isLine(spreadOf(centred(pairs.map(({ setup }) => setup)).points))) return null
+  return { move: rigidFit(pairs, isMirrored), spread }
+}
+
+/** The rigid move of a fit whose points are known not to lie on one line. */
+export function rigidFit(pairs: readonly Omit<DatumPair, 'id'>[], isMirrored = false): RigidMove {
   const from = centred(pairs.map(({ setup }) => setup))
   const to = centred(pairs.map(({ chassis }) => chassis))
-  const spreadFrom = spreadOf(from.points)
-  const spread = spreadOf(to.points)
-  if (isLine(spreadFrom) || isLine(spread)) return null
   const rotation = rotationBetween(from.points, to.points, isMirrored)
-  return { move: { rotation, shift: sub(to.middle, apply3(rotation, from.middle)) }, spread }
+  return { rotation, shift: sub(to.middle, apply3(rotation, from.middle)) }
 }
 
 const isLine = ([length, width]: Vec3): boolean => width < LINE_WIDTH || width < LINE_SHARE * length

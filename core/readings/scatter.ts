@@ -1,14 +1,23 @@
 import type { Build } from '../project/build'
-import type { Id } from '../project/id'
 import type { MeasuredReading, Reading } from '../project/reading'
+import type { Tool } from '../project/tool'
 import { parseAngle } from '../units/parseAngle'
 import { parseLength } from '../units/parseLength'
+import { farRepeat } from './farRepeat'
+import { studentFactor } from './studentFactor'
+import { unitOfReading, usualFigures, usualTool, type FigureUnit } from './usualTool'
 
-/** Scatter of a tool's repeats. */
-export interface Scatter {
-  /** Standard deviation of one repeat, in degrees or mm. */
+/** Squares of differences, and how many differences they rest on. */
+export interface Squares {
+  readonly sum: number
+  readonly freedom: number
+}
+
+/** Scatter of the hand that holds a tool. */
+export interface HandScatter {
+  /** Standard deviation of one repeat, in degrees or mm, widened for few repeats. */
   readonly deviation: number
-  /** How many differences it rests on. */
+  /** Differences between repeats it was learnt from; 0 when it is what was entered or what is usual. */
   readonly freedom: number
 }
 
@@ -21,7 +30,7 @@ export const isRepeatable = (
 /** The repeats of a reading in degrees or mm; those that cannot be understood are left out. */
 export function repeatFigures(build: Build, reading: MeasuredReading): number[] {
   const parse = (text: string) =>
-    'unit' in reading || reading.kind.startsWith('point')
+    unitOfReading(reading) === 'mm'
       ? parseLength(text, ('unit' in reading ? reading.unit : undefined) ?? build.units.length)
       : parseAngle(text)
   return reading.values.flatMap((text) => {
@@ -30,30 +39,87 @@ export function repeatFigures(build: Build, reading: MeasuredReading): number[] 
   })
 }
 
+/** Key under which repeats of one tool and one unit are put together: mm and degrees never meet. */
+const poolKey = (tool: string | undefined, unit: FigureUnit): string =>
+  `${unit}/${tool ?? usualTool(unit).id}`
+
+/** Squares of one list of repeats about their mean. */
+function squaresOf(figures: readonly number[]): Squares {
+  const mean = figures.reduce((sum, figure) => sum + figure, 0) / figures.length
+  return {
+    sum: figures.reduce((total, figure) => total + (figure - mean) ** 2, 0),
+    freedom: figures.length - 1,
+  }
+}
+
 /**
- * Scatter of each tool, pooled over all its repeated readings: √(Σ(x − mean)²/Σ(n − 1)).
+ * Differences between repeats, pooled by tool and unit over all its readings: Σ(x − mean)² with Σ(n − 1).
  *
- * Pooling makes two or three repeats say something: alone, three equal figures would claim no scatter at all.
+ * Pooling makes two or three repeats say something: alone, three equal figures would claim no scatter at all. A reading
+ * one of whose repeats stands far off the others says nothing about the hand and is left out.
  *
- * @returns by tool id, readings without a tool under ''; a tool that never repeated anything is absent
  * @see docs/methods/uncertainty.md (pooled variance)
  */
-export function toolScatter(build: Build): ReadonlyMap<Id, Scatter> {
-  const sums = new Map<Id, { squares: number; freedom: number }>()
+export function pooledSquares(build: Build): ReadonlyMap<string, Squares> {
+  const sums = new Map<string, Squares>()
   for (const reading of build.readings) {
     if (!isRepeatable(reading) || reading.values.length < 2) continue
     const figures = repeatFigures(build, reading)
-    if (figures.length < 2) continue
-    const mean = figures.reduce((sum, figure) => sum + figure, 0) / figures.length
-    const sum = sums.get(reading.tool ?? '') ?? { squares: 0, freedom: 0 }
-    sum.squares += figures.reduce((total, figure) => total + (figure - mean) ** 2, 0)
-    sum.freedom += figures.length - 1
-    sums.set(reading.tool ?? '', sum)
+    const unit = unitOfReading(reading)
+    if (figures.length < 2 || farRepeat(figures, unit) !== null) continue
+    const key = poolKey(reading.tool, unit)
+    const [before, ours] = [sums.get(key) ?? { sum: 0, freedom: 0 }, squaresOf(figures)]
+    sums.set(key, { sum: before.sum + ours.sum, freedom: before.freedom + ours.freedom })
   }
-  return new Map(
-    [...sums].map(([tool, { squares, freedom }]) => [
-      tool,
-      { deviation: Math.sqrt(squares / freedom), freedom },
-    ]),
-  )
+  return sums
+}
+
+/** With fewer differences than this, what is usual still has a say. */
+const ENOUGH = 3
+
+/**
+ * Standard deviation of one repeat from what is usual and from the repeats there are.
+ *
+ * Nothing repeated: what is usual. From three differences on the repeats alone, widened by Student's factor; in between
+ * the two are weighed, or one lucky pair of equal figures would claim a hand that never shakes.
+ *
+ * @param usual - standard deviation expected beforehand, in the unit of the repeats
+ * @returns in the same unit
+ */
+export function blendedScatter(usual: number, { sum, freedom }: Squares): number {
+  if (freedom === 0) return usual
+  const weight = Math.max(0, ENOUGH - freedom)
+  const variance = (weight * usual ** 2 + sum) / (weight + freedom)
+  return Math.sqrt(variance) * studentFactor((weight + freedom) ** 2 / freedom)
+}
+
+/** A display of whole steps hides a scatter below this share of its step. */
+const STEP_DEVIATION = 1 / Math.sqrt(12)
+
+/**
+ * Scatter of the hand for the readings of one tool.
+ *
+ * @param tool - null for readings that name none
+ * @see docs/methods/uncertainty.md
+ */
+export function handScatter(
+  pooled: ReadonlyMap<string, Squares>,
+  tool: Tool | null,
+  unit: FigureUnit,
+): HandScatter {
+  const usual = tool?.handScatter ?? usualFigures((tool ?? usualTool(unit)).kind, unit).handScatter
+  const squares = pooled.get(poolKey(tool?.id, unit)) ?? { sum: 0, freedom: 0 }
+  const least = (tool?.resolution ?? 0) * STEP_DEVIATION
+  // A hand that was said not to shake is taken at its word as long as nothing was repeated.
+  if (squares.freedom === 0) return { deviation: usual, freedom: 0 }
+  return { deviation: Math.max(least, blendedScatter(usual, squares)), freedom: squares.freedom }
+}
+
+/** Scatter of a reading's own repeats, for one whose repeats do not belong together. */
+export function ownScatter(build: Build, reading: MeasuredReading): number | null {
+  if (!isRepeatable(reading) || reading.values.length < 2) return null
+  const figures = repeatFigures(build, reading)
+  if (farRepeat(figures, unitOfReading(reading)) === null) return null
+  const { sum, freedom } = squaresOf(figures)
+  return Math.sqrt(sum / freedom)
 }

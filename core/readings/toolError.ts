@@ -2,6 +2,7 @@ import type { Build } from '../project/build'
 import type { MeasuredReading } from '../project/reading'
 import type { DisplayEnd, FlipTest, Tool } from '../project/tool'
 import { parseAngle } from '../units/parseAngle'
+import { unitOfReading, usualFigures, usualTool, type FigureUnit } from './usualTool'
 
 /** What a flip test tells, or what is missing for it. */
 export type FlipResult =
@@ -43,14 +44,27 @@ export function flipTestFor(tool: Tool, takenAt: string | undefined): FlipTest |
   return good.filter((test) => test.at <= takenAt).at(-1) ?? good[0] ?? null
 }
 
+/** An error that all readings of one tool share. */
+export interface SharedError {
+  readonly tool: Tool
+  /** 1 where a zero that reads too high makes this reading too small, −1 where too large. */
+  readonly sign: 1 | -1
+  /** Half-width of what is not known of it, uniform, in degrees. */
+  readonly halfWidth: number
+  /** Standard deviation of what a flip test leaves of it, in degrees; 0 without one. */
+  readonly deviation: number
+}
+
 /** How far off a tool may be, and what is known to be off. */
 export interface ToolError {
   /** To be added to the signed slope, positive when rear or left is low, in degrees; 0 for a length. */
   readonly correctionDeg: number
-  /** Half-width of what is left, uniform, in degrees or mm. */
+  /** Half-width of the reading's own error, uniform, in degrees or mm. */
   readonly halfWidth: number
+  /** The level's zero error, where the reading says which way its display looked. */
+  readonly shared: SharedError | null
   /** Said with every figure that rests on the reading. */
-  readonly assumption: string | null
+  readonly assumptions: readonly string[]
 }
 
 /** A zero error below this, in degrees, is not worth a word. */
@@ -59,49 +73,70 @@ const SMALL_ZERO_DEG = 0.005
 /**
  * What a reading's tool adds to its error.
  *
- * A flip-tested level is corrected by its zero error, which leaves its resolution; when the reading does not say which
- * way the display looked, the zero error is left in and counted as uncertainty.
+ * A level's accuracy is that of its zero: one draw for all its readings, with the sign of the side its display looked to.
+ * Where that was not said, the sign is not known and the error counts for each reading by itself. A flip-tested level is
+ * corrected by its zero error, which leaves its resolution.
  *
+ * @param scatter - of the hand that holds the tool, in degrees: a flip test is two readings of it
  * @see docs/methods/tools.md
  */
-export function toolError(build: Build, reading: MeasuredReading): ToolError {
-  const tool = build.tools.find((one) => one.id === reading.tool)
-  const stated = tool?.accuracy ?? (tool?.resolution ?? 0) / 2
-  const plain: ToolError = { correctionDeg: 0, halfWidth: stated, assumption: null }
-  if (!tool || tool.kind !== 'level' || !isLevelReading(reading)) return plain
+export function toolError(build: Build, reading: MeasuredReading, scatter = 0): ToolError {
+  const unit = unitOfReading(reading)
+  const named = build.tools.find((one) => one.id === reading.tool)
+  const tool = named ?? usualTool(unit)
+  const { stated, assumptions } = statedAccuracy(tool, unit, named !== undefined)
+  const plain: ToolError = { correctionDeg: 0, halfWidth: stated, shared: null, assumptions }
+  if (tool.kind !== 'level' || !isLevelReading(reading)) return plain
   // A level zeroed on the chassis the same way round carries its zero error in its zero.
   if ('zero' in reading && reading.zero === 'chassis') return plain
+  const sign = reading.display === undefined ? null : signOf(reading.display)
   const test = flipTestFor(tool, reading.takenAt)
   const result = test ? flipTestResult(test) : null
-  if (!result?.ok) return plain
+  if (!result?.ok) {
+    if (sign === null) return plain
+    return { ...plain, halfWidth: 0, shared: { tool, sign, halfWidth: stated, deviation: 0 } }
+  }
   const halfWidth = Math.min(stated, tool.resolution ?? stated / 2)
   const zero = result.zeroErrorDeg
-  if (Math.abs(zero) < SMALL_ZERO_DEG) return { ...plain, halfWidth }
-  if (reading.display === undefined) {
-    return {
-      correctionDeg: 0,
-      halfWidth: halfWidth + Math.abs(zero),
-      assumption: `${tool.name}: its zero error of ${Math.abs(zero).toFixed(2)}° is left in where the display's side was not said`,
-    }
+  if (sign !== null) {
+    // Two readings make a flip test, and the zero error is half their sum.
+    const shared: SharedError = { tool, sign, halfWidth, deviation: scatter / Math.SQRT2 }
+    return { correctionDeg: sign * zero, halfWidth: 0, shared, assumptions }
   }
-  return { correctionDeg: correction(reading.display, zero), halfWidth, assumption: null }
+  if (Math.abs(zero) < SMALL_ZERO_DEG) return { ...plain, halfWidth }
+  const leftIn = `${tool.name}: its zero error of ${Math.abs(zero).toFixed(2)}° is left in where the display's side was not said`
+  return { ...plain, halfWidth: halfWidth + Math.abs(zero), assumptions: [...assumptions, leftIn] }
+}
+
+/** Accuracy as entered, else half a step of the display, else what is usual, which is said. */
+function statedAccuracy(
+  tool: Tool,
+  unit: FigureUnit,
+  isNamed: boolean,
+): { readonly stated: number; readonly assumptions: readonly string[] } {
+  if (tool.accuracy !== undefined) return { stated: tool.accuracy, assumptions: [] }
+  if (tool.resolution !== undefined) return { stated: tool.resolution / 2, assumptions: [] }
+  const { accuracy } = usualFigures(tool.kind, unit)
+  const size = `±${accuracy}${unit === 'deg' ? '°' : ' mm'}`
+  return {
+    stated: accuracy,
+    assumptions: [
+      isNamed
+        ? `${tool.name}: its accuracy is not entered, taken as usual, ${size}`
+        : `readings without a tool: taken with ${tool.name}, ${size}`,
+    ],
+  }
 }
 
 /**
- * Correction of a signed slope for a zero error.
+ * Sign of a zero error in a slope.
  *
  * Looking at a display that faces left, the right-hand end is the rear one: it reads too high, so rear-low reads too
  * small. Facing rear, the right-hand end is the vehicle's right: too high there, so left-low reads too large.
  */
-function correction(display: 'left' | 'right' | 'front' | 'rear', zero: number): number {
-  return display === 'left' || display === 'front' ? zero : -zero
-}
+const signOf = (display: 'left' | 'right' | 'front' | 'rear'): 1 | -1 =>
+  display === 'left' || display === 'front' ? 1 : -1
 
 const isLevelReading = (
   reading: MeasuredReading,
-): reading is Extract<MeasuredReading, { display?: unknown }> =>
-  reading.kind === 'chassis-fall' ||
-  reading.kind === 'chassis-roll' ||
-  reading.kind === 'axis-level' ||
-  reading.kind === 'axis-face' ||
-  reading.kind === 'shaft-level'
+): reading is Extract<MeasuredReading, { display?: unknown }> => unitOfReading(reading) === 'deg'

@@ -6,7 +6,7 @@ import { changedDemo as changed, demoBuild } from '../testdata/builds'
 import { degrees, radians } from '../units/angle'
 import { chassisUp, rearLowForLevelAxis } from './attitude'
 import { axisPlace, setupAttitude } from './measured'
-import { toolScatter } from './scatter'
+import { blendedScatter, ownScatter, pooledSquares } from './scatter'
 import { flipTestResult, toolError } from './toolError'
 
 const fallOf = (build: Build, id: string) => {
@@ -82,7 +82,10 @@ describe('flip test', () => {
         'output',
       ),
     ).toBeCloseTo((fallOf(demoBuild(), 'output') as number) - 0.2, 3)
-    expect(toolError(build, build.readings[3] as any).halfWidth).toBe(0.05)
+    expect(toolError(build, build.readings[3] as any)).toMatchObject({
+      halfWidth: 0,
+      shared: { sign: 1, halfWidth: 0.05 },
+    })
   })
 
   it('counts the zero error as doubt where the side was not said, and not at all for a re-zeroed level', () => {
@@ -154,8 +157,39 @@ describe('three schools of datum', () => {
 
 describe('scatter of a tool', () => {
   it('pools the repeats of all its readings', () => {
-    // 0.8, 0.8 and 86.4, 86.5, 86.4 and 3.4, 3.4: squares 0.00667 over 1 + 2 + 1.
-    expect(toolScatter(demoBuild()).get('level')!.deviation).toBeCloseTo(Math.sqrt(0.02 / 3 / 4), 9)
-    expect(toolScatter(demoBuild()).get('tape')).toBeUndefined()
+    // 0.8, 0.8 and 85.4, 85.5, 85.4 and 2.9, 2.9: squares 0.00667 over 1 + 2 + 1.
+    const pooled = pooledSquares(demoBuild())
+    expect(pooled.get('deg/level')!.sum).toBeCloseTo(0.02 / 3, 9)
+    expect(pooled.get('deg/level')!.freedom).toBe(4)
+    expect(pooled.get('mm/tape')).toBeUndefined()
+  })
+
+  it('never puts mm and degrees of readings without a tool together', () => {
+    const build = changed((raw) => {
+      for (const reading of raw.readings) delete reading.tool
+      raw.readings.find((one: any) => one.id === 'r5').values = ['2316', '2319']
+    })
+    const pooled = pooledSquares(build)
+    expect([...pooled.keys()].sort()).toEqual(['deg/usual-level', 'mm/usual-tape'])
+    expect(pooled.get('deg/usual-level')!.sum).toBeCloseTo(0.02 / 3, 9)
+  })
+
+  it('is what is usual until something is repeated, and widened while that is little', () => {
+    expect(blendedScatter(0.08, { sum: 0, freedom: 0 })).toBe(0.08)
+    // One lucky pair of equal figures does not make a hand that never shakes: √(2·0.08²/3), widened for 9 freedoms.
+    expect(blendedScatter(0.08, { sum: 0, freedom: 1 })).toBeCloseTo(
+      0.08 * Math.sqrt(2 / 3) * (2.262 / 2),
+      4,
+    )
+    // From three differences on the repeats alone; t(97.5 %, 4) = 2.776, printed in any table.
+    expect(blendedScatter(0.08, { sum: 4, freedom: 4 })).toBeCloseTo(2.776 / 2, 2)
+    expect(blendedScatter(0.08, { sum: 400, freedom: 400 })).toBeCloseTo(1, 2)
+  })
+
+  it('leaves out a reading whose repeats do not belong together, and gives that reading its own', () => {
+    const build = changed((raw) => (raw.readings[2].values = ['86.4', '8.65', '86.4']))
+    expect(pooledSquares(build).get('deg/level')!.sum).toBe(0)
+    expect(ownScatter(build, build.readings[2] as any)).toBeGreaterThan(40)
+    expect(ownScatter(demoBuild(), demoBuild().readings[2] as any)).toBeNull()
   })
 })

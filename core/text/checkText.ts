@@ -1,4 +1,4 @@
-import type { Check } from '../check/check'
+import type { Check, CheckState } from '../check/check'
 import { formatAngle, formatLength, fixed } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 
@@ -21,12 +21,23 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
   }
 }
 
-/** The ± of a check, "± 0.14°"; empty when it is not known or nought. */
+/** The ± of a check, "± 0.14°", or where it may as well be nought "0.00–0.42°"; empty when it is not known or nought. */
 export function plusMinusText(check: Check, units: UnitSettings): string {
+  if (check.interval) return intervalText(check.interval, (value) => checkValueText(check, value, units))
   if (!check.plusMinus) return ''
   const size = checkValueText(check, check.plusMinus, units).replace(' rad/s²', '')
   // Below half the last digit shown there is nothing to say.
   return Number.parseFloat(size) === 0 ? '' : `± ${size}`
+}
+
+/** An interval with its unit said once: "0.00–0.42°". */
+export function intervalText(
+  [low, high]: readonly [number, number],
+  show: (value: number) => string,
+): string {
+  const from = show(low)
+  const [figure = from] = /^[\d.\u202f]+/.exec(from) ?? []
+  return `${figure}–${show(high)}`
 }
 
 /** How likely the limit is kept: "97 %", "over 99 %". */
@@ -36,11 +47,18 @@ export function likelihoodText(probability: number): string {
   return `${fixed(probability * 100, 0)} %`
 }
 
+/** Added to what is checked where it is not as the vehicle stands. */
+const STATE_WORDS: Readonly<Record<CheckState, string>> = {
+  ride: '',
+  drive: ' under drive',
+  coast: ' on overrun',
+}
+
 /** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
 export function checkLabel(check: Check, manyLines = false): string {
   const line = manyLines ? `${check.lineName}: ` : ''
   const number = check.subject.of === 'line' ? '' : ` ${check.subject.index + 1}`
-  const drive = check.state === 'drive' ? ' under drive' : ''
+  const drive = STATE_WORDS[check.state]
   switch (check.quantity) {
     case 'joint-angle':
       return `${line}joint${number}${drive || ' at ride'}`
@@ -66,12 +84,20 @@ export function marginText(check: Check, units: UnitSettings): string {
   if (check.verdict === 'unknown') return 'unknown'
   if (check.margin === null) return check.verdict
   const size = checkValueText(check, Math.abs(check.margin), units).replace(' rad/s²', '')
-  if (check.verdict === 'tight') return isTightBySpread(check) ? 'tight by its ±' : `tight by ${size}`
-  return `${check.verdict} by ${size}`
+  if (check.verdict !== 'tight') return `${check.verdict} by ${size}`
+  if (isTightBySpread(check)) return 'tight by its ±'
+  return check.margin < 0 ? `tight by ${size}` : `tight, ${size} left`
 }
 
-/** Tight for want of a surer figure: it stands inside its window, but nearer to the limit than its ±. */
-const isTightBySpread = ({ margin }: Check): boolean => margin !== null && margin >= 0
+/** Tight for want of a surer figure: it stands inside its warnings, but its likely truths reach past one or a limit. */
+export function isTightBySpread({ verdict, value, window: { warnLow, warnHigh } }: Check): boolean {
+  return (
+    verdict === 'tight' &&
+    value !== null &&
+    value >= (warnLow ?? -Infinity) &&
+    value <= (warnHigh ?? Infinity)
+  )
+}
 
 /** One sentence with the verdict and its reason. */
 export function checkSentence(check: Check, units: UnitSettings, manyLines = false): string {
@@ -88,16 +114,22 @@ export function checkSentence(check: Check, units: UnitSettings, manyLines = fal
   return `${label} is ${value}: ${marginText(check, units)}${where}; ${check.basis}.`
 }
 
+/** The limits that speak: where something fails, that first, with the warning named beside it. */
 function limitText(check: Check, units: UnitSettings): string {
   const { failLow, warnLow, warnHigh, failHigh } = check.window
-  const low = warnLow ?? failLow
-  const high = warnHigh ?? failHigh
   const show = (value: number) => checkValueText(check, value, units)
-  const failed = check.verdict === 'out' ? [failLow, failHigh] : [low, high]
-  const [from, to] = failed
-  if (from != null && to != null) return ` (allowed ${show(from)} to ${show(to)})`
-  if (to != null) return ` (allowed up to ${show(to)})`
-  return from != null ? ` (allowed from ${show(from)})` : ''
+  const fails = rangeText(failLow, failHigh, show)
+  const warns = rangeText(warnLow === failLow ? null : warnLow, warnHigh === failHigh ? null : warnHigh, show)
+  if (fails === '' && warns === '') return ''
+  if (fails === '') return ` (wanted ${warns})`
+  if (warns === '' || check.verdict === 'out') return ` (allowed ${fails})`
+  return ` (allowed ${fails}, wanted ${warns})`
+}
+
+function rangeText(from: number | null, to: number | null, show: (value: number) => string): string {
+  if (from !== null && to !== null) return `${show(from)} to ${show(to)}`
+  if (to !== null) return `up to ${show(to)}`
+  return from === null ? '' : `from ${show(from)}`
 }
 
 /** First letter large. */

@@ -1,4 +1,5 @@
 import type { Axle, Build, Lever, LeverKind } from '../project/build'
+import type { LeverChange } from '../placement/nearestCure'
 import { spacerStack } from '../placement/spacers'
 import { fixed, formatAngle, formatLength } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
@@ -53,6 +54,22 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
   }
   const what = lever.kind === 'tail-sideways' ? 'the tail' : 'the powertrain'
   return `Move ${what} ${size} ${WAYS[lever.kind][raises ? 0 : 1]}`
+}
+
+/**
+ * What to do at a lever that may stand elsewhere than measured already: of a wedge in place the new one is told, not the
+ * difference, which nobody can fit.
+ */
+export function changeInstruction(build: Build, { lever, amount, change }: LeverChange): string {
+  if (Math.abs(amount - change) < 1e-9) return leverInstruction(build, lever, change)
+  if (lever.kind !== 'wedge') {
+    const inAll =
+      Math.abs(amount) < 1e-9 ? 'back to as measured' : `to ${leverAmount(lever, amount, build.units)} in all`
+    return `${leverInstruction(build, lever, change)}, ${inAll}`
+  }
+  return Math.abs(amount) < 1e-9
+    ? 'Take the wedge out'
+    : `Change the wedge: ${leverInstruction(build, lever, amount)}`
 }
 
 function wedgeInstruction(build: Build, lever: Lever, change: number): string {

@@ -2,8 +2,8 @@ import type { Check } from '../check/check'
 import type { Evaluation } from '../check/evaluateBuild'
 import type { Cure } from '../placement/nearestCure'
 import type { Build } from '../project/build'
-import { checkLabel, checkValueText, marginText, sentenceCase } from './checkText'
-import { leverInstruction, LEVER_NAMES } from './leverText'
+import { checkLabel, checkValueText, likelihoodText, marginText, sentenceCase } from './checkText'
+import { changeInstruction, LEVER_NAMES } from './leverText'
 
 /** The one sentence on top of every view: the worst matter, and how many more. */
 export function stateSentence(build: Build, { checks, verdict, missing }: Evaluation): string {
@@ -46,16 +46,26 @@ function relativeMargin({ margin, window, value }: Check): number {
 
 const othersText = (count: number, verdict: string): string => (count > 0 ? `; ${count} more ${verdict}` : '')
 
-/** A cure as an instruction, with what it leaves tight: "Pack the tail up 9 mm (6 + 3)". */
+/** A cure as an instruction: "Pack the tail up 9 mm (6 + 3)". */
 export const cureInstruction = (build: Build, cure: Cure): string =>
-  cure.changes.map(({ lever, change }) => leverInstruction(build, lever, change)).join(' and ')
+  cure.changes
+    .filter(({ change }) => change !== 0)
+    .map((change) => changeInstruction(build, change))
+    .join(' and ')
 
 /** Why a lever alone does not do it, or what it leaves: one sentence. */
 export function cureRemark(build: Build, cure: Cure): string {
   const labels = cure.leaves.map((check) => checkLabel(check, build.lines.length > 1)).join(', ')
-  if (cure.reaches === 'holds') return 'Then every check holds.'
-  if (cure.reaches === 'tight') return `Then nothing is out; still tight: ${labels}.`
+  const likely =
+    cure.likelihood === null ? '' : `, ${likelihoodText(cure.likelihood)} likely with what was read`
+  if (cure.reaches === 'holds') return `Then every check holds${likely}.`
+  if (cure.reaches === 'tight') {
+    const holds = cure.likelihood === null ? '' : ` All limits are kept${likely}.`
+    return `Then nothing is out; still tight: ${labels}.${holds}`
+  }
   const names = cure.changes.map(({ lever }) => LEVER_NAMES[lever.kind]).join(' and ')
+  const stuck = cure.leaves.find((check) => check.verdict === 'unknown')
+  if (stuck) return `The ${names} cannot be moved: ${stuck.missing[0]?.what ?? 'its points were not read'}.`
   return labels === ''
     ? `The ${names} cannot be moved yet: its points were not read.`
     : `The ${names} alone does not do it: ${labels} stays out.`

@@ -1,8 +1,10 @@
 import type { Window } from '../limits/limit'
+import { standing } from '../limits/verdict'
 import type { Input } from '../readings/formula'
 import { meansOf } from '../readings/formula'
 import { seededRandom, type Random } from './random'
-import type { SampleModel } from './sampleModel'
+import { countVector, newVectorTally, noughtInterval, type VectorTally } from './noughtInterval'
+import type { SampledFigure, SampleModel } from './sampleModel'
 import { deviationOf, scatterVariance } from './spread'
 
 /** Samples that every published ± rests on at the least. */
@@ -21,6 +23,11 @@ export interface SamplingOptions {
 export interface FigureSpread {
   /** Two standard deviations, in the figure's unit. */
   readonly plusMinus: number
+  /**
+   * 95 % of the likely truths, for a figure that is the length of a vector which may as well be nought: there the figure's
+   * own scatter about its value says nothing of how near nought the truth may be. Null for all others.
+   */
+  readonly interval: readonly [number, number] | null
   /** Share of the samples that keep the failing limits, or the warning ones where there are no failing ones; null without limits. */
   readonly probability: number | null
   /** Share of the variance that each input brings, in the order of the inputs; only for checks, else empty. */
@@ -33,6 +40,8 @@ export interface Sureness {
   readonly seed: number
   readonly inputs: readonly Input[]
   readonly figures: Readonly<Record<string, FigureSpread>>
+  /** Share of the samples in which nothing is past a failing limit; null when nothing is limited. */
+  readonly together: number | null
 }
 
 /**
@@ -47,18 +56,19 @@ export function* monteCarlo(
   model: SampleModel,
   { samples, seed }: SamplingOptions,
 ): Generator<number, Sureness, void> {
-  const { inputs, figures } = model
+  const { inputs, figures, columns } = model
   const deviations = inputs.map(deviationOf)
   const means = meansOf(inputs)
-  const nominal = new Float64Array(figures.length)
+  const nominal = new Float64Array(columns)
   model.evaluate(means, nominal)
-  const tally = figures.map(({ window }) => newTally(inputs.length, window))
   const isSure = deviations.every((deviation) => deviation === 0)
   const count = isSure ? 0 : samples
+  const tally = figures.map((figure) => newTally(figure, inputs.length, count))
   const random = seededRandom(seed)
   const values = new Float64Array(inputs.length)
-  const out = new Float64Array(figures.length)
+  const out = new Float64Array(columns)
   const scores = new Float64Array(inputs.length)
+  let together = 0
   for (let done = 0; done < count; done++) {
     for (let i = 0; i < inputs.length; i++) {
       const input = inputs[i] as Input
@@ -67,17 +77,23 @@ export function* monteCarlo(
       scores[i] = error === 0 ? 0 : error / (deviations[i] as number)
     }
     model.evaluate(values, out)
+    let isKept = true
     for (let k = 0; k < figures.length; k++)
-      countIn(tally[k] as Tally, out[k] as number, nominal[k] as number, scores)
+      isKept = countIn(tally[k] as Tally, out[k] as number, nominal[k] as number, scores, out) && isKept
+    if (isKept) together++
     if ((done + 1) % CHUNK === 0) yield done + 1
   }
+  const isLimited = tally.some((one) => one.isLimited)
+  const keptNow = () =>
+    figures.every(({ window }, k) => !window || standing(nominal[k] as number, window).verdict !== 'out')
   return {
     samples: count,
     seed,
     inputs,
     figures: Object.fromEntries(
-      figures.map(({ id }, k) => [id, spreadOf(tally[k] as Tally, nominal[k] as number)]),
+      figures.map(({ id }, k) => [id, spreadOf(tally[k] as Tally, nominal[k] as number, nominal)]),
     ),
+    together: !isLimited ? null : count === 0 ? Number(keptNow()) : together / count,
   }
 }
 
@@ -100,50 +116,70 @@ function drawError(input: Input, random: Random): number {
 
 /** Running sums of one figure, about its value at the means so that nothing cancels. */
 interface Tally {
+  /** Samples that have an answer; one without is no kept limit. */
   count: number
+  drawn: number
   sum: number
   squares: number
   inside: number
   readonly window: Window | null
+  readonly isLimited: boolean
   readonly products: Float64Array
+  readonly vector: VectorTally | null
 }
 
-const newTally = (inputs: number, window: Window | null): Tally => ({
+const newTally = ({ window, vector }: SampledFigure, inputs: number, samples: number): Tally => ({
   count: 0,
+  drawn: 0,
   sum: 0,
   squares: 0,
   inside: 0,
   window,
+  isLimited: window !== null && Object.values(window).some((edge) => edge !== null),
   products: new Float64Array(window ? inputs : 0),
+  vector: vector ? newVectorTally(vector, samples) : null,
 })
 
-function countIn(tally: Tally, value: number, nominal: number, scores: Float64Array): void {
-  if (Number.isNaN(value)) return
+/** Counts one sample; false when it is past a failing limit of the figure. */
+function countIn(
+  tally: Tally,
+  value: number,
+  nominal: number,
+  scores: Float64Array,
+  out: Float64Array,
+): boolean {
+  tally.drawn++
+  // No answer keeps no limit.
+  if (!Number.isFinite(value)) return !tally.isLimited
   const away = value - nominal
   tally.count++
   tally.sum += away
   tally.squares += away * away
-  if (tally.window && isInside(value, tally.window)) tally.inside++
   for (let i = 0; i < tally.products.length; i++)
     tally.products[i] = (tally.products[i] as number) + away * (scores[i] as number)
+  if (tally.vector) countVector(tally.vector, value, out)
+  if (!tally.isLimited || !tally.window) return true
+  if (isInside(value, tally.window)) tally.inside++
+  const { failLow, failHigh } = tally.window
+  return value >= (failLow ?? -Infinity) && value <= (failHigh ?? Infinity)
 }
 
 function isInside(value: number, { failLow, warnLow, warnHigh, failHigh }: Window): boolean {
   return value >= (failLow ?? warnLow ?? -Infinity) && value <= (failHigh ?? warnHigh ?? Infinity)
 }
 
-function spreadOf(tally: Tally, nominal: number): FigureSpread {
-  const { count, sum, squares, window, products } = tally
-  const isLimited = window !== null && Object.values(window).some((edge) => edge !== null)
+function spreadOf(tally: Tally, nominal: number, columns: Float64Array): FigureSpread {
+  const { count, drawn, sum, squares, window, isLimited, products } = tally
   if (count < 2) {
-    const kept = window && isLimited ? (isInside(nominal, window) ? 1 : 0) : null
-    return { plusMinus: 0, probability: kept, shares: [...products].map(() => 0) }
+    const kept = window && isLimited ? (drawn === 0 && isInside(nominal, window) ? 1 : 0) : null
+    return { plusMinus: 0, interval: null, probability: kept, shares: [...products].map(() => 0) }
   }
   const mean = sum / count
   const variance = Math.max(0, (squares - count * mean * mean) / (count - 1))
   return {
     plusMinus: 2 * Math.sqrt(variance),
-    probability: isLimited ? tally.inside / count : null,
+    interval: tally.vector && noughtInterval(tally.vector, columns),
+    probability: isLimited ? tally.inside / drawn : null,
     shares: sharesOf(products, count, variance),
   }
 }

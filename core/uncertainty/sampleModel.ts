@@ -1,8 +1,11 @@
 import type { Check, CheckState } from '../check/check'
 import { checkValue } from '../check/checkValue'
-import { evaluateBuild } from '../check/evaluateBuild'
+import { evaluateBuild, windingBody } from '../check/evaluateBuild'
+import { lineStates } from '../check/lineStates'
+import { CoreError } from '../errors'
 import type { FallPlan } from '../frame/axis'
 import { lineNumbers } from '../line/lineNumbers'
+import { turning } from '../line/turning'
 import { placedLine } from '../line/lineGeometry'
 import { movePoint, NO_MOVE, type RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
@@ -14,19 +17,31 @@ import type { Line } from '../project/lineSpec'
 import { geometryAt, geometryModel, type GeometryModel, type Places } from '../readings/geometry'
 import { meansOf, type Formula, type Input, type Values } from '../readings/formula'
 import { degrees } from '../units/angle'
-import { lineFigureList, sampledLine, type SampledLine } from './figures'
+import {
+  jointVector,
+  lineFigureList,
+  pairVector,
+  sampledLine,
+  unevennessVector,
+  type FigureVector,
+  type SampledLine,
+} from './figures'
 
 /** One figure that is sampled. */
 export interface SampledFigure {
   readonly id: string
   /** Where a check may stand; null for figures that are not judged. */
   readonly window: Window | null
+  /** Where in the filled columns the vector behind the figure stands, and what the figure is when it is nought. */
+  readonly vector?: { readonly at: number; readonly figureAtNought: number }
 }
 
 /** A build at one setting of its levers as a function of its measured figures. */
 export interface SampleModel {
   readonly inputs: readonly Input[]
   readonly figures: readonly SampledFigure[]
+  /** How many columns `evaluate` fills: the figures, then the vectors behind some of them. */
+  readonly columns: number
   /** Fills `out` with the figures, in their order; NaN where a sample has no answer. */
   readonly evaluate: (values: Values, out: Float64Array) => void
 }
@@ -59,25 +74,25 @@ export function sampleModel(build: Build, settings: LeverSettings): SampleModel 
   const evaluation = evaluateBuild(build, settings, geometryAt(model, means))
   const bodies = bodiesOf(build)
   const ride = moveRules(build, settings)
-  const stages: Stage[] = evaluation.lines.flatMap(({ line, speed, ride: atRide, drive, checks }) => {
+  const stages: Stage[] = evaluation.lines.flatMap((found) => {
+    const { line, speed, checks } = found
     const speedRpm = speed.known ? speed.value.speedRpm : null
-    const of = (state: CheckState) =>
-      checks.filter((check) => check.state === state && check.value !== null && isGeometric(check))
-    const axle = build.axes.find((axis) => axis.id === line.driven)?.body ?? ''
-    return [
-      ...(atRide.known ? [{ line, state: 'ride' as const, speedRpm, rules: ride, checks: of('ride') }] : []),
-      ...(drive?.known
-        ? [
-            {
-              line,
-              state: 'drive' as const,
-              speedRpm,
-              rules: moveRules(build, settings, { [axle]: line.expectedRiseDeg ?? 0 }),
-              checks: of('drive'),
-            },
-          ]
-        : []),
-    ]
+    return lineStates(line).flatMap(({ state, noseUpDeg }) => {
+      const figures = found[state]
+      // Beyond a right angle nothing can be sampled: ratios run away.
+      if (!figures || !turning(line, figures).known || !noseUpDeg.known) return []
+      const rise = { [windingBody(build, line)]: noseUpDeg.value }
+      const judged = checks.filter((check) => check.state === state && check.value !== null)
+      return [
+        {
+          line,
+          state,
+          speedRpm,
+          rules: state === 'ride' ? ride : moveRules(build, settings, rise),
+          checks: judged.filter(isGeometric),
+        },
+      ]
+    })
   })
   const placedIds = {
     points: [...evaluation.placed.points].filter(([, place]) => place.known).map(([id]) => id),
@@ -89,18 +104,28 @@ export function sampleModel(build: Build, settings: LeverSettings): SampleModel 
   }
   const atMeans = placesAt(means)
   const lines = stages.map((stage) => stageFigures(stage, sampleAt(stage, atMeans(stage.rules))))
+  const plain = [
+    ...placedIds.points.flatMap((id) =>
+      POINT_FIGURES.map((name) => ({ id: `point/${id}/${name}`, window: null })),
+    ),
+    ...placedIds.axes.flatMap((id) =>
+      AXIS_FIGURES.map((name) => ({ id: `axis/${id}/${name}`, window: null })),
+    ),
+  ]
+  let columns = plain.length + lines.reduce((sum, figures) => sum + figures.length, 0)
+  const figures: SampledFigure[] = [
+    ...plain,
+    ...lines.flat().map(({ id, window, vector }) => {
+      if (!vector) return { id, window }
+      columns += 2
+      return { id, window, vector: { at: columns - 2, figureAtNought: vector.figureAtNought } }
+    }),
+  ]
   return {
     inputs: model.inputs,
-    figures: [
-      ...placedIds.points.flatMap((id) =>
-        POINT_FIGURES.map((name) => ({ id: `point/${id}/${name}`, window: null })),
-      ),
-      ...placedIds.axes.flatMap((id) =>
-        AXIS_FIGURES.map((name) => ({ id: `axis/${id}/${name}`, window: null })),
-      ),
-      ...lines.flatMap((figures) => figures.map(({ id, window }) => ({ id, window }))),
-    ],
-    evaluate: (values, out) => {
+    figures,
+    columns,
+    evaluate: answeringNaN((values, out) => {
       const places = placesAt(values)
       const placed = places(ride)
       let k = 0
@@ -115,11 +140,30 @@ export function sampleModel(build: Build, settings: LeverSettings): SampleModel 
         out[k++] = degrees(fall)
         out[k++] = degrees(plan)
       }
+      let v = figures.length
       stages.forEach((stage, i) => {
         const sample = sampleAt(stage, places(stage.rules))
-        for (const { of } of lines[i] ?? []) out[k++] = of(sample)
+        for (const { of, vector } of lines[i] ?? []) {
+          out[k++] = of(sample)
+          if (!vector) continue
+          const [x, y] = vector.of(sample)
+          out[v++] = x
+          out[v++] = y
+        }
       })
-    },
+    }),
+  }
+}
+
+/** A sample that strays beyond what the formulas can answer has no figures; that is for the tallies to count. */
+function answeringNaN(evaluate: SampleModel['evaluate']): SampleModel['evaluate'] {
+  return (values, out) => {
+    try {
+      evaluate(values, out)
+    } catch (error) {
+      if (!(error instanceof CoreError)) throw error
+      out.fill(NaN)
+    }
   }
 }
 
@@ -130,23 +174,44 @@ const AXIS_FIGURES = ['fallDeg', 'planDeg'] as const
 const sampleAt = ({ line, state }: Stage, places: Places): SampledLine =>
   sampledLine(line, lineNumbers(line, placedLine(line, places)), state === 'ride')
 
-interface StageFigure extends SampledFigure {
+interface StageFigure {
+  readonly id: string
+  readonly window: Window | null
   readonly of: (sample: SampledLine) => number
+  readonly vector?: FigureVector
 }
 
 function stageFigures({ line, state, speedRpm, checks }: Stage, atMeans: SampledLine): StageFigure[] {
   return [
-    ...lineFigureList(line, atMeans, speedRpm).map(({ name, of }) => ({
+    ...lineFigureList(line, atMeans, speedRpm).map(({ name, of, vector }) => ({
       id: lineFigureId(line.id, state, name),
       window: null,
       of,
+      vector,
     })),
     ...checks.map((check) => ({
       id: checkFigureId(check),
       window: check.window,
       of: ({ numbers }: SampledLine) => checkValue(check, numbers, speedRpm),
+      vector: checkVector(line, check, atMeans),
     })),
   ]
+}
+
+/** The vector behind a checked figure; absent for one that is not the length of any. */
+function checkVector(line: Line, { quantity, subject }: Check, like: SampledLine): FigureVector | undefined {
+  const index = subject.of === 'line' ? 0 : subject.index
+  switch (quantity) {
+    case 'joint-angle':
+    case 'flex-disc-angle':
+      return jointVector(index, like)
+    case 'pair-difference':
+      return pairVector(index)
+    case 'torsional-acceleration':
+      return unevennessVector(line.joints.length - 1, like)
+    default:
+      return undefined
+  }
 }
 
 const isGeometric = (check: Check): boolean =>
@@ -178,13 +243,24 @@ function rawPlaces({ points, axes }: GeometryModel, values: Values): Places {
   return { point: once<Vec3>(points), axis: once<FallPlan>(axes) }
 }
 
+/** A move that does not exist takes every point nowhere. */
+const IMPOSSIBLE_MOVE: RigidMove = {
+  rotation: [
+    [NaN, NaN, NaN],
+    [NaN, NaN, NaN],
+    [NaN, NaN, NaN],
+  ],
+  shift: [NaN, NaN, NaN],
+}
+
 /** Places after their bodies have moved. */
 function movedPlaces(raw: Places, rules: ReadonlyMap<BodyId, MoveRule>, bodies: Bodies): Places {
   const moves = new Map<BodyId, RigidMove>()
   const moveOf = (body: BodyId | undefined): RigidMove => {
     const there = moves.get(body ?? '')
     if (there) return there
-    const move = rules.get(body ?? '')?.move(raw) ?? NO_MOVE
+    const rule = rules.get(body ?? '')
+    const move = rule ? (rule.move(raw) ?? IMPOSSIBLE_MOVE) : NO_MOVE
     moves.set(body ?? '', move)
     return move
   }

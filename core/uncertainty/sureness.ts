@@ -1,6 +1,6 @@
 import type { Check } from '../check/check'
 import type { Evaluation } from '../check/evaluateBuild'
-import { gravest } from '../limits/verdict'
+import { gravest, standing } from '../limits/verdict'
 import type { Window } from '../limits/limit'
 import { checkFigureId } from './sampleModel'
 import type { Sureness } from './monteCarlo'
@@ -14,14 +14,30 @@ export function roomToFail(value: number, { failLow, failHigh }: Window): number
   )
 }
 
-/** A check with its ±: inside its limit but nearer to it than 2σ, it is tight. */
+/** From where to where the truth likely lies: the 95 % interval where there is one, else value ± 2σ. */
+export function likelySpan({
+  value,
+  plusMinus,
+  interval,
+}: Pick<Check, 'value' | 'plusMinus' | 'interval'>): readonly [number, number] | null {
+  if (value === null || plusMinus === null) return null
+  return interval ?? [value - plusMinus, value + plusMinus]
+}
+
+/** A check with its ±: inside its limits, but with a likely truth past a warning or failing one, it is tight. */
 export function sureCheck(check: Check, sureness: Sureness): Check {
   const spread = sureness.figures[checkFigureId(check)]
   if (!spread || check.value === null) return check
-  const { plusMinus, probability } = spread
-  const room = roomToFail(check.value, check.window)
-  const isClose = check.verdict === 'holds' && room !== null && room < plusMinus
-  return { ...check, plusMinus, probability, verdict: isClose ? 'tight' : check.verdict }
+  const { plusMinus, interval, probability } = spread
+  const span = likelySpan({ value: check.value, plusMinus, interval })
+  const reachesOut = span !== null && span.some((end) => standing(end, check.window).verdict !== 'holds')
+  return {
+    ...check,
+    plusMinus,
+    interval,
+    probability,
+    verdict: check.verdict === 'holds' && reachesOut ? 'tight' : check.verdict,
+  }
 }
 
 /** An evaluation whose checks carry their ± and are judged with it. */
@@ -34,9 +50,10 @@ export function sureEvaluation(evaluation: Evaluation, sureness: Sureness): Eval
   return { ...evaluation, lines, checks, verdict: gravest(checks.map(({ verdict }) => verdict)) }
 }
 
-/** True when the ± of a check reaches across its failing limit: another reading could turn the verdict. */
+/** True when the likely truths of a check lie on both sides of its failing limit: another reading could turn the verdict. */
 export function isUndecided(check: Check): boolean {
-  if (check.value === null || check.plusMinus === null || check.verdict === 'unknown') return false
-  const room = roomToFail(check.value, check.window)
-  return room !== null && Math.abs(room) < check.plusMinus
+  const span = likelySpan(check)
+  if (span === null || check.verdict === 'unknown') return false
+  const [low, high] = span.map((end) => roomToFail(end, check.window))
+  return low != null && high != null && low < 0 !== high < 0
 }

@@ -59,12 +59,13 @@ describe('sampleModel', () => {
 
 describe('monteCarlo', () => {
   it('agrees with error propagation by hand where a figure is a plain sum', () => {
-    // Station of one point: a single tape reading good to ±1 mm, so 2σ = 2/√3.
+    // Station of one point: a single tape reading good to ±1 mm by a hand of 0.8 mm, so 2σ = 2·√(1/3 + 0.64).
+    const tape = Math.sqrt(1 / 3 + 0.64)
     const spread = sampled(demoBuild(), 6000).figures['point/axle-centre/stationMm']!
-    expect(spread.plusMinus).toBeCloseTo(2 / Math.sqrt(3), 1)
-    // The gearbox output's plan rests on two offsets ±1 mm, 1240 mm apart.
+    expect(spread.plusMinus).toBeCloseTo(2 * tape, 1)
+    // The gearbox output's plan rests on two such offsets, 1240 mm apart.
     const plan = sampled(demoBuild(), 6000).figures['axis/output/planDeg']!
-    expect(plan.plusMinus).toBeCloseTo(((2 * Math.SQRT2) / Math.sqrt(3) / 1240) * (180 / Math.PI), 2)
+    expect(plan.plusMinus).toBeCloseTo(((2 * Math.SQRT2 * tape) / 1240) * (180 / Math.PI), 2)
   })
 
   it('depends on the seed alone and reports as it goes', () => {
@@ -112,32 +113,6 @@ describe('monteCarlo', () => {
   })
 })
 
-describe('the ± over a thousand random truths', () => {
-  it('covers the truth 93 to 97 times in a hundred', () => {
-    const random = seededRandom(2026)
-    const covered = { angle1: 0, angle2: 0, length: 0, fall: 0 }
-    const runs = 1000
-    for (let run = 0; run < runs; run++) {
-      const truth = randomTruth(random)
-      const exact = figuresOf(parsed(truth.exact))
-      const read = parsed(truth.measured)
-      const got = figuresOf(read)
-      const { figures } = runMonteCarlo(sampleModel(read, {}), { samples: 200, seed: run })
-      const covers = (id: string, which: keyof typeof covered) => {
-        if (Math.abs(got[which] - exact[which]) <= figures[id]!.plusMinus) covered[which]++
-      }
-      covers(lineFigureId('rear', 'ride', 'joints[0].angleDeg'), 'angle1')
-      covers(lineFigureId('rear', 'ride', 'joints[1].angleDeg'), 'angle2')
-      covers(lineFigureId('rear', 'ride', 'shafts[0].lengths[0].vehicleMm'), 'length')
-      covers('axis/pinion/fallDeg', 'fall')
-    }
-    for (const count of Object.values(covered)) {
-      expect(count / runs).toBeGreaterThanOrEqual(0.93)
-      expect(count / runs).toBeLessThanOrEqual(0.97)
-    }
-  }, 120_000)
-})
-
 describe('verdicts with their ±', () => {
   const check = (part: Partial<Check>): Check => ({
     ...evaluateBuild(demoBuild(), {}).checks[0]!,
@@ -149,7 +124,8 @@ describe('verdicts with their ±', () => {
     samples: 1,
     seed: 1,
     inputs: [],
-    figures: { 'check/rear/angle/1': { plusMinus, probability: 0.9, shares: [] } },
+    figures: { 'check/rear/angle/1': { plusMinus, interval: null, probability: 0.9, shares: [] } },
+    together: null,
   })
 
   it('call tight what holds by less than 2σ, and leave the rest', () => {
@@ -168,7 +144,7 @@ describe('measureAgain', () => {
   /** The demo with a torsional limit right at its value, so that its ± reaches across. */
   const undecided = (edit: (raw: Record<string, any>) => void = () => undefined) => {
     const raw = rawDemo()
-    raw.limits.entries.find((one: any) => one.id === 'torsional').failAbove = 600
+    raw.limits.entries.find((one: any) => one.id === 'torsional').failAbove = 720
     edit(raw)
     const build = parsed(raw)
     const result = sampled(build, 6000)
@@ -189,7 +165,7 @@ describe('measureAgain', () => {
     const noisy = (raw: Record<string, any>) => {
       raw.tools[0].accuracy = 0
       raw.readings[2].values = ['86.0', '86.9']
-      raw.limits.entries.find((one: any) => one.id === 'torsional').failAbove = 700
+      raw.limits.entries.find((one: any) => one.id === 'torsional').failAbove = 760
     }
     const { advice } = undecided(noisy)
     const repeat = advice[0]!
@@ -206,135 +182,3 @@ describe('measureAgain', () => {
     expect(Math.abs(found.plusMinus! - repeat.to) / repeat.to).toBeLessThan(0.2)
   })
 })
-
-interface Truth {
-  readonly exact: object
-  readonly measured: object
-}
-
-/** A random line with a rolled chassis, as it is and as it was read: tool errors, scatter, repeats. */
-function randomTruth(random: ReturnType<typeof seededRandom>): Truth {
-  const between = (from: number, to: number) => from + (to - from) * random.uniform()
-  const angles = { fall: between(-2, 2), roll: between(-2, 2), output: between(2, 6), pinion: between(2, 6) }
-  const points = {
-    front: [between(800, 1200), between(-20, 20), between(20, 80)],
-    rear: [between(2000, 2500), between(-40, 40), between(-90, -40)],
-  }
-  const build = (angle: (deg: number) => string[], length: (mm: number) => string[], isExact: boolean) => ({
-    format: 'lurvan-build',
-    version: 1,
-    name: 'truth',
-    tools: [
-      { id: 'level', name: 'level', kind: 'level', accuracy: isExact ? 0 : LEVEL_ACCURACY },
-      { id: 'tape', name: 'tape', kind: 'tape', accuracy: isExact ? 0 : TAPE_ACCURACY },
-    ],
-    setups: [{ id: 's', name: 's', standsOn: 'floor', loaded: true, settled: true, datum: 'read' }],
-    points: [
-      { id: 'front', name: 'front', body: 'powertrain' },
-      { id: 'rear', name: 'rear', body: 'chassis' },
-    ],
-    axes: [
-      { id: 'output', name: 'output', body: 'powertrain' },
-      { id: 'pinion', name: 'pinion', body: 'chassis' },
-    ],
-    readings: [
-      {
-        id: 'r1',
-        kind: 'chassis-fall',
-        ...signedReading(angles.fall, angle, 'low', 'rear', 'front'),
-        ...LEVEL,
-      },
-      {
-        id: 'r2',
-        kind: 'chassis-roll',
-        ...signedReading(angles.roll, angle, 'low', 'left', 'right'),
-        ...LEVEL,
-      },
-      {
-        id: 'r3',
-        kind: 'axis-level',
-        axis: 'output',
-        ...signedReading(angles.output, angle, 'low', 'rear', 'front'),
-        ...LEVEL,
-      },
-      {
-        id: 'r4',
-        kind: 'axis-level',
-        axis: 'pinion',
-        ...signedReading(angles.pinion, angle, 'low', 'rear', 'front'),
-        ...LEVEL,
-      },
-      ...(['front', 'rear'] as const).flatMap((point) => [
-        { id: `${point}s`, kind: 'point-station', point, values: length(points[point][0]!), ...TAPE },
-        {
-          id: `${point}o`,
-          kind: 'point-offset',
-          point,
-          ...signedReading(points[point][1]!, length, 'side', 'left', 'right'),
-          ...TAPE,
-        },
-        {
-          id: `${point}h`,
-          kind: 'point-height',
-          point,
-          ...signedReading(points[point][2]!, length, 'way', 'above', 'below'),
-          ...TAPE,
-        },
-      ]),
-    ],
-    lines: [
-      {
-        id: 'rear',
-        name: 'rear',
-        school: 'parallel',
-        driving: 'output',
-        driven: 'pinion',
-        joints: [
-          { id: 'a', kind: 'cross', point: 'front' },
-          { id: 'b', kind: 'cross', point: 'rear' },
-        ],
-        shafts: [{}],
-      },
-    ],
-  })
-  const exactly = (value: number) => [String(value)]
-  const noisy = (accuracy: number, scatter: number) => (value: number) => {
-    const tool = accuracy * (2 * random.uniform() - 1)
-    return Array.from({ length: REPEATS }, () => String(value + tool + scatter * random.normal()))
-  }
-  return {
-    exact: build(exactly, exactly, true),
-    measured: build(noisy(LEVEL_ACCURACY, 0.08), noisy(TAPE_ACCURACY, 0.8), false),
-  }
-}
-
-const LEVEL_ACCURACY = 0.1
-const TAPE_ACCURACY = 1
-const REPEATS = 3
-const LEVEL = { setup: 's', tool: 'level' }
-const TAPE = { setup: 's', tool: 'tape', unit: 'mm' }
-
-/** Magnitudes with the word for their sign; repeats on both sides of nought all take the word of the truth. */
-function signedReading(
-  value: number,
-  text: (value: number) => string[],
-  key: string,
-  positive: string,
-  negative: string,
-) {
-  const values = text(value).map((one) => String(Math.abs(Number(one))))
-  return { values, [key]: value >= 0 ? positive : negative }
-}
-
-function figuresOf(build: Build) {
-  const { lines, measured } = evaluateBuild(build, {})
-  const ride = lines[0]!.ride
-  const pinion = measured.axes.get('pinion')!
-  if (!ride.known || !pinion.known) throw new Error('everything was read')
-  return {
-    angle1: ride.value.anglesDeg[0]!,
-    angle2: ride.value.anglesDeg[1]!,
-    length: ride.value.shafts[0]!.lengths.all[0]!.length,
-    fall: (pinion.value.fall * 180) / Math.PI,
-  }
-}

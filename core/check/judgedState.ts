@@ -1,0 +1,33 @@
+import type { Known } from '../known'
+import type { LimitEntry } from '../limits/limit'
+import { byGravity } from '../limits/verdict'
+import type { LineFigures } from '../line/lineFigures'
+import type { Check, CheckState } from './check'
+
+/** A line as it stands in one state. */
+export interface JudgedState {
+  readonly state: CheckState
+  readonly figures: Known<LineFigures>
+}
+
+/** True for limits that are looked at in a state: those of ride height at rest only there, those of the highest speed in all. */
+export const appliesIn = (limit: Pick<LimitEntry, 'scope'>, state: CheckState): boolean =>
+  limit.scope === 'max-speed' || state === 'ride'
+
+/**
+ * The worst of one check over its states: the gravest verdict, then the least room; of equals the first.
+ *
+ * @returns null for none
+ */
+export function worstState(checks: readonly Check[]): Check | null {
+  return checks.reduce<Check | null>(
+    (worst, one) => (worst === null || isWorse(one, worst) ? one : worst),
+    null,
+  )
+}
+
+function isWorse(one: Check, other: Check): boolean {
+  const gravity = byGravity(one.verdict, other.verdict)
+  if (gravity !== 0) return gravity < 0
+  return (one.margin ?? Infinity) < (other.margin ?? Infinity)
+}

@@ -1,0 +1,17 @@
+import type { Id } from '../project/id'
+import type { ReadingContext } from './context'
+import { assumedFigure } from './figure'
+import type { Formula } from './formula'
+import { handScatter } from './scatter'
+import { usualFigures } from './usualTool'
+
+/** An angle that was made nought by a level: nought, give or take what the level tells and the hand does. */
+export function levelledByHand(
+  context: ReadingContext,
+  of: { readonly id: Id; readonly field: string; readonly label: string },
+): Formula<number> {
+  const level = context.build.tools.find((tool) => tool.kind === 'level' && !tool.simulated) ?? null
+  const { deviation } = handScatter(context.scatter, level, 'deg')
+  const halfWidth = level?.accuracy ?? (level?.resolution ?? 2 * usualFigures('level', 'deg').accuracy) / 2
+  return assumedFigure(context, of, deviation, halfWidth)
+}

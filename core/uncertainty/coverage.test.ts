@@ -1,0 +1,155 @@
+import { evaluateBuild } from '../check/evaluateBuild'
+import { parseBuild } from '../project/parseBuild'
+import type { Build } from '../project/build'
+import { anyTruth, readTruth, type LineTruth, type ReadingWay } from '../testdata/randomTruth'
+import { runMonteCarlo, type FigureSpread } from './monteCarlo'
+import { seededRandom, type Random } from './random'
+import { lineFigureId, sampleModel } from './sampleModel'
+
+/** Truths a condition is tried on; the share covered then has a standard error of 0.8 %. */
+const RUNS = 800
+const SAMPLES = 120
+
+const parsed = (raw: object): Build => {
+  const result = parseBuild(raw)
+  if (!result.ok) throw new Error(JSON.stringify(result.problems))
+  return result.value
+}
+
+const FIGURES = {
+  angle1: lineFigureId('rear', 'ride', 'joints[0].angleDeg'),
+  angle2: lineFigureId('rear', 'ride', 'joints[1].angleDeg'),
+  even: lineFigureId('rear', 'ride', 'equivalentAngleDeg'),
+  length: lineFigureId('rear', 'ride', 'shafts[0].lengths[0].vehicleMm'),
+  pinion: 'axis/pinion/fallDeg',
+  output: 'axis/output/fallDeg',
+} as const
+type Figure = keyof typeof FIGURES
+
+function figuresOf(build: Build): Record<Figure, number> {
+  const { lines, measured } = evaluateBuild(build, {})
+  const ride = lines[0]!.ride
+  const [pinion, output] = ['pinion', 'output'].map((id) => measured.axes.get(id)!)
+  if (!ride.known || !pinion!.known || !output!.known) throw new Error('everything was read')
+  const deg = 180 / Math.PI
+  return {
+    angle1: ride.value.anglesDeg[0]!,
+    angle2: ride.value.anglesDeg[1]!,
+    even: ride.value.whole.equivalentAngle * deg,
+    length: ride.value.shafts[0]!.lengths.all[0]!.length,
+    pinion: pinion!.value.fall * deg,
+    output: output!.value.fall * deg,
+  }
+}
+
+const covers = (spread: FigureSpread, got: number, truth: number): boolean => {
+  const [low, high] = spread.interval ?? [got - spread.plusMinus, got + spread.plusMinus]
+  // A figure that is exactly nought in truth comes out of the arithmetic as some 1e-7.
+  return truth >= low - 1e-5 && truth <= high + 1e-5
+}
+
+/** Share of random truths that what is said of a figure covers. */
+function coverage(
+  figures: readonly Figure[],
+  way: ReadingWay,
+  truthOf: (random: Random) => LineTruth = anyTruth,
+  seed = 2026,
+): number[] {
+  const random = seededRandom(seed)
+  const counts = figures.map(() => 0)
+  for (let run = 0; run < RUNS; run++) {
+    const { exact, measured } = readTruth(truthOf(random), way, random)
+    const truth = figuresOf(parsed(exact))
+    const read = parsed(measured)
+    const got = figuresOf(read)
+    const spreads = runMonteCarlo(sampleModel(read, {}), { samples: SAMPLES, seed: run }).figures
+    figures.forEach((figure, i) => {
+      if (covers(spreads[FIGURES[figure]]!, got[figure], truth[figure])) counts[i]!++
+    })
+  }
+  return counts.map((count) => count / RUNS)
+}
+
+const LEVEL = { accuracy: 0.1 }
+const TAPE = { accuracy: 1 }
+const SINGLE: ReadingWay = {
+  zero: 0.1,
+  tape: 1,
+  hand: { deg: 0.08, mm: 0.8 },
+  repeats: 1,
+  tools: { level: LEVEL, tape: TAPE },
+}
+const EASY = ['angle1', 'angle2', 'length', 'pinion'] as const
+
+const expectTrue = (shares: readonly number[]) => {
+  for (const share of shares) {
+    expect(share).toBeGreaterThanOrEqual(0.93)
+    expect(share).toBeLessThanOrEqual(0.97)
+  }
+}
+
+describe('the ± over random truths, 93 to 97 times in a hundred', () => {
+  it('for single readings by a usual hand', () => {
+    expectTrue(coverage(EASY, SINGLE))
+  }, 120_000)
+
+  it('for readings that name no tool', () => {
+    expectTrue(coverage(EASY, { ...SINGLE, tools: null }))
+  }, 120_000)
+
+  it('for repeats by a hand that shakes far more than is usual', () => {
+    expectTrue(coverage(EASY, { ...SINGLE, hand: { deg: 0.25, mm: 3 }, repeats: 3 }))
+  }, 120_000)
+
+  it('for pairs by a steady hand', () => {
+    expectTrue(coverage(EASY, { ...SINGLE, hand: { deg: 0.04, mm: 0.4 }, repeats: 2 }))
+  }, 120_000)
+
+  it('for a hand whose scatter was entered', () => {
+    const tools = { level: { ...LEVEL, handScatter: 0.2 }, tape: { ...TAPE, handScatter: 2 } }
+    expectTrue(coverage(EASY, { ...SINGLE, hand: { deg: 0.2, mm: 2 }, tools }))
+  }, 120_000)
+
+  it('for one zero error in all readings of a level, one of them turned round', () => {
+    const turned: ReadingWay = {
+      ...SINGLE,
+      zero: 0.3,
+      tools: { level: { accuracy: 0.3 }, tape: TAPE },
+      displays: ['left', 'rear', 'right', 'left'],
+    }
+    // The output was read with the display to the other side, so that its error counts twice: σ·2, evenly spread.
+    const [output, pinion] = coverage(['output', 'pinion'], turned)
+    expect(output!).toBeGreaterThanOrEqual(0.93)
+    expect(pinion!).toBeGreaterThanOrEqual(0.93)
+    expect(pinion!).toBeLessThanOrEqual(0.97)
+  }, 120_000)
+})
+
+describe('the interval of a figure that may be nought', () => {
+  const parallel = (random: Random): LineTruth => {
+    const truth = anyTruth(random)
+    return { ...truth, pinion: truth.output }
+  }
+  /** A shaft that lies along both axes but for a few hundredths of a degree. */
+  const straight = (random: Random): LineTruth => {
+    const truth = parallel(random)
+    const [station, , height] = truth.front
+    const along = truth.rear[0] - station
+    // Readings are to gravity and the truth is written as read; what matters is how the line lies to the chassis.
+    const fall = ((truth.output - truth.fall) * Math.PI) / 180
+    const offset = truth.front[1]
+    return { ...truth, rear: [truth.rear[0], offset, height - along * Math.tan(fall)] }
+  }
+
+  it('covers equal angles of parallel axes', () => {
+    const [even] = coverage(['even'], SINGLE, parallel)
+    expect(even!).toBeGreaterThanOrEqual(0.93)
+    expect(even!).toBeLessThanOrEqual(0.98)
+  }, 120_000)
+
+  it('covers the joints of a nearly straight line', () => {
+    const [first, second] = coverage(['angle1', 'angle2'], SINGLE, straight)
+    expect(first!).toBeGreaterThanOrEqual(0.93)
+    expect(second!).toBeGreaterThanOrEqual(0.93)
+  }, 120_000)
+})
