@@ -91,6 +91,24 @@ export default typescript.config(
     rules: forbid(above(layer), `app/${layer}/ may not import what stands on it.`),
   })),
   {
+    // A recipe runs again on what another tab has stored: ids and times made inside it would differ each time.
+    files: ['app/**/*.{ts,vue}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...['randomUUID', 'now'].map((name) => ({
+          selector: `CallExpression[callee.property.name='change'] ArrowFunctionExpression CallExpression[callee.property.name='${name}']`,
+          message: 'A recipe may run more than once: make ids and times outside it.',
+        })),
+        {
+          selector:
+            "CallExpression[callee.property.name='change'] ArrowFunctionExpression NewExpression[callee.name='Date']",
+          message: 'A recipe may run more than once: make ids and times outside it.',
+        },
+      ],
+    },
+  },
+  {
     files: ['app/charts/**/*.ts'],
     rules: forbid(['~/**', '../stores/**', '../components/**', '../storage/**'], 'Charts see only the core.'),
   },

@@ -1,4 +1,4 @@
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 
 /** What a key press asks for. */
 export interface BenchActions {
@@ -23,7 +23,7 @@ export function useBenchKeys(actions: BenchActions): void {
     if (withControl && key === 'z') return act(event, event.shiftKey ? actions.redo : actions.undo)
     if (withControl && key === 'y') return act(event, actions.redo)
     if (withControl) return
-    if (event.altKey || hasDialog()) return
+    if (event.altKey || hasDialog() || !hasSingleKeys.value || isControl(event.target)) return
     if (key === '[' || key === ']') return act(event, () => actions.stage(key === ']' ? 1 : -1))
     if (key === '?') return act(event, actions.shortcuts)
     if (/^[1-3]$/.test(key)) act(event, () => actions.cure(Number(key) - 1))
@@ -34,6 +34,13 @@ function act(event: KeyboardEvent, action: () => void): void {
   event.preventDefault()
   action()
 }
+
+/** Single keys can be switched off: speech input and shaky hands press them by accident. */
+export const hasSingleKeys = useLocalStorage('lurvan-single-keys', true)
+
+/** Sliders, radios and buttons have keys of their own. */
+const isControl = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('[role="slider"], [role="radio"], [role="menu"]') !== null
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&

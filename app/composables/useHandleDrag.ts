@@ -12,40 +12,60 @@ export interface DragActions {
   readonly release: () => void
 }
 
-/** Dragging of the handles in the drawing: one paint a frame, let go at pointer-up. */
+/**
+ * Dragging of the handles in the drawing: one paint a frame, let go at pointer-up. Only the finger that took the handle moves
+ * it; a drawing that goes away meanwhile lets go at once.
+ */
 export function useHandleDrag(view: MaybeRefOrGetter<Projection>, actions: DragActions) {
   let frame = 0
-  let stop: () => void = () => undefined
+  let finish: (() => void) | null = null
 
   function start(event: PointerEvent, handle: SceneHandle, lever: Lever, amount: number): void {
-    if (event.button !== 0) return
+    if (event.button !== 0 || finish) return
     event.preventDefault()
-    stop()
-    const fromY = event.clientY
+    const { pointerId, clientY: fromY, currentTarget } = event
+    const target = currentTarget instanceof Element ? currentTarget : null
     const { pxPerMm, exaggeration } = toValue(view)
+    // The first move is put on screen at the next frame, the last one before letting go.
+    let waiting: (() => void) | null = null
+    const flush = () => {
+      waiting?.()
+      waiting = null
+    }
     const moved = (to: PointerEvent) => {
-      cancelAnimationFrame(frame)
-      frame = requestAnimationFrame(() => {
+      if (to.pointerId !== pointerId) return
+      waiting = () => {
         const lift = (fromY - to.clientY) / (pxPerMm * exaggeration)
         const step = to.shiftKey ? lever.step * FINE : lever.step
         actions.hold(lever.id, draggedAmount(amount, lift, handle.arm, step, lever.range))
-      })
+      }
+      cancelAnimationFrame(frame)
+      frame = requestAnimationFrame(flush)
     }
-    const ended = () => {
-      stop()
-      // The last move may still wait for its frame.
-      requestAnimationFrame(() => actions.release())
+    const ended = (to: PointerEvent) => {
+      if (to.pointerId === pointerId) finish?.()
+    }
+    finish = () => {
+      finish = null
+      cancelAnimationFrame(frame)
+      window.removeEventListener('pointermove', moved)
+      window.removeEventListener('pointerup', ended)
+      window.removeEventListener('pointercancel', ended)
+      if (target?.hasPointerCapture(pointerId)) target.releasePointerCapture(pointerId)
+      flush()
+      actions.release()
+    }
+    // Captured, the handle follows beyond the window's edge; a pointer that is gone already cannot be.
+    try {
+      target?.setPointerCapture(pointerId)
+    } catch {
+      // Moves still come through the window.
     }
     window.addEventListener('pointermove', moved)
     window.addEventListener('pointerup', ended)
     window.addEventListener('pointercancel', ended)
-    stop = () => {
-      window.removeEventListener('pointermove', moved)
-      window.removeEventListener('pointerup', ended)
-      window.removeEventListener('pointercancel', ended)
-    }
   }
 
-  onScopeDispose(() => stop())
+  onScopeDispose(() => finish?.())
   return { start }
 }

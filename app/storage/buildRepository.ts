@@ -1,11 +1,11 @@
 import { liveQuery } from 'dexie'
-import { applyPatches, enablePatches, produceWithPatches, type Draft, type Patch } from 'immer'
+import { applyPatches, produceWithPatches, type Draft, type Patch } from 'immer'
 import type { Build } from '~~/core/project/build'
+import { problemText, type FileProblem, type ReadResult } from '~~/core/project/problem'
 import { parseBuild } from '~~/core/project/parseBuild'
-import type { ReadResult } from '~~/core/project/problem'
+import { proveChange } from '~~/core/project/proveChange'
 import type { LurvanDatabase, StoredBuild } from './database'
-
-enablePatches()
+import { storedBuilds } from './storedBuild'
 
 /** Steps kept for undo; the promise is 200. */
 export const KEPT_CHANGES = 500
@@ -21,7 +21,10 @@ export interface LoadedBuild {
   readonly redoLabel: string | null
 }
 
-/** A change as a function, so that it can be made again on a build another tab has changed meanwhile. */
+/**
+ * A change as a function, so that it can be made again on a build another tab has changed meanwhile. It runs more than once,
+ * so ids and times come from outside.
+ */
 export type Recipe = (draft: Draft<Build>) => void | Draft<Build>
 
 /** A saved change; `merged` when another tab had changed the build since it was loaded. */
@@ -29,72 +32,94 @@ export interface SavedChange extends LoadedBuild {
   readonly merged: boolean
 }
 
+/** A change that would leave a build that cannot be read again. It is not stored. */
+export class RefusedChange extends Error {
+  constructor(readonly problems: readonly FileProblem[]) {
+    super(problems.map(problemText).join('; '))
+    this.name = 'RefusedChange'
+  }
+}
+
+/** A build is no longer there: another tab has thrown it away. */
+export class BuildGone extends Error {
+  constructor() {
+    super('the build is no longer stored')
+    this.name = 'BuildGone'
+  }
+}
+
 const now = () => new Date().toISOString()
 
 /** Everything that is stored of builds; each call is one transaction. */
 export function buildRepository(db: LurvanDatabase) {
-  /** The last build this tab has read or written: the same revision need not be proved sound twice. */
-  let proven: { readonly id: string; readonly rev: number; readonly build: Build } | null = null
+  const stored = storedBuilds(db)
+  const tables = [db.builds, db.snapshots, db.steps, db.history] as const
 
   async function loaded(record: StoredBuild): Promise<ReadResult<LoadedBuild>> {
-    const isProven = proven?.id === record.id && proven.rev === record.rev
-    const parsed = isProven && proven ? { ok: true as const, value: proven.build } : parseBuild(record.build)
-    if (!parsed.ok) return parsed
-    proven = { id: record.id, rev: record.rev, build: parsed.value }
+    const read = await stored.read(record)
+    if (!read.ok) return read
     const [undo, redo] = await Promise.all([
       db.history.get([record.id, record.cursor]),
       db.history.get([record.id, record.cursor + 1]),
     ])
-    return {
-      ok: true,
-      value: {
-        build: parsed.value,
-        rev: record.rev,
-        undoLabel: undo?.label ?? null,
-        redoLabel: redo?.label ?? null,
-      },
-    }
+    const labels = { undoLabel: undo?.label ?? null, redoLabel: redo?.label ?? null }
+    return { ok: true, value: { build: read.value, rev: record.rev, ...labels } }
   }
 
-  /** A transaction that breaks off has stored nothing, so what was taken for proven in it may not be kept. */
   async function whole<T>(work: PromiseLike<T>): Promise<T> {
     try {
       return await work
     } catch (error) {
-      proven = null
+      stored.forget()
       throw error
     }
   }
 
-  async function load(id: string): Promise<ReadResult<LoadedBuild> | null> {
-    const record = await db.builds.get(id)
-    return record && record.deletedAt === null ? loaded(record) : null
-  }
+  const load = (id: string): Promise<ReadResult<LoadedBuild> | null> =>
+    db.transaction('r', [...tables], async () => {
+      const record = await db.builds.get(id)
+      return record && record.deletedAt === null ? loaded(record) : null
+    })
 
   async function requireRecord(id: string): Promise<StoredBuild> {
     const record = await db.builds.get(id)
-    if (!record) throw new Error(`build ${id} is no longer stored`)
+    if (!record) throw new BuildGone()
     return record
   }
 
   async function requireLoaded(record: StoredBuild): Promise<LoadedBuild> {
     const result = await loaded(record)
-    if (!result.ok) throw new Error(result.problems.map((one) => `${one.path}: ${one.message}`).join('; '))
+    if (!result.ok) throw new RefusedChange(result.problems)
     return result.value
   }
 
-  async function put(record: StoredBuild, build: Build, cursor: number): Promise<StoredBuild> {
-    const next = { ...record, name: build.name, build, rev: record.rev + 1, cursor, changedAt: now() }
+  async function put(
+    record: StoredBuild,
+    build: Build,
+    cursor: number,
+    patches: Patch[],
+  ): Promise<StoredBuild> {
+    const next = { ...record, name: build.name, rev: record.rev + 1, cursor, changedAt: now() }
     await db.builds.put(next)
-    proven = { id: next.id, rev: next.rev, build }
+    await stored.write(next, build, patches)
     return next
+  }
+
+  async function recordChange(id: string, seq: number, label: string, patches: Patch[], inverse: Patch[]) {
+    const key = db.history.where('[buildId+seq]')
+    await key.between([id, seq], [id, Infinity]).delete()
+    await db.history
+      .where('[buildId+seq]')
+      .between([id, -Infinity], [id, seq - KEPT_CHANGES])
+      .delete()
+    await db.history.add({ buildId: id, seq, label, at: now(), patches, inverse })
   }
 
   return {
     load,
 
     /** The stored form of a build that cannot be read, so that it can still be exported. */
-    raw: async (id: string): Promise<unknown> => (await db.builds.get(id))?.build ?? null,
+    raw: (id: string): Promise<unknown> => stored.raw(id),
 
     summaries: async (): Promise<BuildSummary[]> => {
       const records = await db.builds.orderBy('changedAt').reverse().toArray()
@@ -116,40 +141,44 @@ export function buildRepository(db: LurvanDatabase) {
       return () => subscription.unsubscribe()
     },
 
-    /** Stores a build under its id, or under a new one when that is taken; an import never overwrites. */
+    /** Stores a sound build under its id, or under a new one when that is taken; an import never overwrites. */
     add: (build: Build, newId: () => string): Promise<Build> =>
-      db.transaction('rw', db.builds, async () => {
+      db.transaction('rw', [...tables], async () => {
         const taken = await db.builds.get(build.id)
-        const stored = taken ? { ...build, id: newId() } : build
-        await db.builds.add({
-          id: stored.id,
-          name: stored.name,
+        const proved = parseBuild(taken ? { ...build, id: newId() } : build)
+        if (!proved.ok) throw new RefusedChange(proved.problems)
+        const added = proved.value
+        const record = {
+          id: added.id,
+          name: added.name,
           rev: 1,
           cursor: 0,
           changedAt: now(),
           deletedAt: null,
-          build: stored,
-        })
-        return stored
+        }
+        await db.builds.add(record)
+        await stored.writeWhole(record, added)
+        return added
       }),
 
-    /** Makes a change on the newest stored state and records how to undo it. */
+    /**
+     * Makes a change on the newest stored state and records how to undo it.
+     *
+     * @throws RefusedChange when the result could not be read again; nothing is stored then
+     */
     change: (id: string, knownRev: number, label: string, recipe: Recipe): Promise<SavedChange> =>
       whole(
-        db.transaction('rw', db.builds, db.history, async () => {
+        db.transaction('rw', [...tables], async () => {
           const record = await requireRecord(id)
           const before = (await requireLoaded(record)).build
           const [after, patches, inverse] = produceWithPatches(before, recipe)
           const merged = record.rev !== knownRev
           if (patches.length === 0) return { ...(await requireLoaded(record)), merged }
+          const proved = proveChange(before, after)
+          if (!proved.ok) throw new RefusedChange(proved.problems)
           const seq = record.cursor + 1
-          await db.history.where('[buildId+seq]').between([id, seq], [id, Infinity]).delete()
-          await db.history
-            .where('[buildId+seq]')
-            .between([id, -Infinity], [id, seq - KEPT_CHANGES])
-            .delete()
-          await db.history.add({ buildId: id, seq, label, at: now(), patches, inverse })
-          return { ...(await requireLoaded(await put(record, after, seq))), merged }
+          await recordChange(id, seq, label, patches, inverse)
+          return { ...(await requireLoaded(await put(record, after, seq, patches))), merged }
         }),
       ),
 
@@ -158,18 +187,27 @@ export function buildRepository(db: LurvanDatabase) {
 
     remove: (id: string) => db.builds.update(id, { deletedAt: now() }),
     restore: (id: string) => db.builds.update(id, { deletedAt: null }),
+
+    /** Throws a deleted build away for good, with all that was kept of it. */
+    purge: (id: string) =>
+      db.transaction('rw', [...tables], async () => {
+        await db.builds.delete(id)
+        await db.snapshots.delete(id)
+        await db.steps.where('buildId').equals(id).delete()
+        await db.history.where('buildId').equals(id).delete()
+      }),
   }
 
   async function step(id: string, sense: 1 | -1): Promise<LoadedBuild | null> {
     return whole(
-      db.transaction('rw', db.builds, db.history, async () => {
+      db.transaction('rw', [...tables], async () => {
         const record = await requireRecord(id)
         const seq = sense < 0 ? record.cursor : record.cursor + 1
         const change = await db.history.get([id, seq])
         if (!change) return null
         const { build } = await requireLoaded(record)
         const patches: Patch[] = sense < 0 ? change.inverse : change.patches
-        return requireLoaded(await put(record, applyPatches(build, patches), record.cursor + sense))
+        return requireLoaded(await put(record, applyPatches(build, patches), record.cursor + sense, patches))
       }),
     )
   }

@@ -1,9 +1,10 @@
 import { defineStore } from 'pinia'
-import { wrap, type Remote } from 'comlink'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Cure } from '~~/core/placement/nearestCure'
+import { likelihoodText } from '~~/core/text/checkText'
 import { cureInstruction, cureRemark } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
+import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
@@ -13,7 +14,12 @@ export interface OfferedCure {
   readonly cure: Cure
   readonly instruction: string
   readonly remark: string
+  /** How likely all limits are kept then, "97 %"; empty while it is not known. */
+  readonly likely: string
 }
+
+const startWorker = () =>
+  new Worker(new URL('../workers/cures.worker.ts', import.meta.url), { type: 'module' })
 
 /** Cures for the state on screen, searched for in a worker after the levers come to rest. */
 export const useCures = defineStore('cures', () => {
@@ -22,8 +28,9 @@ export const useCures = defineStore('cures', () => {
   const sureness = useSureness()
   const cures = shallowRef<readonly Cure[]>([])
   const isSearching = ref(false)
-  /** The proxy is kept beside its worker: once collected, it would close the worker's ears. */
-  let worker: { readonly thread: Worker; readonly service: Remote<CureService> } | null = null
+  /** Why no cure can be looked for; null while one can. */
+  const failure = ref<string | null>(null)
+  const client = workerClient<CureService>(startWorker)
   let timer: ReturnType<typeof setTimeout> | undefined
   let latest = 0
 
@@ -38,6 +45,7 @@ export const useCures = defineStore('cures', () => {
           cure,
           instruction: cureInstruction(build, cure),
           remark: cureRemark(build, cure),
+          likely: cure.likelihood === null ? '' : likelihoodText(cure.likelihood),
         }))
       : []
   })
@@ -68,36 +76,32 @@ export const useCures = defineStore('cures', () => {
     const { build } = workbench
     if (!build || !isWanted.value || Object.keys(evaluation.held).length > 0) return
     isSearching.value = true
+    failure.value = null
     try {
-      const service = startWorker()
       const plain = toRaw(build)
       const settings = { ...evaluation.settings }
-      const sure = toRaw(sureness.result)
-      const alone = await service.nearest(plain, settings, sure)
+      const isSampled = sureness.result !== null
+      const alone = await client.ask((service) => service.nearest(plain, settings, isSampled))
       if (run !== latest) return
       cures.value = alone
       const [first, second] = build.levers
       if (first && second && !alone.some((cure) => cure.reaches === 'holds')) {
-        const both = await service.byTwo(plain, settings, [first.id, second.id], sure)
+        const both = await client.ask((service) =>
+          service.byTwo(plain, settings, [first.id, second.id], isSampled),
+        )
         if (run === latest && both) cures.value = [both, ...alone]
       }
+    } catch (error) {
+      if (run === latest && !(error instanceof WorkerEnded))
+        failure.value = error instanceof Error ? error.message : String(error)
     } finally {
       if (run === latest) isSearching.value = false
     }
   }
 
-  function startWorker(): Remote<CureService> {
-    if (!worker) {
-      const thread = new Worker(new URL('../workers/cures.worker.ts', import.meta.url), { type: 'module' })
-      worker = { thread, service: wrap<CureService>(thread) }
-    }
-    return worker.service
-  }
-
   /** Ends a search that runs. */
   function stop(): void {
-    worker?.thread.terminate()
-    worker = null
+    client.end()
     isSearching.value = false
   }
 
@@ -109,7 +113,7 @@ export const useCures = defineStore('cures', () => {
     )
   }
 
-  return { offered, refused, isSearching, stop, apply }
+  return { offered, refused, isSearching, failure, stop, apply }
 })
 
 /** Levers at rest this long, in ms, are worth a search. */

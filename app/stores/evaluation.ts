@@ -9,11 +9,16 @@ import { sureEvaluation } from '~~/core/uncertainty/sureness'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
+const EMPTY_HAND = { build: '', amounts: {} } as const
+
 /** What the core says of the open build, at the levers' setting on screen. */
 export const useEvaluation = defineStore('evaluation', () => {
   const workbench = useWorkbench()
-  /** Lever amounts while a lever is in the hand, not yet stored. */
-  const held = shallowRef<LeverSettings>({})
+  /** Lever amounts while a lever is in the hand, not yet stored; they belong to the build they were taken in. */
+  const hand = shallowRef<{ readonly build: string; readonly amounts: LeverSettings }>(EMPTY_HAND)
+  const held = computed<LeverSettings>(() =>
+    hand.value.build === workbench.build?.id ? hand.value.amounts : EMPTY_HAND.amounts,
+  )
 
   const measured = computed(() => (workbench.build ? measuredGeometry(workbench.build) : null))
   const settings = computed<LeverSettings>(() =>
@@ -40,7 +45,8 @@ export const useEvaluation = defineStore('evaluation', () => {
 
   /** Moves a lever on screen only. */
   function hold(leverId: string, amount: number): void {
-    held.value = { ...held.value, [leverId]: amount }
+    if (workbench.build)
+      hand.value = { build: workbench.build.id, amounts: { ...held.value, [leverId]: amount } }
   }
 
   /** Lets go of the levers: stores where they stand, as one change. */
@@ -48,7 +54,12 @@ export const useEvaluation = defineStore('evaluation', () => {
     const amounts = held.value
     if (Object.keys(amounts).length === 0) return
     set(label, amounts)
-    held.value = {}
+    hand.value = EMPTY_HAND
+  }
+
+  /** Puts the levers back where they stood before they were taken in the hand. */
+  function drop(): void {
+    hand.value = EMPTY_HAND
   }
 
   /** Stores lever amounts in the chosen position. */
@@ -59,5 +70,5 @@ export const useEvaluation = defineStore('evaluation', () => {
     })
   }
 
-  return { measured, settings, current, advice, asMeasured, sentence, held, hold, release, set }
+  return { measured, settings, current, advice, asMeasured, sentence, held, hold, release, drop, set }
 })

@@ -5,10 +5,11 @@ import type { Verdict } from '~~/core/limits/limit'
 import type { Build } from '~~/core/project/build'
 import { newBuild, type NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
+import { problemText } from '~~/core/project/problem'
 import type { RefusedFile } from '../storage/backup'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
-import { askToPersist, storageReason, useBuildRepository } from '../storage/storage'
+import { askToPersist, isStorageFault, storageReason, useBuildRepository } from '../storage/storage'
 
 /** A build in the list, with what its checks say. */
 export interface ListedBuild {
@@ -31,31 +32,50 @@ export const useLibrary = defineStore('library', () => {
   const failure = ref<string | null>(null)
   const refused = shallowRef<readonly RefusedFile[]>([])
 
+  let latest = 0
+
   async function refresh(): Promise<void> {
+    const run = ++latest
     try {
       const summaries = await repository.summaries()
-      builds.value = await Promise.all(
+      const list = await Promise.all(
         summaries
           .filter((one) => one.deletedAt === null)
           .map((one) => listed(one.id, one.name, one.changedAt)),
       )
+      // A newer look at the store has already answered.
+      if (run !== latest) return
+      builds.value = list
       deleted.value = summaries.filter((one) => one.deletedAt !== null).map(({ id, name }) => ({ id, name }))
       failure.value = null
     } catch (error) {
-      failure.value = storageReason(error)
+      if (run === latest) failure.value = storageReason(error)
     }
     isLoaded.value = true
   }
 
+  /** One build of the list; whatever is wrong with it, the others are listed all the same. */
   async function listed(id: string, name: string, changedAt: string): Promise<ListedBuild> {
-    const result = await repository.load(id)
-    if (!result?.ok) {
-      const fault = result?.problems[0]?.message ?? 'not stored any more'
-      return { id, name, vehicle: '', changedAt, verdict: 'unknown', sentence: '', fault }
+    const withFault = (fault: string): ListedBuild => ({
+      id,
+      name,
+      vehicle: '',
+      changedAt,
+      verdict: 'unknown',
+      sentence: '',
+      fault,
+    })
+    try {
+      const result = await repository.load(id)
+      if (!result?.ok)
+        return withFault(result?.problems[0] ? problemText(result.problems[0]) : 'not stored any more')
+      const { build } = result.value
+      const { buildState } = await import('./buildState')
+      return { id, name, vehicle: build.vehicle ?? '', changedAt, ...buildState(build), fault: null }
+    } catch (error) {
+      if (isStorageFault(error)) throw error
+      return withFault(error instanceof Error ? error.message : String(error))
     }
-    const { build } = result.value
-    const { buildState } = await import('./buildState')
-    return { id, name, vehicle: build.vehicle ?? '', changedAt, ...buildState(build), fault: null }
   }
 
   /** Runs a storing action; a failure is kept for the page to show. */
@@ -80,15 +100,23 @@ export const useLibrary = defineStore('library', () => {
   }
 
   async function duplicate(id: string): Promise<void> {
-    const result = await repository.load(id)
-    if (!result?.ok) return
-    const { build } = result.value
-    await storing(() => repository.add({ ...build, id: newId(), name: `${build.name} (copy)` }, newId))
+    await storing(async () => {
+      const result = await repository.load(id)
+      if (!result?.ok) throw new Error(result?.problems.map(problemText).join('; ') ?? 'not stored any more')
+      const { build } = result.value
+      return repository.add({ ...build, id: newId(), name: copyName(build.name) }, newId)
+    })
     await refresh()
   }
 
   async function remove(id: string): Promise<void> {
     await storing(() => repository.remove(id))
+    await refresh()
+  }
+
+  /** Throws a deleted build away for good. */
+  async function purge(id: string): Promise<void> {
+    await storing(() => repository.purge(id))
     await refresh()
   }
 
@@ -117,27 +145,36 @@ export const useLibrary = defineStore('library', () => {
   }
 
   async function exportBuild(id: string): Promise<void> {
-    const result = await repository.load(id)
-    if (result?.ok)
-      download(fileName(result.value.build.name), buildText(result.value.build), 'application/json')
-    else download(fileName(id), JSON.stringify(await repository.raw(id), null, 2), 'application/json')
+    await storing(async () => {
+      const result = await repository.load(id)
+      if (result?.ok)
+        download(fileName(result.value.build.name), buildText(result.value.build), 'application/json')
+      else download(fileName(id), JSON.stringify(await repository.raw(id), null, 2), 'application/json')
+    })
   }
 
+  /** All builds that can be read, as one file; what cannot is listed with its reason. */
   async function backup(): Promise<void> {
-    const all: Build[] = []
-    for (const { id } of builds.value) {
-      const result = await repository.load(id)
-      if (result?.ok) all.push(result.value.build)
-    }
-    const { backupZip } = await import('../storage/backup')
-    const day = new Date().toISOString().slice(0, 10)
-    download(`lurvan-backup-${day}.zip`, await backupZip(all), 'application/zip')
+    await storing(async () => {
+      const all: Build[] = []
+      const faults: RefusedFile[] = []
+      for (const { id, name } of builds.value) {
+        const result = await repository.load(id)
+        if (result?.ok) all.push(result.value.build)
+        else
+          faults.push({ file: name, reasons: result?.problems.map(problemText) ?? ['not stored any more'] })
+      }
+      const { backupZip } = await import('../storage/backup')
+      const day = new Date().toISOString().slice(0, 10)
+      download(`lurvan-backup-${day}.zip`, await backupZip(all), 'application/zip')
+      refused.value = faults
+    })
   }
 
   /** Opens the demo build, storing it first when it is not there; one that was deleted comes back as it was. */
   async function openDemo(): Promise<string | null> {
-    const demo = await demoBuild()
     const id = await storing(async () => {
+      const demo = await demoBuild()
       await repository.restore(demo.id)
       return (await repository.load(demo.id)) ? demo.id : (await repository.add(demo, newId)).id
     })
@@ -147,9 +184,11 @@ export const useLibrary = defineStore('library', () => {
 
   /** Puts the demo back as shipped, as a change that can be undone. */
   async function resetDemo(): Promise<void> {
-    const demo = await demoBuild()
     await openDemo()
-    await storing(() => repository.change(demo.id, 0, 'Reset the demo', () => castDraft(demo)))
+    await storing(async () => {
+      const demo = await demoBuild()
+      await repository.change(demo.id, 0, 'Reset the demo', () => castDraft(demo))
+    })
     await refresh()
   }
 
@@ -164,6 +203,7 @@ export const useLibrary = defineStore('library', () => {
     duplicate,
     remove,
     restore,
+    purge,
     importFiles,
     exportBuild,
     backup,
@@ -176,6 +216,10 @@ export const useLibrary = defineStore('library', () => {
 export const DEMO_ID = 'fen-tender'
 
 const newId = () => crypto.randomUUID()
+
+/** Names may hold 200 letters; a copy's name keeps its end. */
+const COPY = ' (copy)'
+const copyName = (name: string): string => `${name.slice(0, 200 - COPY.length)}${COPY}`
 
 async function demoBuild(): Promise<Build> {
   const file = await import('~~/demo/fen-tender.lurvan.json')

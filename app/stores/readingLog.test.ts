@@ -5,7 +5,7 @@ import { readingHistory } from '~~/core/readings/history'
 import { measuringTour } from '~~/core/readings/tour'
 import { demoBuild } from '~~/core/testdata/builds'
 import { draftLike, draftReading, EMPTY_DRAFT } from './readingDraft'
-import { applyEdits, logChange } from './readingLog'
+import { applyEdits, logChange, newStamp } from './readingLog'
 
 const wall = () => {
   const build = structuredClone(demoBuild()) as any
@@ -20,7 +20,9 @@ describe('applyEdits', () => {
     const before = wall()
     const [mistake] = findMistakes(before)
     const [correction] = mistake!.corrections
-    const after = produce(before, (draft) => applyEdits(draft, correction!.edits, 'it was a face', 'Odo'))
+    const after = produce(before, (draft) =>
+      applyEdits(draft, correction!.edits, 'it was a face', newStamp('Odo')),
+    )
     expect(after.readings[3]).toMatchObject({
       kind: 'axis-face',
       from: 'level',
@@ -45,7 +47,8 @@ describe('applyEdits', () => {
   it('keeps no more of the log than a file can carry', () => {
     const build = demoBuild()
     const after = produce(build, (draft) => {
-      for (let i = 0; i < 2010; i++) logChange(draft, { what: 'repeated', reading: `r${i}` })
+      for (let i = 0; i < 2010; i++)
+        logChange(draft, { what: 'repeated', reading: `r${i}` }, newStamp(undefined))
     })
     expect(after.readingLog).toHaveLength(2000)
     expect(after.readingLog!.at(-1)!.reading).toBe('r2009')

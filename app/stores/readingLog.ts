@@ -1,5 +1,5 @@
 import type { Draft } from 'immer'
-import { edited, editedItem } from '~~/core/mistakes/edits'
+import { editedItem } from '~~/core/mistakes/edits'
 import type { Edit } from '~~/core/mistakes/mistake'
 import type { Build } from '~~/core/project/build'
 import type { Reading } from '~~/core/project/reading'
@@ -8,37 +8,54 @@ import type { ReadingChange } from '~~/core/project/readingChange'
 /** Older entries than this go, so that a build stays a small file. */
 const KEPT_ENTRIES = 2000
 
+/** When and under which ids changes are written down: made once, for the recipe that uses it may run again. */
+export interface LogStamp {
+  readonly at: string
+  readonly ids: readonly string[]
+  readonly by?: string
+}
+
+/** A stamp for as many entries as a change will write. */
+export const newStamp = (by: string | undefined, count = 1): LogStamp => ({
+  at: new Date().toISOString(),
+  ids: Array.from({ length: count }, () => crypto.randomUUID()),
+  ...(by && { by }),
+})
+
 /** Writes down what is done to a reading, in the same change that does it. */
 export function logChange(
   draft: Draft<Build>,
-  entry: Pick<ReadingChange, 'what' | 'reading' | 'before' | 'after' | 'why' | 'by'>,
+  entry: Pick<ReadingChange, 'what' | 'reading' | 'before' | 'after' | 'why'>,
+  { at, ids, by }: LogStamp,
+  index = 0,
 ): void {
-  const full = { ...entry, id: crypto.randomUUID(), at: new Date().toISOString() }
   // Absent fields stay absent: a file holds no nulls.
-  const plain = JSON.parse(JSON.stringify(full)) as Draft<ReadingChange>
-  draft.readingLog = [...(draft.readingLog ?? []), plain].slice(-KEPT_ENTRIES)
+  const plain = JSON.parse(JSON.stringify({ ...entry, id: ids[index], at, by })) as Draft<ReadingChange>
+  draft.readingLog ??= []
+  draft.readingLog.push(plain)
+  // In place, so that a long log is not stored anew with each entry.
+  if (draft.readingLog.length > KEPT_ENTRIES)
+    draft.readingLog.splice(0, draft.readingLog.length - KEPT_ENTRIES)
 }
 
-/** Makes the edits of a correction and writes each changed reading down with the reason. */
-export function applyEdits(draft: Draft<Build>, edits: readonly Edit[], why: string, by?: string): void {
-  const before = JSON.parse(JSON.stringify(draft)) as Build
-  const after = edited(before, edits)
-  for (const edit of edits) {
+/** Makes the edits of a correction and writes each changed reading down with the reason; the stamp has an id for each edit. */
+export function applyEdits(draft: Draft<Build>, edits: readonly Edit[], why: string, stamp: LogStamp): void {
+  edits.forEach((edit, index) => {
     if (edit.of === 'setup') {
-      draft.setups = draft.setups.map((setup) => (setup.id === edit.id ? editedItem(setup, edit.set) : setup))
-      continue
+      const at = draft.setups.findIndex((setup) => setup.id === edit.id)
+      const setup = draft.setups[at]
+      if (setup) draft.setups[at] = editedItem(plainCopy(setup), edit.set)
+      return
     }
-    const find = (build: Build): Reading | undefined => build.readings.find((one) => one.id === edit.id)
-    draft.readings = draft.readings.map((reading) =>
-      reading.id === edit.id ? (editedItem(reading, edit.set) as typeof reading) : reading,
-    )
-    logChange(draft, {
-      what: 'corrected',
-      reading: edit.id,
-      before: find(before),
-      after: find(after),
-      why,
-      by,
-    })
-  }
+    const at = draft.readings.findIndex((reading) => reading.id === edit.id)
+    const reading = draft.readings[at]
+    if (!reading) return
+    const before = plainCopy(reading) as Reading
+    const after = editedItem(before, edit.set)
+    draft.readings[at] = plainCopy(after) as typeof reading
+    logChange(draft, { what: 'corrected', reading: edit.id, before, after, why }, stamp, index)
+  })
 }
+
+/** A copy that no draft holds on to. */
+const plainCopy = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

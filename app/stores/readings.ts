@@ -4,9 +4,9 @@ import { acceptance, findMistakes } from '~~/core/mistakes/findMistakes'
 import type { Correction, Mistake } from '~~/core/mistakes/mistake'
 import type { Build, Setup } from '~~/core/project/build'
 import type { MeasuredReading, Reading } from '~~/core/project/reading'
-import { measuringTour, nextOpenStep, type TourStep } from '~~/core/readings/tour'
+import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond, type TourStep } from '~~/core/readings/tour'
 import { readingEcho, type Echo } from '~~/core/text/echo'
-import { applyEdits, logChange } from './readingLog'
+import { applyEdits, logChange, newStamp } from './readingLog'
 import { SIMULATED_TOOLS } from './instrument'
 import { useWorkbench } from './workbench'
 import { draftLike, draftReading, type ReadingDraft } from './readingDraft'
@@ -29,6 +29,8 @@ export const useReadings = defineStore('readings', () => {
   const mistakes = computed<Mistake[]>(() => (workbench.build ? findMistakes(workbench.build) : []))
 
   const next = (fromId: string | null): TourStep | null => nextOpenStep(steps.value, fromId)
+  const beyond = (group: TourStep['group']): TourStep | null => stepBeyond(steps.value, group)
+  const maySkip = (group: TourStep['group']): boolean => maySkipGroup(steps.value, group)
 
   /** The build with a draft as its newest reading; null while nothing is typed. */
   function withDraft(step: TourStep, draft: ReadingDraft): { build: Build; reading: MeasuredReading } | null {
@@ -67,14 +69,18 @@ export const useReadings = defineStore('readings', () => {
 
   function add(label: string, reading: Reading): void {
     const by = setup.value?.by
+    // Absent fields stay absent: a file holds no nulls.
+    const taken = JSON.stringify({
+      ...reading,
+      takenAt: new Date().toISOString(),
+      ...(by && { takenBy: by }),
+    })
     workbench.change(label, (draft) => {
-      const taken = { ...reading, takenAt: new Date().toISOString(), ...(by && { takenBy: by }) }
       const simulated = Object.values(SIMULATED_TOOLS).find(
         (one) => 'tool' in reading && reading.tool === one.id,
       )
       if (simulated && !draft.tools.some((one) => one.id === simulated.id)) draft.tools.push({ ...simulated })
-      // Absent fields stay absent: a file holds no nulls.
-      draft.readings.push(JSON.parse(JSON.stringify(taken)))
+      draft.readings.push(JSON.parse(taken))
     })
   }
 
@@ -99,32 +105,35 @@ export const useReadings = defineStore('readings', () => {
     what: 'repeated' | 'repeat-removed',
     change: (reading: { values: string[] } | object) => void,
   ): void {
+    const stamp = newStamp(setup.value?.by)
     workbench.change(label, (draft) => {
       const there = draft.readings.find((one) => one.id === id)
       if (!there) return
       const before = JSON.parse(JSON.stringify(there))
       change(there)
-      logChange(draft, {
-        what,
-        reading: id,
-        before,
-        after: JSON.parse(JSON.stringify(there)),
-        by: setup.value?.by,
-      })
+      logChange(draft, { what, reading: id, before, after: JSON.parse(JSON.stringify(there)) }, stamp)
     })
   }
 
   function remove(reading: Reading): void {
+    const stamp = newStamp(setup.value?.by)
     workbench.change('Delete a reading', (draft) => {
+      const there = draft.readings.find((one) => one.id === reading.id)
+      if (!there) return
+      logChange(
+        draft,
+        { what: 'removed', reading: reading.id, before: JSON.parse(JSON.stringify(there)) },
+        stamp,
+      )
       draft.readings = draft.readings.filter((one) => one.id !== reading.id)
-      logChange(draft, { what: 'removed', reading: reading.id, before: reading, by: setup.value?.by })
     })
   }
 
   /** Puts a mistake right with one of its corrections: logged with the reason, and undone like any change. */
   function correct(mistake: Mistake, correction: Correction): void {
+    const stamp = newStamp(setup.value?.by, correction.edits.length)
     workbench.change(correction.label, (draft) =>
-      applyEdits(draft, correction.edits, `${correction.label}. ${mistake.sentence}`, setup.value?.by),
+      applyEdits(draft, correction.edits, `${correction.label}. ${mistake.sentence}`, stamp),
     )
   }
 
@@ -148,6 +157,8 @@ export const useReadings = defineStore('readings', () => {
     doneCount,
     mistakes,
     next,
+    beyond,
+    maySkipGroup: maySkip,
     freshDraft,
     echo,
     draftMistakes,

@@ -35,8 +35,9 @@ export const useSetups = defineStore('setups', () => {
   const toolOf = (draft: { tools: Draft<Tool>[] }, id: string) => draft.tools.find((tool) => tool.id === id)
 
   function addTool(tool: Omit<Tool, 'id'>): void {
+    const id = crypto.randomUUID()
     workbench.change('Add a tool', (draft) => {
-      draft.tools.push({ ...(tool as Draft<Tool>), id: crypto.randomUUID() })
+      draft.tools.push({ ...(tool as Draft<Tool>), id })
     })
   }
 
@@ -45,7 +46,7 @@ export const useSetups = defineStore('setups', () => {
       const tool = toolOf(draft, id)
       if (!tool) return
       Object.assign(tool, changed)
-      for (const key of ['resolution', 'accuracy', 'zeroHabit'] as const)
+      for (const key of ['resolution', 'accuracy', 'handScatter', 'zeroHabit'] as const)
         if (tool[key] === undefined) Reflect.deleteProperty(tool, key)
     })
   }
@@ -59,13 +60,12 @@ export const useSetups = defineStore('setups', () => {
   }
 
   function addFlipTest(toolId: string, test: Omit<FlipTest, 'id' | 'at'>): void {
+    // Absent fields stay absent: a file holds no nulls.
+    const kept = JSON.stringify({ ...test, id: crypto.randomUUID(), at: new Date().toISOString() })
     workbench.change('Flip test', (draft) => {
       const tool = toolOf(draft, toolId)
       if (!tool) return
-      tool.flipTests = [
-        ...(tool.flipTests ?? []),
-        JSON.parse(JSON.stringify({ ...test, id: crypto.randomUUID(), at: new Date().toISOString() })),
-      ]
+      tool.flipTests = [...(tool.flipTests ?? []), JSON.parse(kept)]
     })
   }
 
@@ -96,13 +96,13 @@ export const useSetups = defineStore('setups', () => {
 
   /** Names a pair of frame holes: two points of the chassis, left and right. */
   function addPair(name: string): void {
-    const [left, right] = [crypto.randomUUID(), crypto.randomUUID()]
+    const [id, left, right] = [crypto.randomUUID(), crypto.randomUUID(), crypto.randomUUID()]
     workbench.change('Add a pair of frame holes', (draft) => {
       draft.points.push(
         { id: left, name: `${name}, left hole`, body: 'chassis' },
         { id: right, name: `${name}, right hole`, body: 'chassis' },
       )
-      draft.centrePairs = [...(draft.centrePairs ?? []), { id: crypto.randomUUID(), name, left, right }]
+      draft.centrePairs = [...(draft.centrePairs ?? []), { id, name, left, right }]
     })
   }
 

@@ -3,8 +3,8 @@ import { computed, ref, shallowRef } from 'vue'
 import { produce } from 'immer'
 import type { Build } from '~~/core/project/build'
 import { problemText, type FileProblem } from '~~/core/project/problem'
-import type { LoadedBuild, Recipe } from '../storage/buildRepository'
-import { storageReason, useBuildRepository } from '../storage/storage'
+import { RefusedChange, type LoadedBuild, type Recipe } from '../storage/buildRepository'
+import { isStorageFault, storageReason, useBuildRepository } from '../storage/storage'
 
 /** Where the open build stands. */
 export type OpenState = 'closed' | 'loading' | 'open' | 'missing' | 'unreadable'
@@ -25,17 +25,19 @@ export const useWorkbench = defineStore('workbench', () => {
   const redoLabel = ref<string | null>(null)
   const failure = ref<string | null>(null)
   const savedAt = ref<Date | null>(null)
-  /** Says what another tab did; the page shows it and clears it. */
+  /** Says what another tab did, or which change could not be kept; the page shows it and clears it. */
   const notice = ref<string | null>(null)
   const pending = shallowRef<readonly PendingChange[]>([])
 
   let openId = ''
   let rev = 0
   let stopWatching: () => void = () => undefined
+  /** One thing at a time: changes, undo, redo and what other tabs did never overtake each other. */
   let queue: Promise<void> = Promise.resolve()
 
   async function open(id: string): Promise<void> {
     if (openId === id && state.value === 'open') return
+    await settled()
     close()
     openId = id
     state.value = 'loading'
@@ -49,14 +51,16 @@ export const useWorkbench = defineStore('workbench', () => {
       } else {
         show(result.value)
         state.value = 'open'
-        stopWatching = repository.watch(id, (stored) => void follow(id, stored))
+        stopWatching = repository.watch(id, (stored) => enqueue(() => follow(id, stored)))
       }
     } catch (error) {
+      if (openId !== id) return
       failure.value = storageReason(error)
       state.value = 'missing'
     }
   }
 
+  /** Lets the open build go; who calls it has made sure that nothing is left to store. */
   function close(): void {
     stopWatching()
     stopWatching = () => undefined
@@ -67,12 +71,22 @@ export const useWorkbench = defineStore('workbench', () => {
     state.value = 'closed'
   }
 
-  /** Makes a change: on screen at once, stored right after. */
-  function change(label: string, recipe: Recipe): void {
-    if (!build.value) return
-    build.value = produce(build.value, recipe)
+  /**
+   * Makes a change: on screen at once, stored right after.
+   *
+   * @returns false when it could not be made at all
+   */
+  function change(label: string, recipe: Recipe): boolean {
+    if (!build.value) return false
+    try {
+      build.value = produce(build.value, recipe)
+    } catch (error) {
+      setAside(label, error)
+      return false
+    }
     pending.value = [...pending.value, { label, recipe }]
     enqueue(storePending)
+    return true
   }
 
   const undo = () => enqueue(() => travel('undo'))
@@ -80,7 +94,23 @@ export const useWorkbench = defineStore('workbench', () => {
   /** Tries again to store what could not be stored. */
   const retry = () => enqueue(storePending)
   /** Waits until everything is stored or has failed. */
-  const settled = () => queue
+  async function settled(): Promise<void> {
+    let seen: Promise<void> | null = null
+    while (seen !== queue) {
+      seen = queue
+      await seen
+    }
+  }
+
+  /** True when the build may be left: everything is stored. */
+  async function mayLeave(): Promise<boolean> {
+    await settled()
+    if (pending.value.length > 0) {
+      retry()
+      await settled()
+    }
+    return pending.value.length === 0
+  }
 
   function enqueue(task: () => Promise<void>): void {
     queue = queue.then(task, task)
@@ -96,13 +126,39 @@ export const useWorkbench = defineStore('workbench', () => {
         if (openId !== id) return
         pending.value = pending.value.slice(1)
         if (saved.merged) notice.value = 'This build was also changed in another tab; both changes are kept.'
-        // Later changes still waiting are made again on top, so nothing typed meanwhile flickers back.
-        show(saved, pending.value)
+        take(saved, saved.merged)
         failure.value = null
       } catch (error) {
-        failure.value = storageReason(error)
-        return
+        if (openId !== id) return
+        if (isStorageFault(error)) {
+          failure.value = storageReason(error)
+          return
+        }
+        // A change that cannot be made or kept must not hold up those that wait behind it.
+        pending.value = pending.value.slice(1)
+        setAside(first.label, error)
+        await showStored(id)
       }
+    }
+  }
+
+  /** Says that a change was not kept, and why. */
+  function setAside(label: string, error: unknown): void {
+    const reason =
+      error instanceof RefusedChange
+        ? error.problems.map(problemText).join('; ')
+        : error instanceof Error
+          ? error.message
+          : String(error)
+    notice.value = `"${label}" was not kept: ${reason}`
+  }
+
+  async function showStored(id: string): Promise<void> {
+    try {
+      const result = await repository.load(id)
+      if (result?.ok && openId === id) show(result.value)
+    } catch (error) {
+      failure.value = storageReason(error)
     }
   }
 
@@ -119,28 +175,48 @@ export const useWorkbench = defineStore('workbench', () => {
     }
   }
 
-  /** Another tab stored something: take it over unless our own changes are still on their way, which will meet it. */
+  /** Another tab stored something: take it over; our own changes that still wait are made again on top. */
   async function follow(id: string, stored: number | null): Promise<void> {
-    if (openId !== id || stored === rev || pending.value.length > 0) return
+    if (openId !== id || stored === rev) return
     if (stored === null) {
       notice.value = 'This build was deleted in another tab. It can be restored from the list of builds.'
       return
     }
-    await queue
-    if (openId !== id || stored <= rev || pending.value.length > 0) return
-    const result = await repository.load(id)
-    if (result?.ok && openId === id && result.value.rev > rev && pending.value.length === 0) {
+    if (stored < rev) return
+    try {
+      const result = await repository.load(id)
+      if (!result?.ok || openId !== id || result.value.rev <= rev) return
       show(result.value)
       notice.value = 'Changed in another tab; this one now shows the newest state.'
+    } catch (error) {
+      failure.value = storageReason(error)
     }
   }
 
-  function show(loaded: LoadedBuild, waiting: readonly PendingChange[] = []): void {
+  /** Takes over what was stored; when it is what the screen shows already, the screen keeps its own object. */
+  function take(loaded: LoadedBuild, isNew: boolean): void {
+    if (isNew) return show(loaded)
     rev = loaded.rev
-    build.value = waiting.reduce((current, { recipe }) => produce(current, recipe), loaded.build)
     undoLabel.value = loaded.undoLabel
     redoLabel.value = loaded.redoLabel
     savedAt.value = new Date()
+  }
+
+  /** Shows a stored state with the changes that still wait made again on top, so nothing typed meanwhile flickers back. */
+  function show(loaded: LoadedBuild): void {
+    const kept: PendingChange[] = []
+    let shown = loaded.build
+    for (const one of pending.value) {
+      try {
+        shown = produce(shown, one.recipe)
+        kept.push(one)
+      } catch (error) {
+        setAside(one.label, error)
+      }
+    }
+    if (kept.length < pending.value.length) pending.value = kept
+    build.value = shown
+    take(loaded, false)
   }
 
   return {
@@ -162,5 +238,6 @@ export const useWorkbench = defineStore('workbench', () => {
     redo,
     retry,
     settled,
+    mayLeave,
   }
 })

@@ -89,6 +89,10 @@ export const measuring = {
     kind: 'Kind',
     resolution: 'Smallest step it shows',
     accuracy: 'Accuracy, ±',
+    handScatter: 'Hand scatter, one reading to the next',
+    usualScatter: (figure: string) => `usual ${figure}`,
+    learntScatter: (figure: string, count: number) =>
+      `learnt from ${count} ${count === 1 ? 'repeat' : 'repeats'}: ${figure}`,
     zeroHabit: 'Its zero',
     zeroHabits: { gravity: 'left to gravity', chassis: 'set on the chassis each time' },
     remove: 'Take out of the drawer',

@@ -7,9 +7,7 @@ const service: CureService = {
   nearest: async (build, settings, isSampled) => nearestCures(build, settings, provingWith(build, isSampled)),
   byTwo: async (build, settings, leverIds, isSampled) => {
     const [first, second] = leverIds.map((id) => build.levers.find((lever) => lever.id === id))
-    return first && second
-      ? cureByTwo(build, settings, [first, second], provingWith(build, isSampled))
-      : null
+    return first && second ? cureByTwo(build, settings, [first, second], provingWith(build, isSampled)) : null
   },
 }
 

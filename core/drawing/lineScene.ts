@@ -9,7 +9,8 @@ import { gravest } from '../limits/verdict'
 import type { Build } from '../project/build'
 import { axisOf, pointOf } from '../readings/geometry'
 import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
-import { seen, type Shape, type View, type ViewPoint } from './shape'
+import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
+import { asUsual, seen, type Shape, type View, type ViewPoint } from './shape'
 
 /** A joint of the drawing, numbered along the power flow and ringed with its verdict. */
 export interface SceneJoint {
@@ -54,7 +55,7 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
   const span = [front - FAR, rear + FAR] as const
   return {
     shapes: both((view) => [
-      ...chassisShapes(build.chassis, view, span),
+      ...usualChassis(build, view, span, [front, rear]),
       ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE)),
       ...lineShapes(now, view),
     ]),
@@ -81,8 +82,11 @@ function bodyShapes(
       axisOf(now.measured, driving.id),
       moveOf('powertrain'),
     ] as const as [Known<Vec3>, ReturnType<typeof axisOf>, Known<RigidMove>])
+    const { sizes, isUsual } = powertrainSizes(build)
     if (all.known)
-      shapes.push(...powertrainShapes(build.powertrain.sizes, all.value[0], all.value[1], all.value[2], view))
+      shapes.push(
+        ...asUsual(powertrainShapes(sizes, all.value[0], all.value[1], all.value[2], view), isUsual),
+      )
   }
   for (const axle of build.axles) {
     const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
@@ -92,9 +96,22 @@ function bodyShapes(
       pointOf(now.measured, nose.point),
       moveOf(axle.id),
     ])
-    if (all.known) shapes.push(...axleShapes(axle, ...all.value, view))
+    const drawn = axleWithSizes(axle)
+    if (all.known) shapes.push(...asUsual(axleShapes(drawn.axle, ...all.value, view), drawn.isUsual))
   }
   return shapes
+}
+
+function usualChassis(
+  build: Build,
+  view: View,
+  span: readonly [number, number],
+  drawn: readonly [number, number],
+): Shape[] {
+  const { sizes, isUsual } = chassisSizes(build, drawn)
+  return chassisShapes(sizes, view, span).map((shape) =>
+    shape.part === 'rail' && isUsual ? { ...shape, isUsual } : shape,
+  )
 }
 
 const isOn = (build: Build, pointId: string, body: string) =>
@@ -207,12 +224,13 @@ export function stationSpan(build: Build, now: Evaluation): readonly [number, nu
   const first = build.lines[0]?.joints[0]
   const output = first ? pointOf(now.measured, first.point) : null
   const axis = build.axes.find((one) => one.body === 'powertrain')
-  if (output?.known && axis && build.powertrain.sizes?.lengthMm) {
+  const { lengthMm } = powertrainSizes(build).sizes
+  if (output?.known && axis && lengthMm) {
     const place = axisOf(now.measured, axis.id)
-    if (place.known)
-      stations.push(-(output.value[0] - axisDirection(place.value)[0] * build.powertrain.sizes.lengthMm))
+    if (place.known) stations.push(-(output.value[0] - axisDirection(place.value)[0] * lengthMm))
   }
-  const wheel = Math.max(0, ...build.axles.map((axle) => axle.sizes?.tyreDiameterMm ?? 0)) / 2
+  const wheel =
+    Math.max(0, ...build.axles.map((axle) => axleWithSizes(axle).axle.sizes?.tyreDiameterMm ?? 0)) / 2
   if (stations.length === 0) return [0, 3000]
   return [Math.min(...stations) - MARGIN, Math.max(...stations) + Math.max(MARGIN, wheel + 60)]
 }

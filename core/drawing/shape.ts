@@ -11,9 +11,17 @@ export type View = 'side' | 'top'
 export type Part = 'powertrain' | 'shaft' | 'axle' | 'tyre' | 'rail' | 'ground' | 'mount' | 'axis-line'
 
 /** A plain shape of the drawing, generated from the model. */
-export type Shape =
+export type Shape = (
   | { readonly form: 'polygon' | 'polyline'; readonly part: Part; readonly points: readonly ViewPoint[] }
   | { readonly form: 'circle'; readonly part: Part; readonly centre: ViewPoint; readonly radius: number }
+) & {
+  /** Drawn with a usual size until the real one is entered. */
+  readonly isUsual?: boolean
+}
+
+/** Shapes marked as being of a usual size. */
+export const asUsual = (shapes: readonly Shape[], isUsual: boolean): Shape[] =>
+  isUsual ? shapes.map((shape) => ({ ...shape, isUsual })) : [...shapes]
 
 /** A point of the chassis frame as seen in a view. */
 export function seen(point: Vec3, view: View): ViewPoint {

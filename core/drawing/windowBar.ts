@@ -1,4 +1,5 @@
 import type { Check } from '../check/check'
+import { likelySpan } from '../uncertainty/sureness'
 
 /** A stretch of a bar, as fractions of its width. */
 export interface Stretch {
@@ -12,7 +13,7 @@ export interface WindowBar {
   readonly warning: readonly Stretch[]
   /** Null when the value is unknown. */
   readonly tick: number | null
-  /** From value − ± to value + ±; null without a ±. */
+  /** From value − ± to value + ±, or the 95 % interval where the value may as well be nought; null without either. */
   readonly whisker: Stretch | null
 }
 
@@ -26,7 +27,8 @@ export function windowBar({
   window,
   value,
   plusMinus,
-}: Pick<Check, 'window' | 'value' | 'plusMinus'>): WindowBar {
+  interval,
+}: Pick<Check, 'window' | 'value' | 'plusMinus' | 'interval'>): WindowBar {
   const { failLow, warnLow, warnHigh, failHigh } = window
   const limits = [failLow, warnLow, warnHigh, failHigh].filter((limit) => limit !== null)
   if (limits.length === 0)
@@ -40,6 +42,7 @@ export function windowBar({
   const place = (amount: number) => Math.max(0, Math.min(1, (amount - start) / (end - start)))
   const low = warnLow ?? failLow
   const high = warnHigh ?? failHigh
+  const likely = plusMinus || interval ? likelySpan({ value, plusMinus, interval }) : null
   const warning: Stretch[] = []
   if (failLow !== null && warnLow !== null && warnLow > failLow)
     warning.push({ from: place(failLow), to: place(warnLow) })
@@ -52,7 +55,6 @@ export function windowBar({
     allowed: { from: low === null ? 0 : place(low), to: high === null ? 1 : place(high) },
     warning,
     tick: value === null ? null : place(value),
-    whisker:
-      value === null || !plusMinus ? null : { from: place(value - plusMinus), to: place(value + plusMinus) },
+    whisker: likely && { from: place(likely[0]), to: place(likely[1]) },
   }
 }

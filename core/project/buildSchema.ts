@@ -14,6 +14,7 @@ import {
   timeField,
   wordField,
 } from './fields'
+import { LIST_LIMITS } from './door'
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
 import { readingSchema } from './readingSchema'
@@ -173,19 +174,19 @@ export const buildSchema = object({
   vehicle: nameField(),
   note: noteField(),
   units,
-  tools: list(tool, 100),
-  setups: list(setup, 100),
-  points: list(point, 500),
-  axes: list(axis, 100),
-  readings: array().of(readingSchema).max(5000),
-  readingLog: list(readingChange, 10_000),
-  centrePairs: list(centrePair, 50),
+  tools: list(tool, LIST_LIMITS.tools),
+  setups: list(setup, LIST_LIMITS.setups),
+  points: list(point, LIST_LIMITS.points),
+  axes: list(axis, LIST_LIMITS.axes),
+  readings: array().of(readingSchema).max(LIST_LIMITS.readings),
+  readingLog: list(readingChange, LIST_LIMITS.readingLog),
+  centrePairs: list(centrePair, LIST_LIMITS.centrePairs),
   powertrain,
-  axles: list(axle, 10),
+  axles: list(axle, LIST_LIMITS.axles),
   chassis,
-  lines: list(lineSchema, 20),
-  levers: list(lever, 50),
-  positions: list(position, 100),
+  lines: list(lineSchema, LIST_LIMITS.lines),
+  levers: list(lever, LIST_LIMITS.levers),
+  positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
   limits,
 })

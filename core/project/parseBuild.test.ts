@@ -91,7 +91,9 @@ describe('parseBuild', () => {
       ok: false,
       problems: [{ path: '', message: 'this is not JSON: line 3, column 3 cannot be read' }],
     })
-    expect(parseBuildText('')).toMatchObject({ problems: [{ message: 'the file is empty' }] })
+    expect(parseBuildText('')).toMatchObject({
+      problems: [{ message: 'line 1, column 1: the file is empty' }],
+    })
     expect(parseBuildText('{"a": ')).toMatchObject({
       problems: [{ message: expect.stringContaining('this is not JSON') }],
     })

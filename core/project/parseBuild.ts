@@ -2,7 +2,8 @@ import { ValidationError } from 'yup'
 import { PROFILES } from '../limits/profiles'
 import type { Build } from './build'
 import { buildSchema } from './buildSchema'
-import { jsonFault } from './jsonFault'
+import { doorProblems } from './door'
+import { jsonFault, placeOf } from './jsonFault'
 import { migrate } from './migrate'
 import { refused, type FileProblem, type ReadResult } from './problem'
 import { referenceProblems } from './references'
@@ -19,6 +20,8 @@ const MAX_PROBLEMS = 25
  * @see docs/format.md
  */
 export function parseBuild(raw: unknown): ReadResult<Build> {
+  const atDoor = doorProblems(raw)
+  if (atDoor.length > 0) return { ok: false, problems: atDoor }
   const migrated = migrate(raw)
   if (!migrated.ok) return migrated
   try {
@@ -41,11 +44,18 @@ export function parseBuildText(text: string): ReadResult<Build> {
   let raw: unknown
   try {
     raw = JSON.parse(text.replace(/^\uFEFF/, ''))
-  } catch (error) {
-    return refused('', jsonFault(text, error))
+  } catch {
+    return refused('', jsonFault(text))
   }
-  return parseBuild(raw)
+  const parsed = parseBuild(raw)
+  return parsed.ok ? parsed : { ok: false, problems: parsed.problems.map((one) => placed(one, text)) }
 }
+
+/** A problem of the file as a whole is one of its first line. */
+const placed = (problem: FileProblem, text: string): FileProblem =>
+  problem.path === ''
+    ? { path: '', message: `${placeOf(text, text.length - text.trimStart().length)}: ${problem.message}` }
+    : problem
 
 /** The text of a build's file. */
 export const buildText = (build: Build): string => `${JSON.stringify(build, null, 2)}\n`

@@ -11,6 +11,8 @@ const base = {
   provisional: boolean(),
   accepted: array().of(rawText().required()).max(20),
 }
+/** Repeats of one reading at the most; more say nothing new. */
+export const MAX_REPEATS = 200
 const measured = {
   ...base,
   setup: requiredId(),
@@ -20,7 +22,7 @@ const measured = {
     is: (from: unknown) => from !== undefined,
     then: (reason) => reason.min(3).required(),
   }),
-  values: array().of(rawText().required()).min(1).max(50).required(),
+  values: array().of(rawText().required()).min(1).max(MAX_REPEATS).required(),
 }
 const level = { ...measured, display: wordField(['left', 'right', 'front', 'rear']) }
 const unit = wordField(LENGTH_UNITS)

@@ -1,5 +1,8 @@
 import type { Build } from './build'
 import type { FileProblem } from './problem'
+import type { Reading } from './reading'
+import { displaySides } from './repair'
+import type { ToolKind } from './tool'
 
 type Named = { readonly id: string }
 
@@ -45,7 +48,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(bodies, axis.body, `axes[${i}].body`, 'body')
     axis.through?.forEach((id, k) => requireIn(points, id, `axes[${i}].through[${k}]`, 'point'))
   })
-  readingReferences(build, points, axes, requireIn)
+  readingReferences(build, points, axes, requireIn, complain)
   build.setups.forEach((setup, i) => {
     requireIn(axes, setup.plumbAxis, `setups[${i}].plumbAxis`, 'axis')
     if (setup.datum === 'face-plumb' && setup.plumbAxis === undefined)
@@ -61,6 +64,10 @@ export function referenceProblems(build: Build): FileProblem[] {
       requireIn(points, mounts[key], `powertrain.mounts.${key}`, 'point')
     }
   }
+  build.axles.forEach((axle, i) => {
+    if (RESERVED_BODIES.includes(axle.id))
+      complain(`axles[${i}].id`, `"${axle.id}" is the name of another body; call the axle something else`)
+  })
   build.axles.forEach((axle, i) => requireIn(points, axle.centre, `axles[${i}].centre`, 'point'))
   build.lines.forEach((line, i) => {
     requireIn(axes, line.driving, `lines[${i}].driving`, 'axis')
@@ -91,6 +98,7 @@ function readingReferences(
   points: ReadonlySet<string>,
   axes: ReadonlySet<string>,
   requireIn: (known: ReadonlySet<string>, id: string | undefined, path: string, what: string) => void,
+  complain: (path: string, message: string) => void,
 ): void {
   const setups = new Set(build.setups.map((setup) => setup.id))
   const tools = new Set(build.tools.map((tool) => tool.id))
@@ -99,11 +107,34 @@ function readingReferences(
     const at = `readings[${i}]`
     if ('setup' in reading) requireIn(setups, reading.setup, `${at}.setup`, 'setup')
     if ('tool' in reading) requireIn(tools, reading.tool, `${at}.tool`, 'tool')
+    toolProblem(build, reading, (message) => complain(`${at}.tool`, message))
+    if ('display' in reading && reading.display && !displaySides(reading.kind).includes(reading.display)) {
+      const sides = displaySides(reading.kind).join(' or ')
+      complain(
+        `${at}.display`,
+        `a level laid this way shows its display to the ${sides}, not "${reading.display}"`,
+      )
+    }
     if ('point' in reading) requireIn(points, reading.point, `${at}.point`, 'point')
     if ('axis' in reading) requireIn(axes, reading.axis, `${at}.axis`, 'axis')
     if ('line' in reading) requireIn(lines, reading.line, `${at}.line`, 'line')
   })
 }
+
+/** Tools that show no angle, and the one that shows nothing else. */
+const SHOWS_NO_ANGLE: readonly ToolKind[] = ['tape', 'laser', 'plumb', 'dial', 'calliper']
+
+function toolProblem(build: Build, reading: Reading, complain: (message: string) => void): void {
+  const tool = 'tool' in reading ? build.tools.find((one) => one.id === reading.tool) : undefined
+  if (!tool) return
+  const readsAngle = !reading.kind.startsWith('point') && reading.kind !== 'setup-point'
+  if (readsAngle && SHOWS_NO_ANGLE.includes(tool.kind))
+    complain(`"${tool.name}" is a ${tool.kind} and shows no angle`)
+  if (!readsAngle && tool.kind === 'level') complain(`"${tool.name}" is a level and shows no length`)
+}
+
+/** Bodies every vehicle has; an axle by one of these names would be mistaken for it. */
+const RESERVED_BODIES = ['chassis', 'powertrain']
 
 function leverReferences(
   build: Build,

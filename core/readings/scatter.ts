@@ -123,3 +123,7 @@ export function ownScatter(build: Build, reading: MeasuredReading): number | nul
   const { sum, freedom } = squaresOf(figures)
   return Math.sqrt(sum / freedom)
 }
+
+/** Scatter of the hand that holds a tool of a build's drawer, in degrees for a level and mm for the rest. */
+export const toolScatter = (build: Build, tool: Tool): HandScatter =>
+  handScatter(pooledSquares(build), tool, tool.kind === 'level' ? 'deg' : 'mm')

@@ -177,10 +177,7 @@ describe('scatter of a tool', () => {
   it('is what is usual until something is repeated, and widened while that is little', () => {
     expect(blendedScatter(0.08, { sum: 0, freedom: 0 })).toBe(0.08)
     // One lucky pair of equal figures does not make a hand that never shakes: √(2·0.08²/3), widened for 9 freedoms.
-    expect(blendedScatter(0.08, { sum: 0, freedom: 1 })).toBeCloseTo(
-      0.08 * Math.sqrt(2 / 3) * (2.262 / 2),
-      4,
-    )
+    expect(blendedScatter(0.08, { sum: 0, freedom: 1 })).toBeCloseTo(0.08 * Math.sqrt(2 / 3) * (2.262 / 2), 4)
     // From three differences on the repeats alone; t(97.5 %, 4) = 2.776, printed in any table.
     expect(blendedScatter(0.08, { sum: 4, freedom: 4 })).toBeCloseTo(2.776 / 2, 2)
     expect(blendedScatter(0.08, { sum: 400, freedom: 400 })).toBeCloseTo(1, 2)

@@ -27,6 +27,8 @@ export interface TourStep {
   readonly role: PointRole | null
   /** Not needed for the verdict: it refines the top view or lets a lever move. */
   readonly optional: boolean
+  /** Kind of body the target belongs to, for the picture of where the tool goes. */
+  readonly body: 'chassis' | 'powertrain' | 'axle'
   readonly reading: Reading | null
 }
 
@@ -50,6 +52,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     targetName: nameOf(build, target),
     role,
     optional,
+    body: bodyKind(build, target),
     reading: findReading(build, setupId, quantity, target),
   })
   const place = (
@@ -92,14 +95,32 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
 
 const ALL_THREE: readonly TourQuantity[] = ['point-station', 'point-offset', 'point-height']
 
-/** The first step still to do after `fromId`, round the tour; needed ones before optional ones. */
+/**
+ * The next step that is not read yet, in the order of the tour, optional ones included; at its end back to the first needed
+ * one that was left out.
+ *
+ * @returns null when nothing is left but what was passed over on purpose
+ */
 export function nextOpenStep(steps: readonly TourStep[], fromId: string | null): TourStep | null {
   const start = steps.findIndex((step) => step.id === fromId) + 1
-  const round = [...steps.slice(start), ...steps.slice(0, start)].filter(
-    // A shaft's own angle is a check for who wants it; the tour does not ask for it.
-    (step) => step.reading === null && step.id !== fromId && step.quantity !== 'shaft-level',
+  const isOpen = (step: TourStep) => step.reading === null && step.id !== fromId
+  return (
+    steps.slice(start).find(isOpen) ??
+    steps.slice(0, start).find((step) => isOpen(step) && !step.optional) ??
+    null
   )
-  return round.find((step) => !step.optional) ?? round[0] ?? null
+}
+
+/** The next step beyond a group: for who passes over all that is left of it. */
+export function stepBeyond(steps: readonly TourStep[], group: TourStep['group']): TourStep | null {
+  const last = steps.findLast((step) => step.group === group)
+  return last ? nextOpenStep(steps, last.id) : null
+}
+
+/** True when all that is left open of a group may be left out. */
+export const maySkipGroup = (steps: readonly TourStep[], group: TourStep['group']): boolean => {
+  const open = steps.filter((step) => step.group === group && step.reading === null)
+  return open.length > 1 && open.every((step) => step.optional)
 }
 
 /** Shafts whose own angle can be held against their joint points. */
@@ -110,6 +131,12 @@ const shaftTargets = (build: Build): string[] =>
 export function shaftOf(target: string): { readonly line: Id; readonly shaft: number } {
   const [line = '', shaft = '0'] = target.split('/')
   return { line, shaft: Number(shaft) }
+}
+
+function bodyKind(build: Build, id: Id): TourStep['body'] {
+  const target = build.points.find((one) => one.id === id) ?? build.axes.find((one) => one.id === id)
+  if (!target || target.body === 'chassis') return 'chassis'
+  return build.axles.some((axle) => axle.id === target.body) ? 'axle' : 'powertrain'
 }
 
 const nameOf = (build: Build, id: Id): string =>

@@ -1,17 +1,20 @@
-import type { CheckState } from '../check/check'
+import { CHECK_STATES, type CheckState } from '../check/check'
 import type { LineEvaluation } from '../check/evaluateBuild'
 import { fallWords, planWords } from '../frame/words'
+import type { Known } from '../known'
 import type { LengthFigure, LengthMark } from '../lengths/shaftLengths'
 import type { LineFigures, ShaftFigures } from '../line/lineFigures'
+import { turning } from '../line/turning'
 import { peakAcceleration, smallAngleAcceleration } from '../line/uniformity'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
-import { asRadians, degrees, radians } from '../units/angle'
+import type { Line } from '../project/lineSpec'
+import { degrees, radians } from '../units/angle'
 import { fixed, formatAngle, formatBothUnits } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
-import type { Sureness } from '../uncertainty/monteCarlo'
+import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
 import { lineFigureId } from '../uncertainty/sampleModel'
-import { grouped } from './checkText'
+import { grouped, intervalText } from './checkText'
 
 /** One figure with its name, and what to make of it. */
 export interface Fact {
@@ -22,16 +25,17 @@ export interface Fact {
   readonly remark?: string
 }
 
-/** The ± of a figure of a line by its name in the published result; null while it is not known. */
-export type PlusMinus = (state: CheckState, name: string) => number | null
+/** How sure a figure of a line is, by its name in the published result; null while it is not known. */
+export type LineSpread = (state: CheckState, name: string) => FigureSpread | null
 
-/** The ± of one line's figures. */
-export const linePlusMinus =
-  (sureness: Sureness | null, lineId: Id): PlusMinus =>
+/** How sure one line's figures are. */
+export const lineSpread =
+  (sureness: Sureness | null, lineId: Id): LineSpread =>
   (state, name) =>
-    sureness?.figures[lineFigureId(lineId, state, name)]?.plusMinus ?? null
+    sureness?.figures[lineFigureId(lineId, state, name)] ?? null
 
 export interface FactGroup {
+  readonly about: 'angles' | 'evenness' | 'inertia' | 'shaft'
   readonly title: string
   readonly facts: readonly Fact[]
 }
@@ -47,20 +51,30 @@ const MARK_NAMES: Readonly<Record<LengthMark, string>> = {
 /** All figures of a line, grouped for reading; empty while the line is not known. */
 export function lineFacts(
   build: Build,
-  { line, ride, drive }: LineEvaluation,
+  found: LineEvaluation,
   sureness: Sureness | null = null,
 ): FactGroup[] {
+  const { line } = found
+  const ride = turning(line, found.ride)
   if (!ride.known) return []
+  const [drive, coast] = [found.drive, found.coast].map((figures) => figures && turning(line, figures))
   const { units } = build
-  const sure = linePlusMinus(sureness, line.id)
+  const sure = lineSpread(sureness, line.id)
   const even = drive?.known ? drive : ride
   return [
-    { title: 'Joint angles', facts: angleFacts(ride.value, drive?.known ? drive.value : null, units, sure) },
     {
+      about: 'angles',
+      title: 'Joint angles',
+      facts: angleFacts(ride.value, known(drive), known(coast), units, sure),
+    },
+    {
+      about: 'evenness',
       title: drive?.known ? 'Evenness under drive' : 'Evenness',
       facts: evennessFacts(even.value, units, (name) => sure(drive?.known ? 'drive' : 'ride', name)),
     },
+    ...inertiaGroup(line, { ride: ride.value, drive: known(drive), coast: known(coast) }, sure),
     ...ride.value.shafts.map((shaft, index) => ({
+      about: 'shaft' as const,
       title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
       facts: [
         ...shaftFacts(shaft, units, (name) => sure('ride', `shafts[${index}].${name}`)),
@@ -70,28 +84,74 @@ export function lineFacts(
   ]
 }
 
-/** The ± as text, nothing for an exact or unknown one. */
-const pm = (value: number | null, show: (value: number) => string): string | undefined =>
-  value === null || value === 0 ? undefined : `± ${show(value)}`
+/** The ± as text, or an interval where the figure may as well be nought; nothing for an exact or unknown one. */
+export function spreadText(spread: FigureSpread | null, show: (value: number) => string): string | undefined {
+  if (!spread || (spread.plusMinus === 0 && !spread.interval)) return undefined
+  return spread.interval ? intervalText(spread.interval, show) : `± ${show(spread.plusMinus)}`
+}
 
-type Spread = (name: string) => number | null
+type Spread = (name: string) => FigureSpread | null
+
+const known = (figures: Known<LineFigures> | null | undefined): LineFigures | null =>
+  figures?.known ? figures.value : null
+
+/**
+ * How hard each shaft is swung, exactly: driven from the front cruising and pulling, from behind on overrun. Beside a joint
+ * of constant velocity it is not swung at all.
+ */
+function inertiaGroup(
+  line: Line,
+  states: Readonly<Record<CheckState, LineFigures | null>>,
+  sure: LineSpread,
+): FactGroup[] {
+  const { speed } = states.ride ?? {}
+  if (!speed?.known) return []
+  const rpm = speed.value.speedRpm
+  const many = line.shafts.length > 1
+  const facts = line.shafts.flatMap((_, index) =>
+    CHECK_STATES.flatMap((state): Fact[] => {
+      const figures = states[state]
+      const swung = state === 'coast' ? figures?.fromBehind[index] : figures?.members[index]
+      if (!swung) return []
+      const name = `${many ? `shaft ${index + 1}, ` : ''}${INERTIA_NAMES[state]}`
+      const spread = state === 'coast' ? null : sure(state, `shafts[${index}].peakAccelerationRadS2`)
+      return [
+        {
+          name,
+          value: `${grouped(peakAcceleration(swung, rpm))} rad/s²`,
+          plusMinus: spreadText(spread, grouped),
+        },
+      ]
+    }),
+  )
+  return [{ about: 'inertia', title: `Shaft swung, at ${grouped(rpm)} rev/min`, facts }]
+}
+
+const INERTIA_NAMES: Readonly<Record<CheckState, string>> = {
+  ride: 'inertial, cruising',
+  drive: 'inertial, on drive',
+  coast: 'inertial, on overrun',
+}
 
 function angleFacts(
   ride: LineFigures,
   drive: LineFigures | null,
+  coast: LineFigures | null,
   units: UnitSettings,
-  sure: PlusMinus,
+  sure: LineSpread,
 ): Fact[] {
   return ride.anglesDeg.map((angle, index) => ({
     name: `joint ${index + 1}`,
     value: formatAngle(angle, units, 2),
-    plusMinus: pm(sure('ride', `joints[${index}].angleDeg`), (size) => formatAngle(size, units, 2)),
-    remark: drive ? `under drive ${formatAngle(drive.anglesDeg[index] ?? 0, units, 2)}` : undefined,
+    plusMinus: spreadText(sure('ride', `joints[${index}].angleDeg`), (size) => formatAngle(size, units, 2)),
+    remark: drive
+      ? `under drive ${formatAngle(drive.anglesDeg[index] ?? 0, units, 2)}${coast ? `, on overrun ${formatAngle(coast.anglesDeg[index] ?? 0, units, 2)}` : ''}`
+      : undefined,
   }))
 }
 
 function evennessFacts(
-  { whole, smallEquivalentDeg, speed, angles }: LineFigures,
+  { whole, smallEquivalentDeg, speed }: LineFigures,
   units: UnitSettings,
   sure: Spread,
 ): Fact[] {
@@ -101,19 +161,19 @@ function evennessFacts(
     {
       name: 'equivalent angle of one joint',
       value: formatAngle(degrees(whole.equivalentAngle), units, 2),
-      plusMinus: pm(sure('equivalentAngleDeg'), degreesText(2)),
+      plusMinus: spreadText(sure('equivalentAngleDeg'), degreesText(2)),
       remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg, units, 2)}`,
     },
     {
       name: 'driven axis runs ahead and behind by',
       value: formatAngle(degrees(whole.errorPeakToPeak), units, 3),
-      plusMinus: pm(sure('errorPeakToPeakDeg'), degreesText(3)),
+      plusMinus: spreadText(sure('errorPeakToPeakDeg'), degreesText(3)),
       remark: 'peak to peak, twice a turn',
     },
     {
       name: 'speed ratio',
       value: `${fixed(whole.ratioMin, 4)} to ${fixed(whole.ratioMax, 4)}`,
-      plusMinus: pm(sure('ratioMax'), (size) => fixed(size, 4)),
+      plusMinus: spreadText(sure('ratioMax'), (size) => fixed(size, 4)),
     },
   ]
   if (!speed.known) return facts
@@ -124,18 +184,8 @@ function evennessFacts(
     {
       name: `torsional, at ${grouped(rpm)} rev/min`,
       value: `${grouped(peakAcceleration(whole, rpm))} rad/s²`,
-      plusMinus: pm(sure('outputPeakAccelerationRadS2'), acceleration),
+      plusMinus: spreadText(sure('outputPeakAccelerationRadS2'), acceleration),
       remark: `by the small-angle rule ${grouped(small)}; speed from ${speed.value.basis}`,
-    },
-    {
-      name: 'inertial, on drive',
-      value: `${grouped(smallAngleAcceleration(angles[0] ?? asRadians(0), rpm))} rad/s²`,
-      plusMinus: pm(sure('inertialDriveRadS2'), acceleration),
-    },
-    {
-      name: 'inertial, on coast',
-      value: `${grouped(smallAngleAcceleration(angles.at(-1) ?? asRadians(0), rpm))} rad/s²`,
-      plusMinus: pm(sure('inertialCoastRadS2'), acceleration),
     },
   ]
 }
@@ -143,13 +193,17 @@ function evennessFacts(
 function shaftFacts(shaft: ShaftFigures, units: UnitSettings, sure: Spread): Fact[] {
   const lie = `${fallWords(degrees(shaft.place.fall), 'tail', units, 2).replace('tail', 'rear')}, ${planWords(degrees(shaft.place.plan), units, 2)}`
   const facts: Fact[] = [
-    { name: 'lies', value: lie, plusMinus: pm(sure('fallDeg'), (size) => formatAngle(size, units, 2)) },
+    {
+      name: 'lies',
+      value: lie,
+      plusMinus: spreadText(sure('fallDeg'), (size) => formatAngle(size, units, 2)),
+    },
   ]
   if (shaft.criticalSpeedRpm !== null)
     facts.push({
       name: 'critical speed',
       value: `${grouped(shaft.criticalSpeedRpm)} rev/min`,
-      plusMinus: pm(sure('criticalSpeedRpm'), grouped),
+      plusMinus: spreadText(sure('criticalSpeedRpm'), grouped),
     })
   if (shaft.bearingOffLine !== null)
     facts.push({ name: 'bearing off its line by', value: `${fixed(shaft.bearingOffLine, 1)} mm` })
@@ -191,7 +245,7 @@ export function lengthFacts({ lengths }: ShaftFigures, build: Build, sure: Sprea
   return lengths.all.map((length, i) => ({
     name: lengthName(length),
     value: formatBothUnits(length.length, build.units.inchFraction),
-    plusMinus: pm(sure(`lengths[${i}].vehicleMm`), (size) => `${fixed(size, 1)} mm`),
+    plusMinus: spreadText(sure(`lengths[${i}].vehicleMm`), (size) => `${fixed(size, 1)} mm`),
     remark:
       Math.abs(length.onBench - length.length) > SEEN_ON_TAPE
         ? `straightened on the bench ${formatBothUnits(length.onBench, build.units.inchFraction)}`

@@ -8,6 +8,7 @@ const COUNTS = ['no', 'one repeat', 'two repeats', 'three repeats'] as const
 /** What to do, in few words: "two repeats", "turn digital level end for end". */
 export function measureAgainAction(build: Build, { action, input }: MeasureAgain): string {
   if (action.kind === 'repeat') return COUNTS[action.count] ?? `${action.count} repeats`
+  if (action.kind === 'read') return 'reading it'
   if (action.kind === 'flip-test') return `turning ${action.tool.name} end for end`
   const size =
     input.unit === 'deg'
@@ -21,9 +22,13 @@ export function measureAgainAction(build: Build, { action, input }: MeasureAgain
  * (± 50 becomes ± 31 rad/s²)."
  */
 export function measureAgainSentence(build: Build, advice: MeasureAgain): string {
-  const { check, input, settles, from, to } = advice
+  const { check, input, settles, from, to, action } = advice
   const label = checkLabel(check, build.lines.length > 1)
   const show = (value: number) => checkValueText(check, value, build.units)
   const effect = settles ? 'would settle' : 'would help with'
-  return `Measure again: ${input.label}. ${sentenceCase(measureAgainAction(build, advice))} ${effect} ${label}: ± ${show(from)} becomes ± ${show(to)}.`
+  const what =
+    action.kind === 'read'
+      ? `Still to read: ${input.label.replace(/, not read$/, '')}`
+      : `Measure again: ${input.label}`
+  return `${what}. ${sentenceCase(measureAgainAction(build, advice))} ${effect} ${label}: ± ${show(from)} becomes ± ${show(to)}.`
 }

@@ -2,8 +2,9 @@ import { worstCheck } from './stateSentence'
 import { checkLabel, checkValueText, marginText, plusMinusText } from './checkText'
 import { axisRole } from './echo'
 import { leverInstruction } from './leverText'
-import { lineFacts, linePlusMinus, type FactGroup } from './lineFacts'
-import type { Evaluation } from '../check/evaluateBuild'
+import { lineFacts, lineSpread, spreadText, type FactGroup } from './lineFacts'
+import type { CheckState } from '../check/check'
+import type { Evaluation, LineEvaluation } from '../check/evaluateBuild'
 import { fallWords, planWords } from '../frame/words'
 import type { Build } from '../project/build'
 import type { Sureness } from '../uncertainty/monteCarlo'
@@ -18,6 +19,7 @@ export interface SheetJoint {
   readonly measured: string
   readonly set: string
   readonly drive: string
+  readonly coast: string
   readonly verdict: Verdict
 }
 
@@ -28,6 +30,8 @@ export interface SettingSheet {
   /** What the level has to show afterwards, in the chassis frame. */
   readonly goals: readonly string[]
   readonly hasDrive: boolean
+  /** What is still to be read or entered before anybody may set by this sheet; empty when it stands. */
+  readonly missing: readonly string[]
   readonly joints: readonly SheetJoint[]
   /** Checks on the line as a whole: name, value, margin. */
   readonly checks: readonly {
@@ -53,6 +57,7 @@ export function settingSheet(
   now: Evaluation,
   measured: Evaluation,
   sureness: Sureness | null = null,
+  measuredSureness: Sureness | null = null,
 ): SettingSheet {
   const many = build.lines.length > 1
   return {
@@ -64,21 +69,23 @@ export function settingSheet(
       const place = axisOf(now.placed, axis.id)
       if (!place.known) return []
       const fall = fallWords(degrees(place.value.fall), axisRole(build, axis), build.units, 2)
-      return [`${axis.name}: ${fall}, ${planWords(degrees(place.value.plan), build.units, 2)}`]
+      const doubt = spreadText(sureness?.figures[`axis/${axis.id}/fallDeg`] ?? null, (size) =>
+        formatAngle(size, build.units, 2),
+      )
+      const plan = planWords(degrees(place.value.plan), build.units, 2)
+      return [`${axis.name}: ${fall}${doubt ? ` ${doubt}` : ''}, ${plan}`]
     }),
     hasDrive: now.lines.some((line) => line.drive?.known),
+    missing:
+      now.checks.length === 0 ? ['a line of shafts, with its joints'] : now.missing.map(({ what }) => what),
     joints: now.lines.flatMap((line, lineIndex) => {
       const before = measured.lines[lineIndex]
       return line.line.joints.map((joint, index) => ({
         name: `${many ? `${line.line.name}, ` : ''}${joint.name ?? `joint ${index + 1}`}`,
-        measured: angleText(before?.ride.known ? before.ride.value.anglesDeg[index] : undefined, build),
-        set: [
-          angleText(line.ride.known ? line.ride.value.anglesDeg[index] : undefined, build),
-          spreadText(linePlusMinus(sureness, line.line.id)('ride', `joints[${index}].angleDeg`), build),
-        ]
-          .join(' ')
-          .trim(),
-        drive: angleText(line.drive?.known ? line.drive.value.anglesDeg[index] : undefined, build),
+        measured: jointText(build, before, 'ride', index, measuredSureness),
+        set: jointText(build, line, 'ride', index, sureness),
+        drive: jointText(build, line, 'drive', index, sureness),
+        coast: jointText(build, line, 'coast', index, sureness),
         verdict:
           worstCheck(line.checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index))
             ?.verdict ?? 'unknown',
@@ -95,7 +102,7 @@ export function settingSheet(
         verdict: check.verdict,
       })),
     shafts: now.lines.flatMap((line) =>
-      lineFacts(build, line, sureness).filter((group) => group.title.startsWith('Shaft')),
+      lineFacts(build, line, sureness).filter(({ about }) => about === 'shaft'),
     ),
     setups: usedSetups(build),
     assumptions: now.assumptions,
@@ -103,11 +110,21 @@ export function settingSheet(
   }
 }
 
-const spreadText = (size: number | null, build: Build): string =>
-  size ? `± ${formatAngle(size, build.units, 2)}` : ''
-
-const angleText = (angleDeg: number | undefined, build: Build): string =>
-  angleDeg === undefined ? '?' : formatAngle(angleDeg, build.units, 2)
+/** A joint's angle in one state with its ±: "1.37° ± 0.21°". */
+function jointText(
+  build: Build,
+  found: LineEvaluation | undefined,
+  state: CheckState,
+  index: number,
+  sureness: Sureness | null,
+): string {
+  const figures = found?.[state]
+  const angle = figures?.known ? figures.value.anglesDeg[index] : undefined
+  if (!found || angle === undefined) return '?'
+  const show = (size: number) => formatAngle(size, build.units, 2)
+  const doubt = spreadText(lineSpread(sureness, found.line.id)(state, `joints[${index}].angleDeg`), show)
+  return [show(angle), doubt ?? ''].join(' ').trim()
+}
 
 function usedSetups(build: Build): SettingSheet['setups'] {
   return build.setups.flatMap((setup) => {

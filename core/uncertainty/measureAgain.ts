@@ -1,8 +1,8 @@
 import type { Check } from '../check/check'
 import type { Build } from '../project/build'
-import type { Id } from '../project/id'
 import type { Tool } from '../project/tool'
 import type { Input } from '../readings/formula'
+import { USUAL_FIGURES } from '../readings/usualTool'
 import type { Sureness } from './monteCarlo'
 import { checkFigureId } from './sampleModel'
 import { scatterVariance, toolVariance } from './spread'
@@ -18,6 +18,7 @@ export interface MeasureAgain {
   readonly action:
     | { readonly kind: 'repeat'; readonly count: number }
     | { readonly kind: 'flip-test'; readonly tool: Tool }
+    | { readonly kind: 'read' }
     | { readonly kind: 'finer-tool'; readonly halfWidth: number }
   /** ± of the check now and as predicted after, in its unit. */
   readonly from: number
@@ -26,6 +27,12 @@ export interface MeasureAgain {
   readonly settles: boolean
 }
 
+/** What a usual level leaves of a thing that was taken for granted, once it is read. */
+const A_READING = {
+  halfWidth: USUAL_FIGURES.level.accuracy,
+  scatter: USUAL_FIGURES.level.handScatter,
+  count: 1,
+}
 /** More repeats than this nobody takes. */
 const MOST_REPEATS = 3
 /** An action that takes away less than this share of the ± is not worth the way under the vehicle. */
@@ -88,11 +95,17 @@ function actionsFor(
   const share = shares[index] ?? 0
   const left = (after: Pick<Input, 'halfWidth' | 'scatter' | 'count'>) =>
     1 - share + share * ratio(input, after)
-  const repeats = Array.from({ length: MOST_REPEATS }, (_, i) => ({
-    action: { kind: 'repeat' as const, count: i + 1 },
-    left: left({ ...input, count: input.count + i + 1 }),
-  }))
-  const tool = toolOf(build, input.readingId)
+  if (input.source === 'assumed')
+    return [{ action: { kind: 'read' as const }, left: 1 - share + share * ratio(input, A_READING) }]
+  const isRead = input.source === undefined
+  const repeats =
+    !isRead && input.source !== 'misfit'
+      ? []
+      : Array.from({ length: MOST_REPEATS }, (_, i) => ({
+          action: { kind: 'repeat' as const, count: i + 1 },
+          left: left({ ...input, count: input.count + i + 1 }),
+        }))
+  const tool = toolOf(build, input)
   const flip =
     tool?.kind === 'level' && (tool.flipTests ?? []).length === 0 && input.unit === 'deg'
       ? [{ action: { kind: 'flip-test' as const, tool }, left: leftAfterFlip(build, tool, inputs, shares) }]
@@ -101,7 +114,7 @@ function actionsFor(
     action: { kind: 'finer-tool' as const, halfWidth: input.halfWidth / 2 },
     left: left({ ...input, halfWidth: input.halfWidth / 2 }),
   }
-  return [...repeats, ...flip, ...(input.halfWidth > 0 ? [finer] : [])]
+  return [...repeats, ...flip, ...(input.halfWidth > 0 && isRead ? [finer] : [])]
 }
 
 const variance = (input: Pick<Input, 'halfWidth' | 'scatter' | 'count'>): number =>
@@ -118,13 +131,14 @@ function leftAfterFlip(
   shares: readonly number[],
 ): number {
   return inputs.reduce((sum, input, i) => {
-    if (input.unit !== 'deg' || toolOf(build, input.readingId)?.id !== tool.id) return sum
+    if (input.unit !== 'deg' || toolOf(build, input)?.id !== tool.id) return sum
     const halfWidth = Math.min(input.halfWidth, tool.resolution ?? input.halfWidth / 2)
     return sum - (shares[i] ?? 0) * (1 - ratio(input, { ...input, halfWidth }))
   }, 1)
 }
 
-function toolOf(build: Build, readingId: Id): Tool | undefined {
+function toolOf(build: Build, { readingId, source }: Input): Tool | undefined {
+  if (source === 'tool') return build.tools.find((one) => one.id === readingId)
   const reading = build.readings.find((one) => one.id === readingId)
   return reading && 'tool' in reading ? build.tools.find((one) => one.id === reading.tool) : undefined
 }

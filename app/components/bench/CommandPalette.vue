@@ -11,7 +11,7 @@ import { useWorkbench } from '~/stores/workbench'
 
 const open = defineModel<boolean>('open', { required: true })
 const { stages } = defineProps<{ stages: readonly Stage[] }>()
-const emit = defineEmits<{ shortcuts: [] }>()
+const emit = defineEmits<{ shortcuts: []; glossary: [] }>()
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const readings = useReadings()
@@ -90,6 +90,7 @@ const groups = computed(() => [
         onSelect: then(() => (mode.preference = mode.value === 'dark' ? 'light' : 'dark')),
       },
       { label: texts.bar.shortcuts, kbds: ['?'], onSelect: then(() => emit('shortcuts')) },
+      { label: texts.bar.glossary, onSelect: then(() => emit('glossary')) },
     ],
   },
 ])

@@ -12,6 +12,9 @@ const cures = useCures()
       texts.line.stopSearch
     }}</UButton>
   </span>
+  <span v-else-if="cures.failure" class="none" role="status">{{
+    texts.line.searchFailed(cures.failure)
+  }}</span>
   <span v-else-if="cures.offered.length > 0" class="cures">
     <button
       v-for="(offer, index) in cures.offered.slice(0, 3)"
@@ -21,7 +24,8 @@ const cures = useCures()
       :title="offer.remark"
       @click="cures.apply(offer)"
     >
-      {{ offer.instruction }} <kbd>{{ index + 1 }}</kbd>
+      <span class="what">{{ offer.instruction }}</span>
+      <small v-if="offer.likely" class="likely">{{ offer.likely }}</small> <kbd>{{ index + 1 }}</kbd>
     </button>
   </span>
   <span
@@ -36,11 +40,25 @@ const cures = useCures()
 <style scoped>
 .cures {
   display: flex;
-  flex-wrap: wrap;
   gap: 8px;
+  min-width: 0;
+}
+.what {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.likely {
+  flex: none;
+  color: var(--soft);
+  font-weight: 500;
 }
 .cure {
-  min-height: 34px;
+  display: flex;
+  align-items: baseline;
+  gap: 6px;
+  min-width: 0;
+  min-height: 32px;
   padding: 3px 10px;
   border: 1.5px solid var(--accent);
   border-radius: 4px;
@@ -56,24 +74,36 @@ const cures = useCures()
   background: var(--wash);
 }
 kbd {
-  margin-left: 4px;
+  flex: none;
   padding: 0 6px;
   border-radius: 3px;
   background: var(--wash);
   font: inherit;
   font-size: 0.8125rem;
 }
-.searching,
 .none {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.searching {
   display: inline-flex;
   align-items: center;
   gap: 8px;
+  font-size: 0.9375rem;
+}
+.searching,
+.none {
   color: var(--soft);
   font-size: 0.9375rem;
 }
 @media (max-width: 860px) {
   .cure {
     min-height: 48px;
+    align-items: center;
+  }
+  .cures {
+    overflow-x: auto;
   }
   kbd {
     display: none;

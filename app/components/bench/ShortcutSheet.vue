@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { hasSingleKeys } from '~/composables/useBenchKeys'
 import { texts } from '~/texts/en'
 
 const open = defineModel<boolean>('open', { required: true })
@@ -29,11 +30,15 @@ const KEYS: readonly (readonly [string, string])[] = [
           <dd>{{ what }}</dd>
         </template>
       </dl>
+      <UCheckbox v-model="hasSingleKeys" class="single" :label="texts.bar.singleKeys" />
     </template>
   </UModal>
 </template>
 
 <style scoped>
+.single {
+  margin-top: 16px;
+}
 .keys {
   display: grid;
   grid-template-columns: auto 1fr;

@@ -10,6 +10,15 @@ const verdict = computed(() => evaluation.current?.verdict ?? 'unknown')
 const position = computed(
   () => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '',
 )
+/** Read aloud only once a lever is let go: at each frame of a drag nobody could follow. */
+const spoken = ref('')
+watch(
+  () => [evaluation.sentence, Object.keys(evaluation.held).length] as const,
+  ([sentence, held]) => {
+    if (held === 0) spoken.value = sentence
+  },
+  { immediate: true },
+)
 const saved = computed(() => {
   if (workbench.failure) return texts.bar.notSaved
   if (workbench.hasUnsaved) return texts.bar.saving
@@ -26,11 +35,12 @@ const saved = computed(() => {
   <header class="state-bar no-print">
     <NuxtLink to="/" class="name" :aria-label="`${texts.name}: ${texts.bar.all}`">{{ texts.name }}</NuxtLink>
     <div class="state">
-      <p class="sentence" aria-live="polite" data-testid="state">
+      <p class="sentence" data-testid="state">
         <VerdictMark :verdict="verdict" :size="18" />
-        <span>{{ evaluation.sentence }}</span>
+        <span :title="evaluation.sentence">{{ evaluation.sentence }}</span>
       </p>
-      <CureButtons />
+      <p class="sr-only" aria-live="polite">{{ spoken }}</p>
+      <div class="cure-row"><CureButtons /></div>
     </div>
     <div class="tools">
       <p class="build">
@@ -82,7 +92,7 @@ const saved = computed(() => {
   grid-template-columns: 96px minmax(0, 1fr) auto;
   align-items: center;
   gap: 16px;
-  min-height: 58px;
+  height: 78px;
   padding: 6px 12px 6px 20px;
   background: var(--card);
   border-bottom: 1px solid var(--hair);
@@ -91,11 +101,25 @@ const saved = computed(() => {
   font-size: 1.375rem;
   font-weight: 600;
 }
+/* Both rows keep their place, so that nothing below jumps when cures come and go. */
 .state {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-rows: 1.5rem 2.125rem;
   align-items: center;
-  gap: 6px 14px;
+  gap: 4px;
+  min-width: 0;
+}
+.cure-row {
+  display: flex;
+  min-width: 0;
+  height: 2.125rem;
+}
+.sentence > span:last-child {
+  min-width: 0;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 1;
+  overflow: hidden;
 }
 .sentence {
   display: flex;
@@ -125,7 +149,17 @@ const saved = computed(() => {
   .state-bar {
     grid-template-columns: auto 1fr;
     gap: 4px 10px;
+    height: auto;
     padding: 6px 12px 8px;
+  }
+  .state {
+    grid-template-rows: 2.75rem 3.125rem;
+  }
+  .cure-row {
+    height: 3.125rem;
+  }
+  .sentence > span:last-child {
+    -webkit-line-clamp: 2;
   }
   .tools {
     justify-self: end;

@@ -5,7 +5,7 @@ import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 
 /** One limit with its warning and failing values, editable. */
-const { limit, index } = defineProps<{ limit: LimitEntry; index: number }>()
+const { limit } = defineProps<{ limit: LimitEntry }>()
 const workbench = useWorkbench()
 const words = texts.limits
 const KEYS = ['failBelow', 'warnBelow', 'warnAbove', 'failAbove'] as const
@@ -18,7 +18,7 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
   fault.value = requireRising({ ...limit, [key]: value })
   if (fault.value) return
   workbench.change('Change a limit', (draft) => {
-    const there = draft.limits.entries[index]
+    const there = draft.limits.entries.find(({ id }) => id === limit.id)
     if (!there) return
     there[key] = value
     draft.limits.profile = 'own'
@@ -30,8 +30,9 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
   <section class="limit" :aria-label="words.quantities[limit.quantity]">
     <div>
       <h2>
-        {{ words.quantities[limit.quantity]
-        }}{{ limit.joints && limit.joints !== 'all' ? `, ${words.joints[limit.joints]}` : '' }}
+        <TermText :text="words.quantities[limit.quantity]" />{{
+          limit.joints && limit.joints !== 'all' ? `, ${words.joints[limit.joints]}` : ''
+        }}
       </h2>
       <p class="soft">
         {{ limit.basis

@@ -19,13 +19,17 @@ const path = (points: readonly ViewPoint[]) =>
     <template v-for="(shape, i) in shapes" :key="i">
       <ellipse
         v-if="shape.form === 'circle'"
-        :class="shape.part"
+        :class="[shape.part, { usual: shape.isUsual }]"
         :cx="projection.x(shape.centre[0])"
         :cy="y(shape.centre[1])"
         :rx="shape.radius * projection.pxPerMm"
         :ry="shape.radius * projection.pxPerMm * projection.exaggeration"
       />
-      <polygon v-else-if="shape.form === 'polygon'" :class="shape.part" :points="path(shape.points)" />
+      <polygon
+        v-else-if="shape.form === 'polygon'"
+        :class="[shape.part, { usual: shape.isUsual }]"
+        :points="path(shape.points)"
+      />
       <polyline v-else :class="shape.part" :points="path(shape.points)" />
     </template>
   </g>
@@ -72,6 +76,10 @@ polyline.shaft {
 .axis-line {
   stroke: var(--accent);
   stroke-dasharray: 14 4 2.5 4;
+}
+.usual {
+  fill: none;
+  stroke-dasharray: 7 5;
 }
 .ghost > * {
   fill: none;

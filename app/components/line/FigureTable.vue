@@ -18,10 +18,10 @@ const groups = computed(() => lineFacts(build, evaluation, sureness))
   <div class="facts">
     <p v-if="groups.length === 0" class="soft">{{ texts.line.nothing }}</p>
     <section v-for="group in groups" :key="group.title">
-      <h3>{{ group.title }}</h3>
+      <h3><TermText :text="group.title" /></h3>
       <dl>
         <template v-for="fact in group.facts" :key="fact.name">
-          <dt>{{ fact.name }}</dt>
+          <dt><TermText :text="fact.name" /></dt>
           <dd class="figure">
             {{ fact.value }} <span class="soft">{{ fact.plusMinus }}</span>
           </dd>

@@ -62,11 +62,21 @@ function zoomBy(key: string) {
     target.value = 'whole'
   }
 }
+/** Two drawings on one page must not share the name of a clip. */
+const clip = useId()
+const hasUsual = computed(() => scene.value.shapes.side.some((shape) => shape.isUsual))
 const topShift = computed(() => frame.value.sideHeight + RULER)
 </script>
 
 <template>
   <div ref="box" class="drawing">
+    <p v-if="hasUsual" class="usual soft" data-testid="usual-size">
+      <svg viewBox="0 0 30 6" width="30" height="6" aria-hidden="true">
+        <path d="M0 3H30" stroke="currentColor" stroke-width="1.6" stroke-dasharray="7 5" />
+      </svg>
+      {{ texts.line.usual }}
+      <NuxtLink v-if="!still" :to="`/b/${build.id}/parts`">{{ texts.line.usualEnter }}</NuxtLink>
+    </p>
     <DrawingControls
       v-if="!still"
       v-model:target="target"
@@ -87,9 +97,9 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
       data-testid="drawing"
       @keydown="zoomBy($event.key)"
     >
-      <clipPath id="side-clip"><rect :width="frame.width" :height="frame.sideHeight" /></clipPath>
+      <clipPath :id="clip"><rect :width="frame.width" :height="frame.sideHeight" /></clipPath>
       <clipPath id="top-clip"><rect :width="frame.width" :height="frame.topHeight" /></clipPath>
-      <g clip-path="url(#side-clip)">
+      <g :clip-path="`url(#${clip})`">
         <DrawingShapes v-if="hasGhost" :shapes="scene.ghosts.side" view="side" :projection="view" ghost />
         <DrawingShapes :shapes="scene.shapes.side" view="side" :projection="view" />
         <path
@@ -146,6 +156,20 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
 </template>
 
 <style scoped>
+.usual {
+  position: absolute;
+  left: 12px;
+  bottom: 6px;
+  z-index: 1;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 0.875rem;
+}
+.usual a {
+  color: var(--accent);
+  text-decoration: underline;
+}
 .drawing {
   position: relative;
   overflow: hidden;

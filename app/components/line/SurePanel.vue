@@ -37,14 +37,19 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
     </div>
     <div v-else class="running">
       <span class="soft">
-        <template v-if="sureness.isStopped">{{ words.stopped }}</template>
+        <template v-if="sureness.failure">{{ words.failed(sureness.failure) }}</template>
+        <template v-else-if="sureness.isStopped">{{ words.stopped }}</template>
         <template v-else-if="!sureness.result">{{ words.waiting }}</template>
         <template v-else-if="sureness.result.samples === 0">{{ words.exact }}</template>
         <template v-else>{{ words.lead(grouped(sureness.result.samples)) }}</template>
       </span>
-      <UButton v-if="sureness.isStopped" size="xs" variant="outline" @click="sureness.sample()">{{
-        words.again
-      }}</UButton>
+      <UButton
+        v-if="sureness.isStopped || sureness.failure"
+        size="xs"
+        variant="outline"
+        @click="sureness.sample()"
+        >{{ words.again }}</UButton
+      >
     </div>
 
     <section v-if="sureness.result && sureness.result.samples > 0" :aria-label="words.measure">

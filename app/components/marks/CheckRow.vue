@@ -29,7 +29,7 @@ const label = computed(() => checkLabel(check, many))
       <span class="margin figure" :class="check.verdict">{{ marginText(check, units) }}</span>
     </button>
     <p v-if="isOpen" class="reason">
-      {{ checkSentence(check, units, many) }}
+      <TermText :text="checkSentence(check, units, many)" />
       <template v-if="check.probability !== null">{{
         texts.sure.likely(likelihoodText(check.probability))
       }}</template>

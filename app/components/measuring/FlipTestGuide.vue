@@ -2,6 +2,7 @@
 import type { DisplayEnd, Tool } from '~~/core/project/tool'
 import { flipTestResult } from '~~/core/readings/toolError'
 import { texts } from '~/texts/en'
+import { rovingRadio } from '~/composables/useRovingRadio'
 import { useSetups } from '~/stores/setups'
 import { useFormat } from '~/composables/useFormat'
 
@@ -21,6 +22,11 @@ const ends = [
   ['left', words.flipLeft],
   ['right', words.flipRight],
 ] as const
+const radioOf = (step: 'first' | 'second') =>
+  rovingRadio<DisplayEnd>(
+    () => ends.map(([end]) => end),
+    (end) => (typed[`${step}High`] = end),
+  )
 const resultText = computed(() => {
   if (!result.value.ok) return result.value.message
   const { zeroErrorDeg, surfaceDeg } = result.value
@@ -62,11 +68,13 @@ function keep() {
       <div role="radiogroup" :aria-label="words.flipHigh" class="ends">
         <span class="soft">{{ words.flipHigh }}</span>
         <button
-          v-for="[end, label] in ends"
+          v-for="([end, label], at) in ends"
           :key="end"
           type="button"
           role="radio"
           :aria-checked="typed[`${step}High`] === end"
+          :tabindex="radioOf(step).tabIndex(end, at, typed[`${step}High`])"
+          @keydown="radioOf(step).press($event, at)"
           :class="{ chosen: typed[`${step}High`] === end }"
           @click="typed[`${step}High`] = end"
         >

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { TOOL_KINDS, type Tool } from '~~/core/project/tool'
+import { toolScatter } from '~~/core/readings/scatter'
 import { flipTestResult } from '~~/core/readings/toolError'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
@@ -10,7 +11,7 @@ import { useWorkbench } from '~/stores/workbench'
 const { tool } = defineProps<{ tool: Tool }>()
 const workbench = useWorkbench()
 const setups = useSetups()
-const { angle } = useFormat()
+const { angle, length } = useFormat()
 const words = texts.measuring.tools
 const isTesting = ref(false)
 const isLevel = computed(() => tool.kind === 'level')
@@ -21,6 +22,13 @@ const uses = computed(
 )
 const kinds = TOOL_KINDS.map((value) => ({ value, label: words.kinds[value] }))
 const habits = Object.entries(words.zeroHabits).map(([value, label]) => ({ value, label }))
+/** What is usual while nothing was repeated, then what the repeats show. */
+const scatterHelp = computed(() => {
+  const found = workbench.build ? toolScatter(workbench.build, tool) : null
+  if (!found) return ''
+  const figure = isLevel.value ? angle(found.deviation) : length(found.deviation)
+  return found.freedom > 0 ? words.learntScatter(figure, found.freedom) : words.usualScatter(figure)
+})
 const lastTest = computed(() => {
   const test = tool.flipTests?.at(-1)
   const result = test ? flipTestResult(test) : null
@@ -82,6 +90,15 @@ const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
         :unit="unit"
         :most="100"
         @change="change({ accuracy: $event })"
+      />
+      <FigureField
+        :label="words.handScatter"
+        :value="tool.handScatter"
+        :kind="kind"
+        :unit="unit"
+        :most="100"
+        :help="scatterHelp"
+        @change="change({ handScatter: $event })"
       />
       <UFormField v-if="isLevel" :label="words.zeroHabit">
         <USelect

@@ -47,6 +47,7 @@ function take(text: string) {
 
 <template>
   <UFormField :label="label" :error="fault" :help="help || undefined">
+    <template #label><TermText :text="label" /></template>
     <UInput
       :model-value="typing.text.value"
       class="w-full"

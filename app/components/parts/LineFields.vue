@@ -5,7 +5,7 @@ import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 
 /** School and joints of a line. */
-const { line, index } = defineProps<{ line: Line; index: number }>()
+const { line } = defineProps<{ line: Line }>()
 const workbench = useWorkbench()
 const words = texts.parts.fields
 const schools = Object.entries(texts.schools).map(([value, { name }]) => ({ value, label: name }))
@@ -15,13 +15,20 @@ const isEnd = (joint: number) => joint === 0 || joint === line.joints.length - 1
 
 function change(label: string, recipe: (draft: Draft<Line>) => void) {
   workbench.change(label, (draft) => {
-    const there = draft.lines[index]
+    const there = draft.lines.find(({ id }) => id === line.id)
     if (there) recipe(there)
   })
 }
-function changeJoint(joint: number, part: Partial<Joint>) {
+/** An emptied field takes its figure out of the file. */
+function setOrClear(label: string, key: 'expectedRiseDeg' | 'expectedDropDeg', value: number | undefined) {
+  change(label, (draft) => {
+    if (value === undefined) Reflect.deleteProperty(draft, key)
+    else draft[key] = value
+  })
+}
+function changeJoint(jointId: string, part: Partial<Joint>) {
   change('Change a joint', (draft) => {
-    const there = draft.joints[joint]
+    const there = draft.joints.find(({ id }) => id === jointId)
     if (there) Object.assign(there, part)
   })
 }
@@ -51,14 +58,23 @@ function changeJoint(joint: number, part: Partial<Joint>) {
       />
     </UFormField>
     <FigureField
-      v-if="line.school === 'low-pinion'"
       :label="words.rise"
       unit="°"
       :least="-15"
       :most="15"
       :help="words.riseHelp"
       :value="line.expectedRiseDeg"
-      @change="change('Set the expected rise', (draft) => void (draft.expectedRiseDeg = $event))"
+      @change="setOrClear('Set the expected rise', 'expectedRiseDeg', $event)"
+    />
+    <FigureField
+      v-if="line.expectedRiseDeg"
+      :label="words.drop"
+      unit="°"
+      :least="-15"
+      :most="15"
+      :help="words.dropHelp"
+      :value="line.expectedDropDeg"
+      @change="setOrClear('Set the drop on overrun', 'expectedDropDeg', $event)"
     />
   </PartsCard>
   <PartsCard v-for="(joint, i) in line.joints" :key="joint.id" :title="`${words.joint} ${i + 1}`">
@@ -67,7 +83,7 @@ function changeJoint(joint: number, part: Partial<Joint>) {
         :model-value="joint.kind"
         :items="kinds"
         class="w-full"
-        @update:model-value="changeJoint(i, { kind: $event as JointKind })"
+        @update:model-value="changeJoint(joint.id, { kind: $event as JointKind })"
       />
     </UFormField>
     <UFormField v-if="isEnd(i)" :label="words.pointIs">
@@ -75,7 +91,7 @@ function changeJoint(joint: number, part: Partial<Joint>) {
         :model-value="joint.pointIs ?? 'centre'"
         :items="meanings"
         class="w-full"
-        @update:model-value="changeJoint(i, { pointIs: $event as PointMeaning })"
+        @update:model-value="changeJoint(joint.id, { pointIs: $event as PointMeaning })"
       />
     </UFormField>
     <FigureField
@@ -84,13 +100,13 @@ function changeJoint(joint: number, part: Partial<Joint>) {
       :most="90"
       :value="joint.limitDeg"
       :help="words.limitHelp"
-      @change="changeJoint(i, { limitDeg: $event })"
+      @change="changeJoint(joint.id, { limitDeg: $event })"
     />
     <UCheckbox
       v-if="joint.kind === 'flex-disc'"
       :model-value="joint.centringPilot === true"
       :label="words.pilot"
-      @update:model-value="changeJoint(i, { centringPilot: $event === true })"
+      @update:model-value="changeJoint(joint.id, { centringPilot: $event === true })"
     />
   </PartsCard>
 </template>

@@ -5,7 +5,7 @@ import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Ends, tube and phase of one shaft. */
-const { shaft, lineIndex, index } = defineProps<{ shaft: Shaft; lineIndex: number; index: number }>()
+const { shaft, lineId, index } = defineProps<{ shaft: Shaft; lineId: string; index: number }>()
 const workbench = useWorkbench()
 const words = texts.parts.fields
 const tube = ref<Partial<Tube>>({ ...shaft.tube })
@@ -17,7 +17,9 @@ const materials = Object.entries(words.materials).map(([value, label]) => ({ val
 
 function change(label: string, recipe: (draft: Draft<Shaft>) => void) {
   workbench.change(label, (draft) => {
-    const there = draft.lines[lineIndex]?.shafts[index]
+    const shafts = draft.lines.find(({ id }) => id === lineId)?.shafts ?? []
+    // A shaft stands between two joints; one without a name of its own is told by its place.
+    const there = shaft.id === undefined ? shafts[index] : shafts.find(({ id }) => id === shaft.id)
     if (there) recipe(there)
   })
 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { Draft } from 'immer'
 import type { Line, SpeedSource } from '~~/core/project/lineSpec'
 import { shaftSpeed } from '~~/core/strength/shaftSpeed'
 import { grouped } from '~~/core/text/checkText'
@@ -7,7 +6,7 @@ import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Where the highest shaft speed comes from; kept once all its figures are there. */
-const { line, index } = defineProps<{ line: Line; index: number }>()
+const { line } = defineProps<{ line: Line }>()
 const workbench = useWorkbench()
 const words = texts.parts.fields
 type Figures = Partial<
@@ -40,10 +39,10 @@ function choose(next: SpeedSource['basis']) {
 function keep() {
   const source = complete(basis.value, figures.value)
   if (source)
-    workbench.change(
-      'Set the shaft speed',
-      (draft) => void ((draft.lines[index] as Draft<Line>).speed = source),
-    )
+    workbench.change('Set the shaft speed', (draft) => {
+      const there = draft.lines.find(({ id }) => id === line.id)
+      if (there) there.speed = source
+    })
 }
 function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null {
   const { rpm, redlineRpm, topGearRatio, transferRatio, speedKmh, tyreDiameterMm, axleRatio } = given

@@ -25,22 +25,24 @@ const CHASSIS: readonly (keyof ChassisSizes)[] = [
   'railRearStationMm',
   'groundBelowMm',
 ]
-function changeAxle(index: number, recipe: (draft: Draft<Axle>) => void) {
+function changeAxle(axleId: string, recipe: (draft: Draft<Axle>) => void) {
   workbench.change('Change the axle', (draft) => {
-    const there = draft.axles[index]
+    const there = draft.axles.find(({ id }) => id === axleId)
     if (there) recipe(there)
   })
 }
 </script>
 
 <template>
-  <PartsCard v-for="(axle, i) in build.axles" :key="axle.id" :title="axle.name">
+  <PartsCard v-for="axle in build.axles" :key="axle.id" :title="axle.name">
     <UFormField :label="words.suspension">
       <USelect
         :model-value="axle.suspension"
         :items="suspensions"
         class="w-full"
-        @update:model-value="changeAxle(i, (draft) => void (draft.suspension = $event as Axle['suspension']))"
+        @update:model-value="
+          changeAxle(axle.id, (draft) => void (draft.suspension = $event as Axle['suspension']))
+        "
       />
     </UFormField>
     <UFormField v-if="axle.suspension === 'leaf'" :label="words.spring">
@@ -48,7 +50,7 @@ function changeAxle(index: number, recipe: (draft: Draft<Axle>) => void) {
         :model-value="axle.spring ?? 'above'"
         :items="springs"
         class="w-full"
-        @update:model-value="changeAxle(i, (draft) => void (draft.spring = $event as Axle['spring']))"
+        @update:model-value="changeAxle(axle.id, (draft) => void (draft.spring = $event as Axle['spring']))"
       />
     </UFormField>
   </PartsCard>
@@ -66,14 +68,14 @@ function changeAxle(index: number, recipe: (draft: Draft<Axle>) => void) {
         )
       "
     />
-    <template v-for="(axle, i) in build.axles" :key="axle.id">
+    <template v-for="axle in build.axles" :key="axle.id">
       <FigureField
         v-for="key in AXLE"
         :key="key"
         :label="words.sizes[key]"
         kind="length"
         :value="axle.sizes?.[key]"
-        @change="changeAxle(i, (draft) => void (draft.sizes = { ...draft.sizes, [key]: $event }))"
+        @change="changeAxle(axle.id, (draft) => void (draft.sizes = { ...draft.sizes, [key]: $event }))"
       />
     </template>
     <FigureField

@@ -75,7 +75,7 @@ function repeat() {
 <template>
   <section class="capture" :aria-label="words.title">
     <h1>{{ words.title }}</h1>
-    <p class="soft hint" :class="{ crowded }">{{ words.hint }}</p>
+    <p class="soft hint" :class="{ crowded }"><TermText :text="words.hint" /></p>
     <ToolPicture :step="step" :method="draft.method" :class="{ crowded: mistakes.length > 0 }" />
 
     <ReadingMethod :step="step" :draft="draft" @set="set" />

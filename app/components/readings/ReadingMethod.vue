@@ -2,6 +2,7 @@
 import type { TourStep } from '~~/core/readings/tour'
 import type { ReadingDraft } from '~/stores/readingDraft'
 import { texts } from '~/texts/en'
+import { rovingRadio } from '~/composables/useRovingRadio'
 import { useWorkbench } from '~/stores/workbench'
 
 /** How the reading is taken, where there is more than one way. */
@@ -28,9 +29,8 @@ const tools = computed(() =>
   ),
 )
 const tool = computed(() => tools.value.find((one) => one.id === draft.toolId) ?? tools.value[0])
-/** Only a level whose zero error is known asks which way its display looked. */
+/** All readings of a level share its zero error, with the sign of the side its display looked to. */
 const displayChoice = computed<Choice[]>(() => {
-  if ((tool.value?.flipTests ?? []).length === 0) return []
   const sides = step.quantity === 'chassis-roll' ? (['rear', 'front'] as const) : (['left', 'right'] as const)
   return [
     {
@@ -76,6 +76,13 @@ const choices = computed<Choice[]>(() => {
     })
   return list
 })
+const radioOf = (choice: Choice) =>
+  rovingRadio(
+    () => choice.options.map(([value]) => value),
+    (value) => emit('set', { [choice.key]: value }),
+  )
+const choiceName = (key: Choice['key']): string =>
+  key in words.choiceOf ? words.choiceOf[key as keyof typeof words.choiceOf] : ''
 const summary = computed(() => {
   const said = choices.value.flatMap(({ key, options }) =>
     options.filter(([value]) => draft[key] === value).map(([, label]) => label),
@@ -90,15 +97,23 @@ const summary = computed(() => {
     <summary>
       <span class="soft">{{ words.how }}:</span> {{ summary }}
     </summary>
-    <div v-for="choice in choices" :key="choice.key" role="radiogroup" :aria-label="choice.key" class="pair">
+    <div
+      v-for="choice in choices"
+      :key="choice.key"
+      role="radiogroup"
+      :aria-label="choiceName(choice.key)"
+      class="pair"
+    >
       <button
-        v-for="[value, label] in choice.options"
+        v-for="([value, label], at) in choice.options"
         :key="value"
         type="button"
         role="radio"
         :aria-checked="draft[choice.key] === value"
+        :tabindex="radioOf(choice).tabIndex(value, at, String(draft[choice.key]))"
         :class="{ chosen: draft[choice.key] === value }"
         @click="emit('set', { [choice.key]: value })"
+        @keydown="radioOf(choice).press($event, at)"
       >
         {{ label }}
       </button>

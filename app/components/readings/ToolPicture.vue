@@ -3,13 +3,13 @@ import type { TourStep } from '~~/core/readings/tour'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
 const { step, method } = defineProps<{ step: TourStep; method: 'along' | 'face' }>()
-const isNose = computed(() => step.role === 'joint' && step.target.includes('pinion'))
+const isNose = computed(() => step.role === 'joint' && step.body === 'axle')
 const scene = computed(() => {
   if (step.quantity === 'chassis-fall') return 'rail'
   if (step.quantity === 'chassis-roll') return 'across'
   if (step.quantity === 'shaft-level') return 'shaft'
   if (step.role === 'frame-hole') return 'hole'
-  if (step.quantity === 'axis-level') return step.target.includes('pinion') ? 'axle' : 'gearbox'
+  if (step.quantity === 'axis-level') return step.body === 'axle' ? 'axle' : 'gearbox'
   if (step.role === 'front-mount' || step.role === 'tail-mount') return 'mount'
   if (step.role === 'axle-centre' || isNose.value) return 'axle'
   return 'gearbox'

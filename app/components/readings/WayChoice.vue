@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { TourStep } from '~~/core/readings/tour'
 import type { StepWords } from '~/texts/steps'
+import { rovingRadio } from '~/composables/useRovingRadio'
 
 /** "Which end is lower?" as two pictures. */
-const { step, words, method } = defineProps<{
+const { step, words, method, way } = defineProps<{
   step: TourStep
   words: StepWords
   method: 'along' | 'face'
@@ -12,20 +13,26 @@ const { step, words, method } = defineProps<{
   wanted: boolean
 }>()
 const emit = defineEmits<{ choose: [way: string] }>()
+const { press, tabIndex } = rovingRadio(
+  () => words.ways.map(([one]) => one as string),
+  (one) => emit('choose', one),
+)
 const isFace = computed(() => step.quantity === 'axis-level' && method === 'face')
 </script>
 
 <template>
   <div class="ways" role="radiogroup" :aria-label="words.title">
     <button
-      v-for="[one, label] in words.ways"
+      v-for="([one, label], at) in words.ways"
       :key="one"
       type="button"
       role="radio"
       :aria-checked="way === one"
+      :tabindex="tabIndex(one, at, way)"
       class="way"
       :class="{ chosen: way === one, wanted }"
       @click="emit('choose', one)"
+      @keydown="press($event, at)"
     >
       <WayPicture :way="one" :quantity="step.quantity" :is-face="isFace" />
       {{ label }}

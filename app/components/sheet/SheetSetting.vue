@@ -29,7 +29,10 @@ const words = texts.sheet
             <th />
             <th>{{ words.measured }}</th>
             <th>{{ words.now }}</th>
-            <th v-if="sheet.hasDrive">{{ words.drive }}</th>
+            <template v-if="sheet.hasDrive">
+              <th>{{ words.drive }}</th>
+              <th>{{ words.coast }}</th>
+            </template>
             <th />
           </tr>
         </thead>
@@ -38,11 +41,14 @@ const words = texts.sheet
             <td>{{ joint.name }}</td>
             <td class="figure">{{ joint.measured }}</td>
             <td class="figure">{{ joint.set }}</td>
-            <td v-if="sheet.hasDrive" class="figure">{{ joint.drive }}</td>
+            <template v-if="sheet.hasDrive">
+              <td class="figure">{{ joint.drive }}</td>
+              <td class="figure">{{ joint.coast }}</td>
+            </template>
             <td><VerdictMark :verdict="joint.verdict" :size="12" /> {{ texts.verdicts[joint.verdict] }}</td>
           </tr>
           <tr v-for="check in sheet.checks" :key="check.label">
-            <td :colspan="sheet.hasDrive ? 2 : 1">{{ check.label }}</td>
+            <td :colspan="sheet.hasDrive ? 3 : 1">{{ check.label }}</td>
             <td class="figure" :colspan="2">{{ check.value }}</td>
             <td><VerdictMark :verdict="check.verdict" :size="12" /> {{ check.margin }}</td>
           </tr>
@@ -55,8 +61,8 @@ const words = texts.sheet
 <style scoped>
 .two {
   display: grid;
-  grid-template-columns: 4fr 6fr;
-  gap: 26px;
+  grid-template-columns: 100%;
+  gap: 12px;
   margin-top: 8px;
 }
 h2 {

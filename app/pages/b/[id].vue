@@ -24,9 +24,24 @@ const current = computed(() => {
 })
 const hasPalette = ref(false)
 const hasShortcuts = ref(false)
+const hasGlossary = ref(false)
 
 watch(id, (next) => void workbench.open(next), { immediate: true })
 onUnmounted(() => workbench.close())
+
+/** Leaving waits until everything is stored; what cannot be is asked about, never dropped. */
+const stay = ref<((leave: boolean) => void) | null>(null)
+async function guard(): Promise<boolean> {
+  if (await workbench.mayLeave()) return true
+  return new Promise((resolve) => {
+    stay.value = (leave) => {
+      stay.value = null
+      resolve(leave)
+    }
+  })
+}
+onBeforeRouteLeave(guard)
+onBeforeRouteUpdate((to) => (to.params.id === route.params.id ? true : guard()))
 
 const stages = computed<Stage[]>(() => {
   const at = (key: Stage['key'], state: Stage['state']): Stage => ({
@@ -73,7 +88,7 @@ useHead({ title: () => (workbench.build ? `${workbench.build.name} · Lurvan` : 
 
 // Leaving with something that could not be stored would lose it.
 function warnUnsaved(event: BeforeUnloadEvent) {
-  if (workbench.failure && workbench.hasUnsaved) event.preventDefault()
+  if (workbench.hasUnsaved) event.preventDefault()
 }
 onMounted(() => window.addEventListener('beforeunload', warnUnsaved))
 onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
@@ -86,7 +101,12 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
     <div class="below">
       <StageRail :stages="stages" :current="current" />
       <main class="page">
-        <NuxtPage />
+        <NuxtErrorBoundary>
+          <NuxtPage />
+          <template #error="{ error, clearError }">
+            <BrokenPage :error="error" @again="clearError" />
+          </template>
+        </NuxtErrorBoundary>
       </main>
     </div>
     <LazyCommandPalette
@@ -94,8 +114,17 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
       v-model:open="hasPalette"
       :stages="stages"
       @shortcuts="hasShortcuts = true"
+      @glossary="hasGlossary = true"
     />
+    <LazyGlossarySheet v-if="hasGlossary" v-model:open="hasGlossary" />
     <LazyShortcutSheet v-if="hasShortcuts" v-model:open="hasShortcuts" />
+    <LazyUnsavedDialog
+      v-if="stay"
+      :count="workbench.pending.length"
+      :reason="workbench.failure ?? ''"
+      @stay="stay?.(false)"
+      @leave="stay?.(true)"
+    />
   </div>
   <main v-else class="closed">
     <p v-if="workbench.state === 'loading' || workbench.state === 'closed'" role="status">

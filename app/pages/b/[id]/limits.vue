@@ -30,8 +30,9 @@ const copy = () =>
       <UButton variant="outline" @click="copy">{{ words.copy }}</UButton>
     </div>
     <ul class="list">
-      <li v-for="(limit, index) in workbench.build.limits.entries" :key="limit.id">
-        <LimitFields :limit="limit" :index="index" />
+      <li v-for="limit in workbench.build.limits.entries" :key="limit.id">
+        <LimitFields :limit="limit" />
+        <LimitDecides :limit="limit" />
       </li>
     </ul>
   </div>
@@ -40,7 +41,7 @@ const copy = () =>
 <style scoped>
 .limits {
   padding: 18px 24px 32px;
-  max-width: 1080px;
+  max-width: 1400px;
 }
 h1 {
   font-size: 1.5rem;

@@ -69,7 +69,7 @@ function reset() {
 .line {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
-  min-height: calc(100dvh - 59px);
+  min-height: calc(100dvh - 79px);
 }
 .levers {
   contain: layout style;

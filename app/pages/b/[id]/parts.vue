@@ -11,18 +11,18 @@ const workbench = useWorkbench()
     <p class="soft lead">{{ texts.parts.lead }}</p>
     <div class="columns">
       <div class="column">
-        <template v-for="(line, index) in workbench.build.lines" :key="line.id">
-          <SpeedFields :line="line" :index="index" />
-          <LineFields :line="line" :index="index" />
+        <template v-for="line in workbench.build.lines" :key="line.id">
+          <SpeedFields :line="line" />
+          <LineFields :line="line" />
         </template>
       </div>
       <div class="column">
-        <template v-for="(line, index) in workbench.build.lines" :key="line.id">
+        <template v-for="line in workbench.build.lines" :key="line.id">
           <ShaftFields
             v-for="(shaft, i) in line.shafts"
             :key="i"
             :shaft="shaft"
-            :line-index="index"
+            :line-id="line.id"
             :index="i"
           />
         </template>

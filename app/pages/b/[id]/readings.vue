@@ -1,11 +1,16 @@
 <script setup lang="ts">
 import type { TourStep } from '~~/core/readings/tour'
 import { texts } from '~/texts/en'
+import { measureAgainSentence } from '~~/core/text/measureAgainText'
+import { useEvaluation } from '~/stores/evaluation'
 import { useReadings } from '~/stores/readings'
+import { useWorkbench } from '~/stores/workbench'
 
 const route = useRoute()
 const router = useRouter()
 const readings = useReadings()
+const evaluation = useEvaluation()
+const workbench = useWorkbench()
 const words = texts.readings
 const mistakeWords = texts.measuring.mistakes
 const hasList = computed(() => route.query.list !== undefined)
@@ -28,6 +33,18 @@ function goOn(fromId: string) {
   if (next) choose(next)
   else void router.push({ query: { ...route.query, list: '1' } })
 }
+const group = computed(() => (step.value ? words.groups[step.value.group] : ''))
+const maySkipGroup = computed(
+  () => step.value !== null && step.value.reading === null && readings.maySkipGroup(step.value.group),
+)
+function passGroup() {
+  const next = step.value ? readings.beyond(step.value.group) : null
+  if (next) choose(next)
+  else void router.push({ query: { ...route.query, list: '1' } })
+}
+/** The tour came to the end of what is needed: said once, and again in the list. */
+const isAllRead = computed(() => readings.openCount === 0)
+const advice = computed(() => evaluation.advice.slice(0, 2))
 </script>
 
 <template>
@@ -48,12 +65,34 @@ function goOn(fromId: string) {
           <span
             v-for="one in readings.steps"
             :key="one.id"
-            :class="{ done: one.reading, here: one.id === step.id }"
+            :class="{ done: one.reading, here: one.id === step.id, must: !one.optional }"
           />
         </div>
       </div>
       <p v-if="step.group === 'attitude'" class="caution narrow-only">
         <VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}
+      </p>
+      <section v-if="isAllRead" class="all-read" aria-live="polite" data-testid="all-read">
+        <p class="all-done">
+          <VerdictMark verdict="holds" silent /> {{ words.done }}
+          <UButton size="sm" :to="`/b/${route.params.id}/line`">{{ words.toLine }}</UButton>
+        </p>
+        <template v-if="advice.length && workbench.build">
+          <p class="soft">{{ words.surer }}</p>
+          <ul>
+            <li v-for="one in advice" :key="one.check.id">
+              {{ measureAgainSentence(workbench.build, one) }}
+            </li>
+          </ul>
+        </template>
+      </section>
+      <p class="need">
+        <span :class="step.optional ? 'soft' : 'needed'" data-testid="need">{{
+          step.optional ? words.optional : words.needed
+        }}</span>
+        <button v-if="maySkipGroup" type="button" class="pass" @click="passGroup">
+          {{ words.skipGroup(group) }}
+        </button>
       </p>
       <ReadingCapture :step="step" @next="goOn" />
     </div>
@@ -113,6 +152,36 @@ function goOn(fromId: string) {
   flex: 1;
   height: 6px;
   background: var(--part);
+}
+.segments .must {
+  height: 8px;
+  box-shadow: inset 0 -2px var(--soft);
+}
+.all-read {
+  margin-bottom: 10px;
+  padding: 8px 12px;
+  border: 1.5px solid var(--holds);
+  border-radius: 4px;
+  font-size: 0.9375rem;
+  line-height: 1.3;
+}
+.all-read .all-done {
+  margin-bottom: 4px;
+}
+.need {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 12px;
+  font-size: 0.9375rem;
+}
+.needed {
+  font-weight: 600;
+}
+.pass {
+  color: var(--accent);
+  text-decoration: underline;
+  cursor: pointer;
 }
 .segments .done {
   background: var(--part-line);
@@ -181,6 +250,10 @@ function goOn(fromId: string) {
   }
   .progress {
     margin-bottom: 6px;
+  }
+  .pass {
+    min-height: 48px;
+    margin: -14px 0;
   }
 }
 </style>

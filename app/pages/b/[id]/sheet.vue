@@ -11,8 +11,22 @@ const sureness = useSureness()
 const words = texts.sheet
 const sheet = computed(() =>
   workbench.build && evaluation.current && evaluation.asMeasured
-    ? settingSheet(workbench.build, evaluation.current, evaluation.asMeasured, sureness.result)
+    ? settingSheet(
+        workbench.build,
+        evaluation.current,
+        evaluation.asMeasured,
+        sureness.result,
+        sureness.measuredResult,
+      )
     : null,
+)
+// The column "as measured" has a ± of its own.
+watch(
+  () => [sureness.isFresh, sureness.isRunning] as const,
+  ([isFresh, isRunning]) => {
+    if (isFresh && !isRunning) void sureness.sampleMeasured()
+  },
+  { immediate: true },
 )
 const isDrawn = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
 const position = computed(
@@ -25,7 +39,9 @@ const print = () => window.print()
 <template>
   <div v-if="workbench.build && evaluation.current && sheet" class="desk">
     <div class="no-print doing">
-      <UButton icon="i-lucide-printer" @click="print">{{ words.print }}</UButton>
+      <UButton v-if="sheet.missing.length === 0" icon="i-lucide-printer" @click="print">{{
+        words.print
+      }}</UButton>
     </div>
     <article class="sheet">
       <header>
@@ -43,8 +59,15 @@ const print = () => window.print()
         :height="270"
         still
       />
-      <SheetSetting :sheet="sheet" />
-      <SheetLengths :sheet="sheet" />
+      <SheetMissing
+        v-if="sheet.missing.length"
+        :missing="sheet.missing"
+        :to="`/b/${workbench.build.id}/readings`"
+      />
+      <template v-else>
+        <SheetSetting :sheet="sheet" />
+        <SheetLengths :sheet="sheet" />
+      </template>
       <SheetFoot :sheet="sheet" />
     </article>
   </div>

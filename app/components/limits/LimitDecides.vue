@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { checksOfLimit } from '~~/core/check/checksOfLimit'
+import type { LimitEntry } from '~~/core/limits/limit'
+import { checkLabel, checkValueText, marginText } from '~~/core/text/checkText'
+import { texts } from '~/texts/en'
+import { useEvaluation } from '~/stores/evaluation'
+import { useWorkbench } from '~/stores/workbench'
+
+/** Beside a limit what it decides in this build, as it stands now. */
+const { limit } = defineProps<{ limit: LimitEntry }>()
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const checks = computed(() =>
+  workbench.build && evaluation.current ? checksOfLimit(workbench.build, evaluation.current, limit) : [],
+)
+const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
+</script>
+
+<template>
+  <div class="decides" :aria-label="texts.limits.decides">
+    <p v-if="checks.length === 0" class="soft">{{ texts.limits.decidesNothing }}</p>
+    <ul v-else-if="workbench.build">
+      <li v-for="check in checks" :key="check.id">
+        <VerdictMark :verdict="check.verdict" :size="14" />
+        <span>{{ checkLabel(check, many) }}</span>
+        <WindowBar :check="check" />
+        <span class="figure value">{{ checkValueText(check, check.value, workbench.build.units) }}</span>
+        <span class="figure margin" :class="check.verdict">{{
+          marginText(check, workbench.build.units)
+        }}</span>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.decides {
+  padding: 2px 0 10px;
+}
+li {
+  display: grid;
+  grid-template-columns: 16px minmax(0, 1fr) 60px 5.4rem 7rem;
+  gap: 8px;
+  align-items: center;
+  min-height: 28px;
+  border: 0;
+  padding: 0;
+}
+.value {
+  text-align: right;
+}
+.margin.holds {
+  color: var(--holds);
+}
+.margin.tight {
+  color: var(--tight);
+}
+.margin.out {
+  color: var(--out);
+}
+.margin.unknown {
+  color: var(--unknown);
+}
+@media (max-width: 640px) {
+  li {
+    grid-template-columns: 16px minmax(0, 1fr) auto;
+  }
+  li > :nth-child(3),
+  li > :nth-child(5) {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,31 @@
+import type { LimitEntry, Quantity } from '../limits/limit'
+import type { Build } from '../project/build'
+import type { Check } from './check'
+import type { Evaluation } from './evaluateBuild'
+
+/** Quantities whose limits are looked at as an angle of the joint. */
+const ON_JOINTS: readonly Quantity[] = ['joint-angle', 'shaft-inertia', 'joint-limit-margin']
+
+/**
+ * The checks of an evaluation that a limit has a say in.
+ *
+ * @returns empty when nothing in this build is judged by it
+ */
+export function checksOfLimit(build: Build, { checks }: Evaluation, limit: LimitEntry): Check[] {
+  return checks.filter((check) => {
+    const line = build.lines.find((one) => one.id === check.lineId)
+    if (!line || (limit.schools && !limit.schools.includes(line.school))) return false
+    if (!ON_JOINTS.includes(limit.quantity)) return check.quantity === limit.quantity
+    if (check.subject.of !== 'joint' || check.quantity !== 'joint-angle') return false
+    const joint = line.joints[check.subject.index]
+    if (limit.quantity === 'joint-limit-margin') return joint?.limitDeg !== undefined
+    const last = line.joints.length - 1
+    const isMeant =
+      limit.joints === 'first'
+        ? check.subject.index === 0
+        : limit.joints === 'last'
+          ? check.subject.index === last
+          : true
+    return joint?.kind === 'cross' && isMeant
+  })
+}
