@@ -1,6 +1,8 @@
 /** Jest runs the core, the command line and the storage logic; the interface is Playwright's. */
 export default {
   testEnvironment: 'node',
+  // Stores and the in-memory database still hold globals when a file ends; cleaning them up breaks the runner.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   testMatch: ['<rootDir>/{core,app,server,cli,demo,docs,scripts}/**/*.test.ts'],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^#core/(.*)$': '<rootDir>/core/$1' },
   modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt'],
@@ -10,5 +12,7 @@ export default {
       { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(numeric-quantity|fflate|dexie|immer|comlink)/)'],
+  transformIgnorePatterns: [
+    '/node_modules/(?!(numeric-quantity|fflate|dexie|immer|comlink|pinia|@vue/devtools-[a-z]+|@vueuse|perfect-debounce|birpc|hookable|nostics|@vue/devtools)/)',
+  ],
 }

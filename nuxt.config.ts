@@ -1,3 +1,6 @@
+import { build as bundle } from 'esbuild'
+import { join } from 'node:path'
+
 /** Icons that Nuxt UI's parts and our own buttons use, bundled so that nothing is fetched at run time. */
 const ICONS = [
   'arrow-left',
@@ -37,6 +40,17 @@ const ICONS = [
   'play',
   'ruler',
 ]
+
+/** Said with every answer; the page's own policy names its scripts by their hash (server/plugins/security.ts). */
+const SECURITY_HEADERS = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'no-referrer',
+  'x-frame-options': 'DENY',
+  'cross-origin-opener-policy': 'same-origin',
+  'cross-origin-resource-policy': 'same-origin',
+  'permissions-policy':
+    'camera=(), microphone=(), geolocation=(), payment=(), usb=(), midi=(), accelerometer=(), gyroscope=(), magnetometer=(), screen-wake-lock=(self)',
+}
 
 /** A new one for each build, so that an installed application fetches the shell that fits its scripts. */
 const SHELL_REVISION = String(Date.now())
@@ -114,7 +128,40 @@ export default defineNuxtConfig({
       }
     },
   },
-  nitro: { compressPublicAssets: { gzip: true } },
+  nitro: {
+    compressPublicAssets: { gzip: true, brotli: true },
+    routeRules: {
+      '/**': { headers: SECURITY_HEADERS },
+      // Their names change with their contents.
+      '/_nuxt/**': { headers: { 'cache-control': 'public, max-age=31536000, immutable' } },
+      '/sw.js': { headers: { 'cache-control': 'no-cache' } },
+      '/manifest.webmanifest': { headers: { 'cache-control': 'no-cache' } },
+      '/api/**': {
+        headers: {
+          'cache-control': 'no-store',
+          'content-security-policy': "default-src 'none'; frame-ancestors 'none'",
+        },
+      },
+    },
+    hooks: {
+      // The checks of posted files run in a thread of their own, which wants a file of its own beside the server.
+      compiled: async (nitro) => {
+        await bundle({
+          entryPoints: ['server/check/checkWorker.ts'],
+          bundle: true,
+          platform: 'node',
+          format: 'esm',
+          // Some packages' default entry is made for browsers' loaders and cannot be bundled.
+          mainFields: ['module', 'main'],
+          target: 'node20',
+          outfile: join(nitro.options.output.serverDir, 'check-worker.mjs'),
+          banner: {
+            js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+          },
+        })
+      },
+    },
+  },
   typescript: {
     strict: true,
     tsConfig: { exclude: ['../app/**/*.test.ts'], compilerOptions: { noUncheckedIndexedAccess: true } },

@@ -132,6 +132,9 @@ async function takeFiles(event: Event) {
         <p v-for="one in library.deleted" :key="one.id">
           {{ one.name }}
           <UButton size="sm" variant="outline" @click="library.restore(one.id)">{{ words.restore }}</UButton>
+          <UButton size="sm" variant="ghost" color="error" @click="library.purge(one.id)">{{
+            words.purge
+          }}</UButton>
         </p>
       </details>
     </main>

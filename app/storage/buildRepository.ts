@@ -40,6 +40,14 @@ export class RefusedChange extends Error {
   }
 }
 
+/** A change that could not be made on what is stored now: its recipe threw. */
+export class BrokenRecipe extends Error {
+  constructor(cause: unknown) {
+    super(cause instanceof Error ? cause.message : String(cause))
+    this.name = 'BrokenRecipe'
+  }
+}
+
 /** A build is no longer there: another tab has thrown it away. */
 export class BuildGone extends Error {
   constructor() {
@@ -49,6 +57,14 @@ export class BuildGone extends Error {
 }
 
 const now = () => new Date().toISOString()
+
+function madeChange(before: Build, recipe: Recipe): readonly [Build, Patch[], Patch[]] {
+  try {
+    return produceWithPatches(before, recipe)
+  } catch (error) {
+    throw new BrokenRecipe(error)
+  }
+}
 
 /** Everything that is stored of builds; each call is one transaction. */
 export function buildRepository(db: LurvanDatabase) {
@@ -171,7 +187,7 @@ export function buildRepository(db: LurvanDatabase) {
         db.transaction('rw', [...tables], async () => {
           const record = await requireRecord(id)
           const before = (await requireLoaded(record)).build
-          const [after, patches, inverse] = produceWithPatches(before, recipe)
+          const [after, patches, inverse] = madeChange(before, recipe)
           const merged = record.rev !== knownRev
           if (patches.length === 0) return { ...(await requireLoaded(record)), merged }
           const proved = proveChange(before, after)

@@ -1,5 +1,4 @@
-import { Dexie } from 'dexie'
-import { BuildGone, buildRepository, type BuildRepository } from './buildRepository'
+import { BrokenRecipe, buildRepository, RefusedChange, type BuildRepository } from './buildRepository'
 import { LurvanDatabase } from './database'
 
 let repository: BuildRepository | null = null
@@ -13,15 +12,9 @@ export function useBuildRepository(): BuildRepository {
 /** Asks the browser not to clear our data when its disk runs low; it may say no. */
 export const askToPersist = (): void => void navigator.storage?.persist?.().catch(() => false)
 
-/**
- * True when the browser's store failed, so that trying again may help; false when the change itself cannot be made or kept.
- */
+/** True when the browser's store failed, so that trying again may help; false when the change itself cannot be made or kept. */
 export const isStorageFault = (error: unknown): boolean =>
-  error instanceof BuildGone ||
-  (error instanceof Error && (error instanceof Dexie.DexieError || isDomFault(error)))
-
-const isDomFault = (error: Error): boolean =>
-  typeof DOMException !== 'undefined' && error instanceof DOMException
+  !(error instanceof RefusedChange || error instanceof BrokenRecipe)
 
 /** Why storing failed, in a builder's words. */
 export function storageReason(error: unknown): string {

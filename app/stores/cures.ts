@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Cure } from '~~/core/placement/nearestCure'
 import { likelihoodText } from '~~/core/text/checkText'
-import { cureInstruction, cureRemark } from '~~/core/text/stateSentence'
+import { cureBrief, cureInstruction, cureRemark } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
 import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
@@ -13,6 +13,8 @@ import { useWorkbench } from './workbench'
 export interface OfferedCure {
   readonly cure: Cure
   readonly instruction: string
+  /** The same in few words. */
+  readonly brief: string
   readonly remark: string
   /** How likely all limits are kept then, "97 %"; empty while it is not known. */
   readonly likely: string
@@ -44,6 +46,7 @@ export const useCures = defineStore('cures', () => {
       ? cures.value.map((cure) => ({
           cure,
           instruction: cureInstruction(build, cure),
+          brief: cureBrief(build, cure),
           remark: cureRemark(build, cure),
           likely: cure.likelihood === null ? '' : likelihoodText(cure.likelihood),
         }))

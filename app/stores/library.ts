@@ -9,7 +9,7 @@ import { problemText } from '~~/core/project/problem'
 import type { RefusedFile } from '../storage/backup'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
-import { askToPersist, isStorageFault, storageReason, useBuildRepository } from '../storage/storage'
+import { askToPersist, storageReason, useBuildRepository } from '../storage/storage'
 
 /** A build in the list, with what its checks say. */
 export interface ListedBuild {
@@ -65,15 +65,15 @@ export const useLibrary = defineStore('library', () => {
       sentence: '',
       fault,
     })
+    // What the store itself does not give is a fault of the whole list; what a build does is its own.
+    const result = await repository.load(id)
     try {
-      const result = await repository.load(id)
       if (!result?.ok)
         return withFault(result?.problems[0] ? problemText(result.problems[0]) : 'not stored any more')
       const { build } = result.value
       const { buildState } = await import('./buildState')
       return { id, name, vehicle: build.vehicle ?? '', changedAt, ...buildState(build), fault: null }
     } catch (error) {
-      if (isStorageFault(error)) throw error
       return withFault(error instanceof Error ? error.message : String(error))
     }
   }

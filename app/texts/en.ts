@@ -302,6 +302,8 @@ export const texts = {
     position: 'position',
     set: 'Set',
     asMeasured: 'Move nothing: leave everything as measured.',
+    asMeasuredOut:
+      'Nothing is set yet, and as measured the line is out. Choose a cure or move a lever, then print the sheet.',
     notYet: 'Not a sheet to set by yet. Still to be read or entered:',
     notYetTitle: 'Still to do',
     coast: 'on overrun',
@@ -329,6 +331,7 @@ export const texts = {
     copy: 'Use this profile',
     decides: 'Decides here',
     decidesNothing: 'Nothing in this build is judged by it.',
+    decidesLess: 'Looked at at ride height; here another state and another limit decide.',
     ends: {
       failBelow: 'out below',
       warnBelow: 'tight below',

@@ -2,6 +2,7 @@ import type { LimitEntry, Quantity } from '../limits/limit'
 import type { Build } from '../project/build'
 import type { Check } from './check'
 import type { Evaluation } from './evaluateBuild'
+import { appliesIn } from './judgedState'
 
 /** Quantities whose limits are looked at as an angle of the joint. */
 const ON_JOINTS: readonly Quantity[] = ['joint-angle', 'shaft-inertia', 'joint-limit-margin']
@@ -16,6 +17,7 @@ export function checksOfLimit(build: Build, { checks }: Evaluation, limit: Limit
     const line = build.lines.find((one) => one.id === check.lineId)
     if (!line || (limit.schools && !limit.schools.includes(line.school))) return false
     if (!ON_JOINTS.includes(limit.quantity)) return check.quantity === limit.quantity
+    if (!appliesIn(limit, check.state)) return false
     if (check.subject.of !== 'joint' || check.quantity !== 'joint-angle') return false
     const joint = line.joints[check.subject.index]
     if (limit.quantity === 'joint-limit-margin') return joint?.limitDeg !== undefined

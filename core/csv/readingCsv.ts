@@ -1,4 +1,5 @@
 import type { Build } from '../project/build'
+import { displaySides } from '../project/repair'
 import type { MeasuredReading, Reading } from '../project/reading'
 import { LENGTH_UNITS, type LengthUnit } from '../units/unitSettings'
 import { isRepeatable } from '../readings/scatter'
@@ -17,6 +18,8 @@ export const COLUMNS = [
   'from',
   'zero',
   'by',
+  'above centreline',
+  'above way',
   'display',
   'tool',
   'taken at',
@@ -69,6 +72,8 @@ export function readingTable(build: Build): CsvTable {
       reading.kind === 'axis-face' ? reading.from : '',
       'zero' in reading ? (reading.zero ?? '') : '',
       reading.kind === 'point-offset' ? (reading.by ?? '') : '',
+      reading.kind === 'point-offset' ? (reading.aboveCentreline ?? '') : '',
+      reading.kind === 'point-offset' ? (reading.aboveCentrelineWay ?? '') : '',
       'display' in reading ? (reading.display ?? '') : '',
       nameIn(build.tools, reading.tool),
       reading.takenAt ?? '',
@@ -125,23 +130,24 @@ export function readingsFromTable(build: Build, { header, rows }: CsvTable, newI
     return { ok: false, problems: [{ line: MAX_ROWS + 2, message: `there are more than ${MAX_ROWS} rows` }] }
   const problems: CsvProblem[] = []
   const groups = new Map<string, { readonly reading: Record<string, unknown>; readonly values: string[] }>()
-  rows.forEach((cells, i) => {
+  rows.forEach((row, i) => {
     const line = i + 2
+    const cells = row.map(withoutFormulaGuard)
     if (cells.every((cell) => cell.trim() === '')) return
     if (cells.length > header.length && cells.slice(header.length).some((cell) => cell.trim() !== ''))
       problems.push({ line, message: `has ${cells.length} fields, the header only ${header.length}` })
-    const row = rowReading(build, columns.columns, cells)
-    if (typeof row === 'string') problems.push({ line, message: row })
+    const read = rowReading(build, columns.columns, cells)
+    if (typeof read === 'string') problems.push({ line, message: read })
     else {
-      const key = row.key === '' ? `row ${line}` : row.key
+      const key = read.key === '' ? `row ${line}` : read.key
       const group = groups.get(key)
-      if (!group) groups.set(key, { reading: row.reading, values: [row.value] })
-      else if (JSON.stringify(group.reading) !== JSON.stringify(row.reading))
+      if (!group) groups.set(key, { reading: read.reading, values: [read.value] })
+      else if (JSON.stringify(group.reading) !== JSON.stringify(read.reading))
         problems.push({
           line,
-          message: `is another reading than the rows before it with reading "${row.key}"`,
+          message: `is another reading than the rows before it with reading "${read.key}"`,
         })
-      else group.values.push(row.value)
+      else group.values.push(read.value)
     }
   })
   if (problems.length > 0) return { ok: false, problems }
@@ -150,6 +156,9 @@ export function readingsFromTable(build: Build, { header, rows }: CsvTable, newI
   )
   return { ok: true, readings }
 }
+
+/** A cell that a spreadsheet would run was written with an apostrophe before it. */
+const withoutFormulaGuard = (cell: string): string => (/^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell)
 
 type Cell = (name: string) => string
 interface Columns {
@@ -203,7 +212,7 @@ function rowReading(
   if (!setup) return `there is no setup "${cell('setup')}"`
   const tool = cell('tool') === '' ? null : named(build.tools, cell('tool'))
   if (tool === undefined) return `there is no tool "${cell('tool')}" in the drawer`
-  const figure = rowFigure(columns, cells, kind)
+  const figure = rowFigure(columns, cells, kind, keptTexts(build, cell('reading')))
   if (typeof figure === 'string') return figure
   const target = rowTarget(build, kind, cell)
   if (typeof target === 'string') return target
@@ -219,6 +228,7 @@ function rowReading(
       ...(tool && { tool: tool.id }),
       ...target,
       ...words,
+      ...(kind === 'point-offset' && optional('aboveCentreline', cell('above centreline'))),
       ...(figure.unit && { unit: figure.unit }),
       ...optional('takenAt', cell('taken at').slice(0, 40)),
       ...optional('takenBy', cell('taken by')),
@@ -236,16 +246,23 @@ function named<T extends { readonly name: string; readonly id: string }>(
   return items.find((item) => item.name.toLowerCase() === wanted) ?? items.find((item) => item.id === name)
 }
 
+/** Raw texts of a reading that the build has already: what it holds may come in again, readable or not. */
+function keptTexts(build: Build, id: string): readonly string[] {
+  const reading = build.readings.find((one) => one.id === id)
+  return reading && 'values' in reading ? reading.values : []
+}
+
 function rowFigure(
   columns: Columns,
   cells: readonly string[],
   kind: (typeof CSV_KINDS)[number],
+  kept: readonly string[],
 ): { readonly text: string; readonly unit: LengthUnit | null } | string {
   const at = (index: number) => (cells[index] ?? '').trim()
   if (!kind.startsWith('point')) {
     const text = columns.angle < 0 ? '' : at(columns.angle)
     const parsed = parseAngle(text)
-    return parsed.ok ? { text, unit: null } : `angle: ${parsed.message}`
+    return parsed.ok || kept.includes(text) ? { text, unit: null } : `angle: ${parsed.message}`
   }
   const filled = columns.lengths.filter(({ index }) => at(index) !== '')
   const [first, second] = filled
@@ -253,7 +270,7 @@ function rowFigure(
   if (second) return `the length stands in two columns, ${first.unit} and ${second.unit}`
   const text = at(first.index)
   const parsed = parseLength(text, first.unit)
-  return parsed.ok ? { text, unit: first.unit } : `length: ${parsed.message}`
+  return parsed.ok || kept.includes(text) ? { text, unit: first.unit } : `length: ${parsed.message}`
 }
 
 function rowTarget(
@@ -298,7 +315,8 @@ function rowWords(kind: (typeof CSV_KINDS)[number], cell: Cell): Record<string, 
     ['from', 'from', kind === 'axis-face' ? ['level', 'plumb'] : []],
     ['zero', 'zero', kind.startsWith('axis') || kind === 'shaft-level' ? ['gravity', 'chassis'] : []],
     ['by', 'by', kind === 'point-offset' ? ['square', 'plumb'] : []],
-    ['display', 'display', kind.startsWith('point') ? [] : ['left', 'right', 'front', 'rear']],
+    ['above way', 'aboveCentrelineWay', kind === 'point-offset' ? ['above', 'below'] : []],
+    ['display', 'display', kind.startsWith('point') ? [] : displaySides(kind)],
   ]
   for (const [column, field, allowed] of checks) {
     const value = cell(column).toLowerCase()

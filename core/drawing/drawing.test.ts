@@ -31,7 +31,7 @@ describe('lineScene', () => {
     })
   })
 
-  it('draws only parts whose sizes are known', () => {
+  it('draws what has no sizes yet in usual ones, marked as such', () => {
     const raw = rawDemo()
     delete raw.powertrain.sizes
     raw.chassis = {}
@@ -47,12 +47,12 @@ describe('lineScene', () => {
       'shaft',
       'tyre',
     ])
-    expect([...parts(lineScene(parsed.value, evaluateBuild(parsed.value, {})))].sort()).toEqual([
-      'axis-line',
-      'axle',
-      'shaft',
-      'tyre',
-    ])
+    const bare = lineScene(parsed.value, evaluateBuild(parsed.value, {}))
+    const usual = bare.shapes.side.filter((shape) => shape.isUsual).map((shape) => shape.part)
+    expect([...new Set(usual)].sort()).toEqual(['powertrain', 'rail'])
+    // The ground is measured or left out: a usual one would look like a clearance.
+    expect(parts(bare).has('ground')).toBe(false)
+    expect(scene.shapes.side.some((shape) => shape.isUsual)).toBe(false)
   })
 
   it('shows the measured place as a ghost once a lever has moved', () => {
@@ -146,10 +146,16 @@ describe('calloutBoxes', () => {
 })
 
 describe('windowBar', () => {
-  const at = (value: number | null, window: object, plusMinus: number | null = null) =>
+  const at = (
+    value: number | null,
+    window: object,
+    plusMinus: number | null = null,
+    interval: readonly [number, number] | null = null,
+  ) =>
     windowBar({
       value,
       plusMinus,
+      interval,
       window: { failLow: null, warnLow: null, warnHigh: null, failHigh: null, ...window },
     })
 
@@ -160,6 +166,7 @@ describe('windowBar', () => {
     expect(bar.tick).toBeCloseTo(200 / 540, 12)
     expect(bar.whisker).toBeNull()
     expect(at(200, { warnHigh: 300, failHigh: 400 }, 54).whisker).toEqual({ from: 146 / 540, to: 254 / 540 })
+    expect(at(20, { warnHigh: 300, failHigh: 400 }, 54, [0, 90]).whisker).toEqual({ from: 0, to: 90 / 540 })
   })
 
   it('pins a value far outside to the end and has no tick for an unknown one', () => {

@@ -19,7 +19,8 @@ export function proveChange(before: Build, after: Build): ReadResult<Build> {
   const touched = Object.fromEntries(
     LONG_LISTS.map((key) => {
       const known = new Set<unknown>(before[key])
-      return [key, after[key]?.filter((item: unknown) => !known.has(item))]
+      const list: unknown = after[key]
+      return [key, Array.isArray(list) ? list.filter((item: unknown) => !known.has(item)) : list]
     }),
   )
   const problems = doorProblems(touched)

@@ -10,17 +10,23 @@ export type Once = <K, T>(
  * the first.
  *
  * What was made inside a circle depends on where one entered it, so it is kept only until the outermost question is
- * answered; the answer to that question stays.
+ * answered; the answer itself is kept for that question alone.
  */
 export function circleProofMemory(): Once {
   let depth = 0
   let circles = 0
   let passing: (() => void)[] = []
   return (keyOf, make, circular) => {
-    const made = new Map<unknown, { value: ReturnType<typeof make>; isPassing: boolean }>()
+    type Value = ReturnType<typeof make>
+    /** Good wherever they are asked for; those `isPassing` only until the outermost question is answered. */
+    const made = new Map<unknown, { value: Value; isPassing: boolean }>()
+    /** Answers to outermost questions that lie on a circle: good for that question alone. */
+    const answers = new Map<unknown, Value>()
     const open = new Set<unknown>()
     return (asked) => {
       const key = keyOf(asked)
+      const answer = depth === 0 ? answers.get(key) : undefined
+      if (answer !== undefined) return answer
       const there = made.get(key)
       if (there) {
         if (there.isPassing) circles++
@@ -35,9 +41,10 @@ export function circleProofMemory(): Once {
       depth++
       try {
         const value = make(asked)
-        const isPassing = circles > before && depth > 1
-        made.set(key, { value, isPassing })
-        if (isPassing) passing.push(() => made.delete(key))
+        const isOnCircle = circles > before
+        if (isOnCircle && depth === 1) answers.set(key, value)
+        else made.set(key, { value, isPassing: isOnCircle })
+        if (isOnCircle) passing.push(() => made.delete(key))
         return value
       } finally {
         open.delete(key)

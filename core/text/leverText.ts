@@ -72,6 +72,15 @@ export function changeInstruction(build: Build, { lever, amount, change }: Lever
     : `Change the wedge: ${leverInstruction(build, lever, amount)}`
 }
 
+/** The same in few words, for a button: "Pack the tail up 5.0 mm", "1.5° wedge, nose down". */
+export function changeBrief(build: Build, { lever, amount, change }: LeverChange): string {
+  if (lever.kind === 'wedge')
+    return Math.abs(amount) < 1e-9
+      ? 'wedge out'
+      : `${leverAmount(lever, amount, build.units).replace(' ', ' wedge, ')}`
+  return leverInstruction(build, { ...lever, stock: undefined }, change)
+}
+
 function wedgeInstruction(build: Build, lever: Lever, change: number): string {
   const axle = build.axles.find((one) => one.id === lever.axle)
   const size = formatAngle(Math.abs(change), build.units)

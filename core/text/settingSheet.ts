@@ -30,6 +30,7 @@ export interface SettingSheet {
   /** What the level has to show afterwards, in the chassis frame. */
   readonly goals: readonly string[]
   readonly hasDrive: boolean
+  readonly isOut: boolean
   /** What is still to be read or entered before anybody may set by this sheet; empty when it stands. */
   readonly missing: readonly string[]
   readonly joints: readonly SheetJoint[]
@@ -76,6 +77,7 @@ export function settingSheet(
       return [`${axis.name}: ${fall}${doubt ? ` ${doubt}` : ''}, ${plan}`]
     }),
     hasDrive: now.lines.some((line) => line.drive?.known),
+    isOut: now.verdict === 'out',
     missing:
       now.checks.length === 0 ? ['a line of shafts, with its joints'] : now.missing.map(({ what }) => what),
     joints: now.lines.flatMap((line, lineIndex) => {

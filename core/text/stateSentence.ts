@@ -3,7 +3,7 @@ import type { Evaluation } from '../check/evaluateBuild'
 import type { Cure } from '../placement/nearestCure'
 import type { Build } from '../project/build'
 import { checkLabel, checkValueText, likelihoodText, marginText, sentenceCase } from './checkText'
-import { changeInstruction, LEVER_NAMES } from './leverText'
+import { changeBrief, changeInstruction, LEVER_NAMES } from './leverText'
 
 /** The one sentence on top of every view: the worst matter, and how many more. */
 export function stateSentence(build: Build, { checks, verdict, missing }: Evaluation): string {
@@ -52,6 +52,13 @@ export const cureInstruction = (build: Build, cure: Cure): string =>
     .filter(({ change }) => change !== 0)
     .map((change) => changeInstruction(build, change))
     .join(' and ')
+
+/** A cure in few words, for its button. */
+export const cureBrief = (build: Build, cure: Cure): string =>
+  cure.changes
+    .filter(({ change }) => change !== 0)
+    .map((change) => changeBrief(build, change))
+    .join(' + ')
 
 /** Why a lever alone does not do it, or what it leaves: one sentence. */
 export function cureRemark(build: Build, cure: Cure): string {

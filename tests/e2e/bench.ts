@@ -4,7 +4,7 @@ import { expect, type Page } from '@playwright/test'
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/')
   await page.getByRole('button', { name: 'Open the demo' }).click()
-  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 588 rad/s²')
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
 }
 
 /** Starts an empty build and ends on its measuring page. */
@@ -25,3 +25,7 @@ export const checkRow = (page: Page, label: string) =>
 
 /** A readings’ raw figures, by the title of its row. */
 export const readingRow = (page: Page, title: string) => page.locator('.row', { hasText: title }).first()
+
+/** The demo's first cure: two levers, and it holds with its ±. */
+export const cureButton = (page: Page) =>
+  page.getByRole('button', { name: /^Pack the tail up 5\.0 mm \(5\) and 1\.5° wedge, nose down/ })

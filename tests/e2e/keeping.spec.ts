@@ -1,12 +1,12 @@
 import { expect, test } from '@playwright/test'
 import { readFile, writeFile } from 'node:fs/promises'
-import { openDemo, saved } from './bench'
+import { cureButton, openDemo, saved } from './bench'
 
 test('a build goes out as a file and comes back as another build, with the same verdict', async ({
   page,
 }, info) => {
   await openDemo(page)
-  await page.getByRole('button', { name: /wedge, nose down/ }).click()
+  await cureButton(page).click()
   await saved(page)
   await page.getByRole('link', { name: 'All builds' }).click()
   const [download] = await Promise.all([
@@ -17,7 +17,7 @@ test('a build goes out as a file and comes back as another build, with the same 
   const path = info.outputPath('out.lurvan.json')
   await download.saveAs(path)
   const build = JSON.parse(await readFile(path, 'utf8'))
-  expect(build.positions[0].settings).toEqual({ wedge: -1 })
+  expect(build.positions[0].settings).toEqual({ tail: 5, wedge: -1.5 })
 
   await writeFile(path, JSON.stringify({ ...build, name: 'Came back', shelf: 7 }))
   await page.getByLabel('Import files').setInputFiles(path)
@@ -73,14 +73,14 @@ test('delete can be undone, duplicate makes a second build, a backup brings all 
   await other.goto('/')
   await other.getByLabel('Import files').setInputFiles(path)
   await expect(other.getByRole('article')).toHaveCount(2)
-  await expect(other.getByRole('article').first()).toContainText('torsional under drive is 588 rad/s²')
+  await expect(other.getByRole('article').first()).toContainText('torsional under drive is 699 rad/s²')
 })
 
 test('two tabs on one build keep both changes and say so', async ({ page, context }) => {
   await openDemo(page)
   const other = await context.newPage()
   await other.goto('/b/fen-tender/line')
-  await other.getByRole('button', { name: /wedge, nose down/ }).click()
+  await cureButton(other).click()
   await expect(other.getByTestId('state')).toContainText('Holds')
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
   await expect(
@@ -88,8 +88,8 @@ test('two tabs on one build keep both changes and say so', async ({ page, contex
   ).toBeVisible()
   await page.getByTestId('lever-tail').focus()
   await page.keyboard.press('ArrowUp')
-  await expect(other.getByTestId('lever-tail')).toHaveAttribute('aria-valuetext', '1.0 mm up')
-  await expect(other.getByTestId('lever-wedge')).toHaveAttribute('aria-valuetext', '1.0° nose down')
+  await expect(other.getByTestId('lever-tail')).toHaveAttribute('aria-valuetext', '6.0 mm up')
+  await expect(other.getByTestId('lever-wedge')).toHaveAttribute('aria-valuetext', '1.5° nose down')
 })
 
 test('a full disk is said, nothing is lost, and storing goes on once there is room', async ({ page }) => {
@@ -101,7 +101,7 @@ test('a full disk is said, nothing is lost, and storing goes on once there is ro
       throw new DOMException('The quota has been exceeded.', 'QuotaExceededError')
     }
   })
-  await page.getByRole('button', { name: /wedge, nose down/ }).click()
+  await cureButton(page).click()
   await expect(page.getByRole('alert')).toContainText('Not saved: the disk space for this browser is full')
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
   await expect(page.getByTestId('saved')).toContainText('not saved')
@@ -123,7 +123,7 @@ test('a full disk is said, nothing is lost, and storing goes on once there is ro
 
 test('the demo can be reset, and the reset undone', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('button', { name: /wedge, nose down/ }).click()
+  await cureButton(page).click()
   await saved(page)
   await page.getByRole('link', { name: 'All builds' }).click()
   await page.getByRole('button', { name: 'Reset demo' }).click()
@@ -141,6 +141,6 @@ test('inch units change every figure shown and no figure kept', async ({ page })
   await page.getByRole('option', { name: 'in', exact: true }).click()
   await expect(page.getByLabel('Set-in at ride height')).toHaveValue('0.8661')
   await page.getByRole('link', { name: 'Line' }).click()
-  await expect(page.getByTestId('state')).toContainText('588 rad/s²')
-  await expect(page.getByRole('button', { name: 'Lower the tail 1" −' })).toBeVisible()
+  await expect(page.getByTestId('state')).toContainText('699 rad/s²')
+  await expect(page.getByRole('button', { name: /^Pack the tail up 3\/16" \+/ })).toBeVisible()
 })

@@ -1,21 +1,32 @@
 import { expect, test } from '@playwright/test'
-import { checkRow, openDemo, saved } from './bench'
+import { checkRow, cureButton, openDemo, saved } from './bench'
 
 test('the demo is out, and a cure puts it right, with undo across a reload', async ({ page }) => {
   await openDemo(page)
-  await expect(checkRow(page, 'torsional')).toContainText('588 rad/s²')
-  await expect(checkRow(page, 'joint 1')).toContainText('1.29°')
-  await expect(checkRow(page, 'joint 2')).toContainText('1.37°')
+  await expect(checkRow(page, 'torsional')).toContainText('699 rad/s²')
+  await expect(checkRow(page, 'joint 1')).toContainText('1.41°')
+  await expect(checkRow(page, 'joint 2')).toContainText('4.00°')
+  // The cure says how likely it holds with what was read.
+  await expect(cureButton(page)).toContainText('over 99 %', { timeout: 20_000 })
+  const below = (await page.getByTestId('drawing').boundingBox())!
 
-  await page.getByRole('button', { name: '1.0° wedge, nose down: thick end to the front' }).click()
+  await cureButton(page).click()
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
-  await expect(checkRow(page, 'torsional')).toContainText('232 rad/s²')
+  await expect(checkRow(page, 'torsional')).toContainText('241 rad/s²')
   await saved(page)
+  // Cures that come and go move nothing below them.
+  expect((await page.getByTestId('drawing').boundingBox())!.y).toBe(below.y)
+  // What is shown swung stays inside its limit in every state.
+  await page.getByRole('tab', { name: 'Figures' }).click()
+  for (const name of ['cruising', 'on drive', 'on overrun']) {
+    const row = page.locator('dt', { hasText: `inertial, ${name}` }).locator('xpath=following-sibling::dd[1]')
+    expect(Number.parseFloat((await row.innerText()).replace(/\u202f/g, ''))).toBeLessThan(1000)
+  }
 
   await page.reload()
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
   await page.keyboard.press('Control+z')
-  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 588 rad/s²')
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
   await page.keyboard.press('Control+y')
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
 })
@@ -28,7 +39,7 @@ test('levers move by arrow keys, by typing and by dragging, with the same figure
   await expect(tail).toHaveAttribute('aria-valuetext', '3.0 mm down')
   const torsional = async () => /\d+ rad\/s²/.exec(await checkRow(page, 'torsional').innerText())?.[0]
   const byKeys = await torsional()
-  expect(byKeys).toBe('593 rad/s²')
+  expect(byKeys).toBe('720 rad/s²')
   await page.keyboard.press('Shift+ArrowUp')
   await expect(tail).toHaveAttribute('aria-valuetext', '2.9 mm down')
   await page.keyboard.press('Home')
@@ -101,7 +112,7 @@ test('figures and both charts show the line', async ({ page }) => {
 
 test('commands, shortcuts and cures work from the keyboard', async ({ page }) => {
   await openDemo(page)
-  await expect(page.getByRole('button', { name: /Lower the tail/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Pack the tail up/ })).toBeVisible()
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog')).toContainText('apply the offered cure')
   await page.keyboard.press('Escape')
@@ -118,11 +129,12 @@ test('commands, shortcuts and cures work from the keyboard', async ({ page }) =>
 
 test('the sheet says what to set, with lengths in both units and the cautions', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('button', { name: /wedge, nose down/ }).click()
+  await cureButton(page).click()
   await page.getByRole('link', { name: 'Sheet' }).click()
   const sheet = page.getByRole('article')
-  await expect(sheet).toContainText('1.0° wedge, nose down: thick end to the front')
-  await expect(sheet).toContainText('pinion: nose up 3.37°')
+  await expect(sheet).toContainText('1.5° wedge, nose down: thick end to the front')
+  await expect(sheet).toContainText('Pack the tail up 5.0 mm (5)')
+  await expect(sheet).toContainText('pinion: nose up 3.87°')
   await expect(sheet).toContainText(/seal face to flange face\s*13\d\d\.\d mm \(5\d [\d/]+"/)
   await expect(sheet).toContainText('Stands and chocks under the vehicle')
   await expect(sheet).toContainText('degrease with a cleaner without chlorine')
@@ -136,7 +148,7 @@ test('limits can be edited and copied from another profile', async ({ page }) =>
   await openDemo(page)
   await page.getByRole('link', { name: 'Limits' }).click()
   const torsional = page.getByRole('region', { name: 'Torsional acceleration' })
-  await torsional.getByLabel('out above').fill('700')
+  await torsional.getByLabel('out above').fill('760')
   await torsional.getByLabel('out above').press('Enter')
   await expect(page.getByTestId('state')).toContainText('tight', { ignoreCase: true })
   await torsional.getByLabel('tight above').fill('900')

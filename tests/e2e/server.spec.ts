@@ -18,7 +18,7 @@ test('the server checks a posted build like the command line does', async ({ req
     printed = (error as { stdout: string }).stdout
   }
   expect(result).toEqual(JSON.parse(printed))
-  expect(result.lines[0].drive.outputPeakAccelerationRadS2).toBeCloseTo(588, -1)
+  expect(result.lines[0].drive.outputPeakAccelerationRadS2).toBeCloseTo(699, -1)
 })
 
 test('bad input gets 400 with the path and reason, too much 413', async ({ request }) => {

@@ -21,10 +21,11 @@ const cures = useCures()
       :key="offer.instruction"
       type="button"
       class="cure"
-      :title="offer.remark"
+      :title="`${offer.instruction}. ${offer.remark}`"
+      :aria-label="offer.instruction"
       @click="cures.apply(offer)"
     >
-      <span class="what">{{ offer.instruction }}</span>
+      <span class="what">{{ offer.brief }}</span>
       <small v-if="offer.likely" class="likely">{{ offer.likely }}</small> <kbd>{{ index + 1 }}</kbd>
     </button>
   </span>

@@ -13,12 +13,21 @@ const evaluation = useEvaluation()
 const checks = computed(() =>
   workbench.build && evaluation.current ? checksOfLimit(workbench.build, evaluation.current, limit) : [],
 )
+/** A limit of ride height whose joints are worse off in another state. */
+const isElsewhere = computed(
+  () =>
+    workbench.build !== null &&
+    evaluation.current !== null &&
+    checksOfLimit(workbench.build, evaluation.current, { ...limit, scope: 'max-speed' }).length > 0,
+)
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 </script>
 
 <template>
   <div class="decides" :aria-label="texts.limits.decides">
-    <p v-if="checks.length === 0" class="soft">{{ texts.limits.decidesNothing }}</p>
+    <p v-if="checks.length === 0" class="soft">
+      {{ isElsewhere ? texts.limits.decidesLess : texts.limits.decidesNothing }}
+    </p>
     <ul v-else-if="workbench.build">
       <li v-for="check in checks" :key="check.id">
         <VerdictMark :verdict="check.verdict" :size="14" />
@@ -35,7 +44,8 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 
 <style scoped>
 .decides {
-  padding: 2px 0 10px;
+  align-self: center;
+  padding: 6px 0;
 }
 li {
   display: grid;

@@ -63,7 +63,6 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 20px;
   padding: 12px 4px;
-  border-bottom: 1px solid var(--hair);
 }
 h2 {
   font-weight: 600;

@@ -15,6 +15,7 @@ const words = texts.sheet
           <span class="tick" aria-hidden="true" /> {{ one }}
         </li>
       </ol>
+      <p v-else-if="sheet.isOut" class="undecided">{{ words.asMeasuredOut }}</p>
       <p v-else>{{ words.asMeasured }}</p>
       <p class="goal">{{ words.goal }}</p>
       <ul>

@@ -11,6 +11,13 @@ const setups = useSetups()
 const datum = useDatum()
 const words = texts.measuring.datum
 const name = ref('')
+/** The point tapped on the plan: its card is brought into sight. */
+const chosen = ref('')
+watch(chosen, (id) => {
+  const card = document.getElementById(`point-${id}`)
+  if (card) card.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
+  else if (workbench.build?.points.some((point) => point.id === id)) otherId.value = id
+})
 const pairName = ref('')
 const otherId = ref<string>()
 const otherItems = computed(() =>
@@ -37,6 +44,7 @@ function addPair() {
 <template>
   <MeasureNav />
   <MeasurePage :title="words.title" :lead="words.lead">
+    <FramePlan v-model:chosen="chosen" class="plan" />
     <div class="columns">
       <section>
         <form class="add" @submit.prevent="addDatum">
@@ -50,7 +58,13 @@ function addPair() {
           <UButton type="submit" icon="i-lucide-plus">{{ words.add }}</UButton>
         </form>
         <p v-if="datum.points.length === 0" class="soft">{{ words.none }}</p>
-        <DatumPointCard v-for="point in datum.points" :key="point.id" :point="point" />
+        <DatumPointCard
+          v-for="point in datum.points"
+          :id="`point-${point.id}`"
+          :key="point.id"
+          :point="point"
+          :class="{ chosen: point.id === chosen }"
+        />
         <h2>{{ words.others }}</h2>
         <USelect
           v-model="otherId"
@@ -133,6 +147,12 @@ function addPair() {
 </template>
 
 <style scoped>
+.plan {
+  margin-bottom: 18px;
+}
+.chosen {
+  border-color: var(--accent);
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
@@ -163,6 +183,12 @@ li {
   line-height: 1.35;
 }
 @media (max-width: 1020px) {
+  .plan {
+    margin-bottom: 18px;
+  }
+  .chosen {
+    border-color: var(--accent);
+  }
   .columns {
     grid-template-columns: 1fr;
   }

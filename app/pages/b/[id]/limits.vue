@@ -59,9 +59,19 @@ h1 {
 .list {
   border-top: 1px solid var(--hair);
 }
+.list > li {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(340px, 2fr);
+  gap: 24px;
+  border-bottom: 1px solid var(--hair);
+}
 @media (max-width: 860px) {
   .limits {
     padding: 14px;
+  }
+  .list > li {
+    grid-template-columns: 100%;
+    gap: 0;
   }
 }
 </style>

@@ -50,7 +50,7 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
 <template>
   <MeasureNav :class="{ 'wide-only': !hasList }" />
   <div class="readings">
-    <div v-if="step" class="capture-side" :class="{ away: hasList }">
+    <div v-if="step" class="capture-side" :class="{ away: hasList, all: isAllRead }">
       <div class="progress">
         <p>
           <NuxtLink class="soft" :to="`/b/${route.params.id}/setups`">{{ readings.setup?.name }}</NuxtLink>
@@ -235,6 +235,17 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
     display: flex;
     min-height: 48px;
     margin-bottom: 12px;
+  }
+  .all :deep(.hint),
+  .all :deep(.scene) {
+    display: none;
+  }
+  .all-read {
+    margin-bottom: 4px;
+    padding: 4px 10px;
+  }
+  .need {
+    float: right;
   }
   .caution.narrow-only {
     min-height: 0;

@@ -6,6 +6,7 @@ import { useWorkbench } from '~/stores/workbench'
 const workbench = useWorkbench()
 const setups = useSetups()
 const words = texts.measuring.setups
+const chosen = ref('')
 </script>
 
 <template>
@@ -13,6 +14,7 @@ const words = texts.measuring.setups
   <MeasurePage :title="words.title" :lead="words.lead">
     <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
     <UButton icon="i-lucide-plus" @click="setups.addSetup()">{{ words.add }}</UButton>
+    <FramePlan v-model:chosen="chosen" class="plan" />
     <div class="setups">
       <SetupPanel
         v-for="setup in [...(workbench.build?.setups ?? [])].reverse()"
@@ -30,6 +32,9 @@ const words = texts.measuring.setups
   align-items: baseline;
   margin-bottom: 12px;
   color: var(--soft);
+}
+.plan {
+  margin-top: 16px;
 }
 .setups {
   display: grid;

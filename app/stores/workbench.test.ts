@@ -1,0 +1,112 @@
+import 'fake-indexeddb/auto'
+import { createPinia, setActivePinia } from 'pinia'
+import { demoBuild } from '../../core/testdata/builds'
+import { buildRepository } from '../storage/buildRepository'
+import { LurvanDatabase } from '../storage/database'
+import { useBuildRepository } from '../storage/storage'
+import { useWorkbench } from './workbench'
+
+/** The store of another tab on the same data. */
+const otherTab = () => buildRepository(new LurvanDatabase())
+const setTail = (amount: number) => (draft: any) => void (draft.positions[0].settings.tail = amount)
+const DISK_FULL = Object.assign(new DOMException('The quota has been exceeded.', 'QuotaExceededError'))
+const until = async (isSo: () => boolean) => {
+  for (let tries = 0; tries < 200 && !isSo(); tries++) await new Promise((resolve) => setTimeout(resolve, 5))
+  expect(isSo()).toBe(true)
+}
+let id = ''
+let count = 0
+
+beforeEach(async () => {
+  setActivePinia(createPinia())
+  id = `build-${++count}`
+  await useBuildRepository().add({ ...demoBuild(), id }, () => 'never')
+})
+
+describe('useWorkbench', () => {
+  it('keeps the object on screen when it is what was stored', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    const { readings } = workbench.build!
+    workbench.change('Move', setTail(4))
+    const shown = workbench.build
+    await workbench.settled()
+    expect(workbench.build).toBe(shown)
+    expect(workbench.build!.readings).toBe(readings)
+    expect(workbench.undoLabel).toBe('Move')
+  })
+
+  it('never drops what could not be stored: leaving is told, and storing goes on later', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    const repository = useBuildRepository()
+    const change = jest.spyOn(repository, 'change').mockRejectedValue(DISK_FULL)
+    workbench.change('Move', setTail(7))
+    expect(await workbench.mayLeave()).toBe(false)
+    expect(workbench.failure).toBe('the disk space for this browser is full')
+    expect(workbench.hasUnsaved).toBe(true)
+    change.mockRestore()
+    expect(await workbench.mayLeave()).toBe(true)
+    const stored = await otherTab().load(id)
+    expect(stored?.ok && stored.value.build.positions[0]!.settings.tail).toBe(7)
+  })
+
+  it('sets a change aside that cannot be made or kept, with a word, and stores those behind it', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    workbench.change('Too many', (draft) => void ((draft.readings[0] as any).values = Array(300).fill('1')))
+    workbench.change('Move', setTail(3))
+    await workbench.settled()
+    expect(workbench.notice).toBe('"Too many" was not kept: readings[0].values: holds more than 200 entries')
+    expect(workbench.build!.readings[0]).toMatchObject({ values: ['0.8', '0.8'] })
+    expect(workbench.build!.positions[0]!.settings.tail).toBe(3)
+    expect(workbench.hasUnsaved).toBe(false)
+    expect(
+      workbench.change('Broken', () => {
+        throw new Error('no such joint')
+      }),
+    ).toBe(false)
+    expect(workbench.notice).toBe('"Broken" was not kept: no such joint')
+  })
+
+  it('shows what another tab stored, and ends equal with it whatever overtakes whatever', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    const other = otherTab()
+    for (let step = 1; step <= 30; step++) {
+      if (step % 3 === 0) workbench.undo()
+      else workbench.change(`Ours ${step}`, setTail(step))
+      if (step % 4 === 0) await other.undo(id)
+      else await other.change(id, 0, `Theirs ${step}`, (draft: any) => void (draft.note = `step ${step}`))
+    }
+    await workbench.settled()
+    const stored = await other.load(id)
+    const newest = stored?.ok ? JSON.stringify(stored.value.build) : ''
+    await until(() => JSON.stringify(workbench.build) === newest)
+  })
+
+  it('waits for what is being stored before another build is opened', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    const second = `${id}-second`
+    await useBuildRepository().add({ ...demoBuild(), id: second }, () => 'never')
+    workbench.change('Move', setTail(11))
+    await workbench.open(second)
+    const stored = await otherTab().load(id)
+    expect(stored?.ok && stored.value.build.positions[0]!.settings.tail).toBe(11)
+    expect(workbench.build!.id).toBe(second)
+  })
+
+  it('says that a build is missing, and which places of one cannot be read', async () => {
+    const workbench = useWorkbench()
+    await workbench.open('nowhere')
+    expect(workbench.state).toBe('missing')
+    const db = new LurvanDatabase()
+    await db.snapshots.put({ buildId: id, rev: 1, build: { ...demoBuild(), id, lines: 5 } })
+    const fresh = buildRepository(db)
+    expect(await fresh.load(id)).toEqual({
+      ok: false,
+      problems: [{ path: 'lines', message: 'must be a list, got 5' }],
+    })
+  })
+})
