@@ -23,6 +23,7 @@ export const texts = {
     commands: 'Commands',
     shortcuts: 'Keyboard shortcuts',
     glossary: 'Words of the trade',
+    whatIs: 'What is',
     glossaryFind: 'Find a word',
     singleKeys: 'Single keys without Ctrl (1–3, [ ], ?)',
     colour: 'Light or dark',

@@ -32,7 +32,7 @@ export interface ProvenEvaluation {
 export type Proof = (evaluation: Evaluation) => ProvenEvaluation
 
 /** Candidates proved at the most in one search; those that follow would take ever more work. */
-const MOST_PROOFS = 20
+const MOST_PROOFS = 30
 
 /** Told after each candidate of a longer search; returning false stops it. */
 export type SearchProgress = (done: number, of: number) => boolean

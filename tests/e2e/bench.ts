@@ -28,4 +28,4 @@ export const readingRow = (page: Page, title: string) => page.locator('.row', { 
 
 /** The demo's first cure: two levers, and it holds with its ±. */
 export const cureButton = (page: Page) =>
-  page.getByRole('button', { name: /^Pack the tail up 5\.0 mm \(5\) and 1\.5° wedge, nose down/ })
+  page.getByRole('button', { name: /^Pack the tail up 5\.0 mm \+ 1\.5° wedge, nose down/ })

@@ -112,7 +112,7 @@ test('figures and both charts show the line', async ({ page }) => {
 
 test('commands, shortcuts and cures work from the keyboard', async ({ page }) => {
   await openDemo(page)
-  await expect(page.getByRole('button', { name: /^Pack the tail up/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Pack the tail up/ })).toBeVisible({ timeout: 20_000 })
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog')).toContainText('apply the offered cure')
   await page.keyboard.press('Escape')
@@ -135,7 +135,7 @@ test('the sheet says what to set, with lengths in both units and the cautions', 
   await expect(sheet).toContainText('1.5° wedge, nose down: thick end to the front')
   await expect(sheet).toContainText('Pack the tail up 5.0 mm (5)')
   await expect(sheet).toContainText('pinion: nose up 3.87°')
-  await expect(sheet).toContainText(/seal face to flange face\s*13\d\d\.\d mm \(5\d [\d/]+"/)
+  await expect(sheet).toContainText(/seal face to flange face\s*13\d\d\.\d mm \(5\d[ \d/]*"/)
   await expect(sheet).toContainText('Stands and chocks under the vehicle')
   await expect(sheet).toContainText('degrease with a cleaner without chlorine')
   await page.emulateMedia({ media: 'print' })

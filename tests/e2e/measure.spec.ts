@@ -103,7 +103,7 @@ test('a reading is echoed at once, repeated, undone and removed', async ({ page 
   await page.getByRole('button', { name: /^Gearbox output, along/ }).click()
   await page.getByTestId('digits').fill('3.6')
   await expect(page.getByTestId('echo')).toHaveText(
-    'Gearbox output tail down 3.60° as read; to the chassis tail down 4.40° ± 0.24°.',
+    'Gearbox output tail down 3.60° as read; to the chassis tail down 4.40° ± 0.21°.',
   )
   await page.getByRole('button', { name: 'Repeat' }).click()
   await expect(readingRow(page, 'Gearbox output, along')).toContainText('3.4 · 3.4 · 3.6°')

@@ -22,7 +22,7 @@ test('works without a network after the first load, a reload in the middle of a 
   await page.getByTestId('digits').press('t')
   await expect(page.getByTestId('instrument')).toContainText('simulated on this device')
   await page.goto('/b/fen-tender/line')
-  await expect(page.getByTestId('state')).toContainText('torsional under drive')
+  await expect(page.getByTestId('state')).toContainText('under drive is')
   await page.getByRole('tab', { name: 'Over one turn' }).click()
   await expect(page.getByRole('tabpanel').locator('svg').first()).toBeVisible()
   await newBuild(page, 'Begun offline')

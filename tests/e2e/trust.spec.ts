@@ -123,7 +123,7 @@ test('a second setup is compared, and an old reading is carried over only with a
   const row = page.getByRole('row', { name: /gearbox output/ }).first()
   await expect(row).toContainText('rear down 4.20°')
   await expect(row).toContainText('rear down 4.40°')
-  await expect(row).toContainText('0.20° ± 0.2')
+  await expect(row).toContainText('0.20° ± 0.34')
 })
 
 test('datum points tie a setup to the chassis and name the suspect', async ({ page }) => {

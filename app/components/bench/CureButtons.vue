@@ -22,7 +22,6 @@ const cures = useCures()
       type="button"
       class="cure"
       :title="`${offer.instruction}. ${offer.remark}`"
-      :aria-label="offer.instruction"
       @click="cures.apply(offer)"
     >
       <span class="what">{{ offer.brief }}</span>

@@ -1,6 +1,13 @@
 <script setup lang="ts">
+import { texts } from '~/texts/en'
+
 /** One term: a dotted underline, and its meaning in a bubble beside it. */
-defineProps<{ word: string; meaning: string }>()
+defineProps<{
+  word: string
+  meaning: string
+  /** The term, where the word shown is only a mark. */
+  name?: string
+}>()
 const isOpen = ref(false)
 const id = useId()
 const box = useTemplateRef<HTMLElement>('box')
@@ -19,6 +26,7 @@ function open() {
     ><button
       type="button"
       class="term"
+      :aria-label="name ? `${texts.bar.whatIs} ${name}?` : undefined"
       :aria-describedby="isOpen ? id : undefined"
       @focus="open"
       @blur="isOpen = false"

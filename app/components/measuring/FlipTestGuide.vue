@@ -74,8 +74,8 @@ function keep() {
           role="radio"
           :aria-checked="typed[`${step}High`] === end"
           :tabindex="radioOf(step).tabIndex(end, at, typed[`${step}High`])"
-          @keydown="radioOf(step).press($event, at)"
           :class="{ chosen: typed[`${step}High`] === end }"
+          @keydown="radioOf(step).press($event, at)"
           @click="typed[`${step}High`] = end"
         >
           {{ label }}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { figureText, parseFigure, type FigureKind } from '~~/core/units/parseFigure'
 import { useFormat } from '~/composables/useFormat'
+import { splitByTerms } from '~/texts/glossary'
 import { useTyping } from '~/composables/useTyping'
 
 /** A figure of a part: typed in the build's unit, kept in the file's, refused with a reason. */
@@ -24,6 +25,8 @@ const {
   required?: boolean
 }>()
 const emit = defineEmits<{ change: [value: number | undefined] }>()
+/** The first term of the trade in the label: its meaning stands beside it, for a label may hold no button. */
+const term = computed(() => splitByTerms(label).find(({ entry }) => entry)?.entry ?? null)
 const { units } = useFormat()
 const fault = ref<string | undefined>()
 const shown = computed(() => (value === undefined ? '' : figureText(value, kind, units.value)))
@@ -47,7 +50,9 @@ function take(text: string) {
 
 <template>
   <UFormField :label="label" :error="fault" :help="help || undefined">
-    <template #label><TermText :text="label" /></template>
+    <template v-if="term" #hint>
+      <TermWord word="?" :name="term.term" :meaning="term.meaning" />
+    </template>
     <UInput
       :model-value="typing.text.value"
       class="w-full"
