@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Ajv2020 from 'ajv/dist/2020'
 import { rawDemo } from '../core/testdata/builds'
-import { main } from './main'
+import { EXIT, main } from './main'
 
 const folder = mkdtempSync(join(tmpdir(), 'lurvan-'))
 const ROOT = join(__dirname, '..')
@@ -39,7 +39,7 @@ describe('lurvan check', () => {
 
   it('leaves with 0 when the cure is set, 3 when a reading is missing', async () => {
     const cured = rawDemo()
-    cured.positions.push({ id: 'b', name: 'B', settings: { wedge: -1 } })
+    cured.positions.push({ id: 'b', name: 'B', settings: { tail: 5, wedge: -1.5 } })
     const path = file('cured.json', cured)
     expect((await run('check', path, ...QUICK)).code).toBe(1)
     expect((await run('check', path, '--position', 'b', ...QUICK)).code).toBe(0)
@@ -48,6 +48,51 @@ describe('lurvan check', () => {
     const unsettled = await run('check', file('open.json', open), ...QUICK)
     expect(unsettled.code).toBe(3)
     expect(unsettled.out).toContain('missing: gearbox output: level not read')
+  })
+
+  it('names slips and goes on, instead of breaking with a verdict’s exit code', async () => {
+    const slips = [
+      ['r3', ['86.4', '8.65', '86.4'], 'the repeat 8.65 stands far off the others'],
+      ['r1', ['89.95'], ''],
+      ['r1', ['0.8', '80'], 'the repeats 0.8 and 80 contradict each other'],
+    ] as const
+    for (const [id, values, said] of slips) {
+      const raw = rawDemo()
+      raw.readings.find((one: any) => one.id === id).values = values
+      const { code, out, err } = await run('check', file('slip.json', raw), ...QUICK)
+      expect([0, 1, 3]).toContain(code)
+      expect(err).toBe('')
+      if (said) expect(out).toContain(said)
+    }
+  })
+
+  it('tells what is wrong with a registration like the interface does', async () => {
+    const raw = json('docs/examples/two-setups.lurvan.json')
+    const shots = raw.readings.filter((one: any) => one.kind === 'setup-point')
+    shots[0].values[0] = 'twelve hundred'
+    const { out } = await run('check', file('datum.json', raw), ...QUICK)
+    expect(out).toMatch(/datum points: .+, along in On stands, own lines: "hundred" is not a unit of length/)
+  })
+
+  it('has an exit code of its own for a fault of the program', async () => {
+    let err = ''
+    const code = await main(['check', join(ROOT, 'demo/fen-tender.lurvan.json'), ...QUICK], {
+      out: () => {
+        throw new RangeError('Maximum call stack size exceeded')
+      },
+      err: (text) => void (err += text),
+    })
+    expect([code, err]).toEqual([
+      EXIT.fault,
+      'lurvan: the program failed: Maximum call stack size exceeded\n',
+    ])
+  })
+
+  it('wants a value behind an option that takes one', async () => {
+    const demo = join(ROOT, 'demo/fen-tender.lurvan.json')
+    expect((await run('check', demo, '--position')).err).toContain('--position wants the id of a position')
+    expect((await run('check', demo, '--position', '--json')).code).toBe(2)
+    expect((await run('check', demo, '--samples')).err).toContain('--samples wants a whole number')
   })
 
   it('leaves with 2 and the place for a file it cannot read', async () => {

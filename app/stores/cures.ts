@@ -63,7 +63,13 @@ export const useCures = defineStore('cures', () => {
 
   watch(
     // The first ± may turn a cure that just holds into one that is tight; later ones change little.
-    () => [workbench.build, evaluation.settings, isWanted.value, sureness.result !== null] as const,
+    () =>
+      [
+        workbench.build,
+        evaluation.settings,
+        isWanted.value,
+        sureness.result !== null || sureness.isStopped || sureness.failure !== null,
+      ] as const,
     () => {
       clearTimeout(timer)
       cures.value = []
@@ -78,6 +84,8 @@ export const useCures = defineStore('cures', () => {
     if (isSearching.value) stop()
     const { build } = workbench
     if (!build || !isWanted.value || Object.keys(evaluation.held).length > 0) return
+    // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
+    if (sureness.result === null && !sureness.isStopped && sureness.failure === null) return
     isSearching.value = true
     failure.value = null
     try {

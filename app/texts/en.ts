@@ -310,6 +310,7 @@ export const texts = {
     coast: 'on overrun',
     moreMissing: (count: number) => `and ${count} more`,
     continue: 'Go on measuring',
+    goalTitle: 'Check',
     goal: 'Then the level has to show, against a level chassis:',
     angles: 'Joints',
     measured: 'as measured',

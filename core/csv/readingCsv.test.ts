@@ -1,4 +1,4 @@
-import { demoBuild } from '../testdata/builds'
+import { changedDemo, demoBuild } from '../testdata/builds'
 import { readingsFromTable, readingTable } from './readingCsv'
 
 const build = demoBuild()
@@ -17,6 +17,33 @@ describe('readingTable and readingsFromTable', () => {
     if (!result.ok) throw new Error(JSON.stringify(result.problems))
     const strip = (one: object) => ({ ...one, id: '' })
     expect(result.readings.map(strip)).toEqual(build.readings.map(strip))
+  })
+
+  it('give back plumb drops, and texts that nobody can read, as the build has them', () => {
+    const odd = changedDemo((raw) => {
+      Object.assign(
+        raw.readings.find((one: any) => one.id === 'r6'),
+        { by: 'plumb', aboveCentreline: '31', aboveCentrelineWay: 'below', values: ['about 22', '=1+1'] },
+      )
+    })
+    const { header, rows } = readingTable(odd)
+    // A spreadsheet must not run a cell, so it is written behind an apostrophe.
+    const guarded = rows.map((row) => row.map((cell) => (/^[=+\-@]/.test(cell) ? `'${cell}` : cell)))
+    const result = readingsFromTable(odd, { header, rows: guarded }, id)
+    if (!result.ok) throw new Error(JSON.stringify(result.problems))
+    const strip = (one: object) => ({ ...one, id: '' })
+    expect(result.readings.map(strip)).toEqual(odd.readings.map(strip))
+    // A text that is new here is still refused with its line.
+    const fresh = rows.map((row) => row.map((cell) => (cell === 'about 22' ? 'about 23' : cell)))
+    expect(readingsFromTable(odd, { header, rows: fresh }, id)).toMatchObject({ ok: false })
+  })
+
+  it('refuse a display side that cannot be', () => {
+    const header = [...HEADER, 'display']
+    expect(problemsOf([['setup-1', 'chassis-fall', '', 'front', '0.8', '', 'front']], header)).toEqual([
+      '2: display "front" is not one of: left, right',
+    ])
+    expect(problemsOf([['setup-1', 'chassis-roll', '', 'left', '0.8', '', 'front']], header)).toEqual([])
   })
 
   it('keep fractions, decimal commas and units as typed, and join repeats', () => {

@@ -6,11 +6,11 @@ import type { Line } from '../project/lineSpec'
 import { pointOf, type Geometry } from '../readings/geometry'
 import { shaftSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { degrees, type Radians } from '../units/angle'
-import { bestPhase, type BestPhase } from './bestPhase'
+import { bestPhase, mapBehind, type BestPhase } from './bestPhase'
 import { lineGeometry, type LineGeometry } from './lineGeometry'
 import { lineNumbers, phasesOf, type LineNumbers } from './lineNumbers'
 import { smallEquivalentAngle } from './smallAngle'
-import type { Uniformity } from './uniformity'
+import { uniformity, type Uniformity } from './uniformity'
 
 /** Figures of one shaft of a line. */
 export interface ShaftFigures {
@@ -27,6 +27,8 @@ export interface ShaftFigures {
 
 /** All that a line's geometry tells, before any limit is looked at. */
 export interface LineFigures extends LineNumbers {
+  /** Of each shaft against the driven axis: on overrun the road drives the line from behind. */
+  readonly fromBehind: readonly Uniformity[]
   readonly angles: readonly Radians[]
   readonly shafts: readonly ShaftFigures[]
   readonly smallEquivalentDeg: number
@@ -46,6 +48,8 @@ export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> 
     const phases = phasesOf(line)
     return {
       ...numbers,
+      // Seen from the other end a map is its inverse, which squeezes as much.
+      fromBehind: line.shafts.map((_, index) => uniformity(mapBehind(chain, maps, phases, index + 1))),
       angles: maps.angles,
       shafts: line.shafts.map((shaft, index) => ({
         place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),

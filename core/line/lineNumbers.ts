@@ -4,7 +4,6 @@ import type { Line, Tube } from '../project/lineSpec'
 import { criticalSpeedRpm } from '../strength/criticalSpeed'
 import { degrees, radians } from '../units/angle'
 import { chainOf, type LineGeometry } from './lineGeometry'
-import { mapBehind } from './bestPhase'
 import { uniformity, type Uniformity } from './uniformity'
 
 /** The figures of a placed line that its checks ask for: lean, for it is computed for every sample. */
@@ -15,8 +14,6 @@ export interface LineNumbers {
   readonly anglesDeg: readonly number[]
   /** Of each shaft and the driven axis against the driving one. */
   readonly members: readonly Uniformity[]
-  /** Of each shaft against the driven axis: on overrun the road drives the line from behind. */
-  readonly fromBehind: readonly Uniformity[]
   /** Of the driven against the driving axis. */
   readonly whole: Uniformity
   /** One a shaft; null without a tube. */
@@ -42,8 +39,6 @@ export function lineNumbers(line: Line, geometry: LineGeometry): LineNumbers {
     maps,
     anglesDeg: maps.angles.map(degrees),
     members,
-    // Seen from the other end a map is its inverse, which squeezes as much.
-    fromBehind: line.shafts.map((_, index) => uniformity(mapBehind(chain, maps, phases, index + 1))),
     whole: members.at(-1) as Uniformity,
     criticalSpeedsRpm: line.shafts.map((shaft, index) =>
       shaft.tube ? criticalOf(shaft.tube, centreDistance(geometry, index)) : null,

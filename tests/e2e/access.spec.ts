@@ -2,7 +2,11 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { openDemo } from './bench'
 
-const VIEWS = ['readings', 'setups', 'tools', 'datum', 'compare', 'parts', 'line', 'limits', 'sheet'] as const
+/** Every main view by day; by night those whose colours are not all the theme's own. */
+const VIEWS = {
+  light: ['readings', 'setups', 'tools', 'datum', 'compare', 'parts', 'line', 'limits', 'sheet'],
+  dark: ['readings', 'datum', 'line', 'limits'],
+} as const
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(colorScheme, () => {
@@ -14,7 +18,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('heading', { name: 'Builds', exact: true })).toBeVisible()
       expect(await grave(page)).toEqual([])
       await openDemo(page)
-      for (const view of VIEWS) {
+      for (const view of VIEWS[colorScheme]) {
         await page.goto(`/b/fen-tender/${view}`)
         await expect(page.getByRole('main')).toContainText(/\w/)
         expect({ view, faults: await grave(page) }).toEqual({ view, faults: [] })

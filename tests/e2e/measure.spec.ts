@@ -194,7 +194,7 @@ async function enterParts(page: Page): Promise<void> {
     await card(region).getByRole('combobox', { name: label }).click()
     await page.getByRole('option', { name: option, exact: true }).click()
   }
-  await fill('Highest shaft speed', 'Redline', '4400')
+  await fill('Highest shaft speed', 'Redline', '3600')
   await fill('Highest shaft speed', 'Top gear', '1')
   await choose('Line: rear shaft', 'School', 'Low-set pinion')
   await fill('Line: rear shaft', 'Nose rises under drive by', '2')

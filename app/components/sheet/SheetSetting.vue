@@ -7,20 +7,25 @@ const words = texts.sheet
 </script>
 
 <template>
-  <div class="two">
-    <section>
-      <h2>{{ words.set }}</h2>
-      <ol v-if="sheet.instructions.length">
-        <li v-for="one in sheet.instructions" :key="one">
-          <span class="tick" aria-hidden="true" /> {{ one }}
-        </li>
-      </ol>
-      <p v-else-if="sheet.isOut" class="undecided">{{ words.asMeasuredOut }}</p>
-      <p v-else>{{ words.asMeasured }}</p>
-      <p class="goal">{{ words.goal }}</p>
-      <ul>
-        <li v-for="one in sheet.goals" :key="one">{{ one }}</li>
-      </ul>
+  <div class="setting">
+    <section class="two">
+      <div>
+        <h2>{{ words.set }}</h2>
+        <ol v-if="sheet.instructions.length">
+          <li v-for="one in sheet.instructions" :key="one">
+            <span class="tick" aria-hidden="true" /> {{ one }}
+          </li>
+        </ol>
+        <p v-else-if="sheet.isOut" class="undecided">{{ words.asMeasuredOut }}</p>
+        <p v-else>{{ words.asMeasured }}</p>
+      </div>
+      <div>
+        <h2>{{ words.goalTitle }}</h2>
+        <p class="goal">{{ words.goal }}</p>
+        <ul>
+          <li v-for="one in sheet.goals" :key="one">{{ one }}</li>
+        </ul>
+      </div>
     </section>
     <section>
       <h2>{{ words.angles }}</h2>
@@ -60,11 +65,15 @@ const words = texts.sheet
 </template>
 
 <style scoped>
+.setting {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+}
 .two {
   display: grid;
-  grid-template-columns: 100%;
-  gap: 12px;
-  margin-top: 8px;
+  grid-template-columns: 1fr 1fr;
+  gap: 26px;
 }
 h2 {
   font-weight: 600;

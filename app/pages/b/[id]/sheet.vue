@@ -56,7 +56,7 @@ const print = () => window.print()
         v-if="isDrawn"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        :height="270"
+        :height="250"
         still
       />
       <SheetMissing
