@@ -1,6 +1,6 @@
 // npm run bench: how long a lever's move takes, in the core and in the browser, and how much the first view loads.
 import { readFileSync } from 'node:fs'
-import { chromium } from '@playwright/test'
+import { chromium, type Page } from '@playwright/test'
 import { evaluateBuild } from '../core/check/evaluateBuild'
 import { parseBuildText } from '../core/project/parseBuild'
 import { measuredGeometry } from '../core/readings/geometry'
@@ -13,6 +13,8 @@ import { serve } from './serve'
 
 const PORT = 4660
 const FRAME_MS = 16
+/** As many as a file may hold. */
+const MOST_READINGS = 5000
 
 const percentile = (times: number[], share: number): number =>
   [...times].sort((a, b) => a - b)[Math.floor(times.length * share)] ?? NaN
@@ -50,6 +52,48 @@ function benchUncertainty(): void {
     return performance.now() - start
   })
   say(`core: ± from ${LEAST_SAMPLES} samples`, times)
+}
+
+/** From an edit to "saved" in a build of as many readings as a file may hold. */
+async function benchSaving(page: Page, address: string): Promise<void> {
+  const raw = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8')) as {
+    id: string
+    readings: { id: string }[]
+  }
+  const [like] = raw.readings.slice(-1)
+  raw.id = 'many-readings'
+  while (raw.readings.length < MOST_READINGS)
+    raw.readings.unshift({ ...like, id: `old-${raw.readings.length}` } as { id: string })
+  await page.goto(address)
+  const buffer = Buffer.from(JSON.stringify(raw))
+  await page
+    .getByLabel('Import files')
+    .setInputFiles({ name: 'many.json', mimeType: 'application/json', buffer })
+  await page.getByText('1 build was imported').first().waitFor()
+  await page.goto(`${address}/b/many-readings/line`)
+  await page.getByTestId('lever-tail').waitFor()
+  await page.waitForTimeout(8000)
+  const times = await page.evaluate(async () => {
+    const lever = document.querySelector<HTMLElement>('[data-testid="lever-tail"]')
+    const label = document.querySelector<HTMLElement>('[data-testid="saved"]')
+    if (!lever || !label) throw new Error('no lever or no word on saving')
+    lever.focus()
+    const taken: number[] = []
+    for (let i = 0; i < 30; i++) {
+      lever.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }))
+      const start = performance.now()
+      lever.dispatchEvent(new KeyboardEvent('keyup', { key: 'ArrowUp', bubbles: true }))
+      for (let wasSaving = false, isSaved = false; !isSaved;) {
+        await new Promise((resolve) => setTimeout(resolve, 0))
+        const isSaving = label.textContent?.includes('saving') ?? false
+        isSaved = wasSaving && !isSaving
+        wasSaving ||= isSaving
+      }
+      if (i >= 5) taken.push(performance.now() - start)
+    }
+    return taken
+  })
+  say(`browser: an edit is saved, ${MOST_READINGS} readings`, times)
 }
 
 async function benchBrowser(): Promise<void> {
@@ -90,6 +134,7 @@ async function benchBrowser(): Promise<void> {
       return taken
     })
     say('browser: a lever moves, page laid out again', times)
+    await benchSaving(page, address)
     if (percentile(times, 0.95) > FRAME_MS) {
       console.log(`over one frame of ${FRAME_MS} ms`)
       process.exitCode = 1

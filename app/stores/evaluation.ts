@@ -6,6 +6,7 @@ import { measuredGeometry } from '~~/core/readings/geometry'
 import { stateSentence } from '~~/core/text/stateSentence'
 import { measureAgain, type MeasureAgain } from '~~/core/uncertainty/measureAgain'
 import { sureEvaluation } from '~~/core/uncertainty/sureness'
+import { buildBy, GEOMETRY_PARTS } from './buildParts'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
@@ -20,7 +21,8 @@ export const useEvaluation = defineStore('evaluation', () => {
     hand.value.build === workbench.build?.id ? hand.value.amounts : EMPTY_HAND.amounts,
   )
 
-  const measured = computed(() => (workbench.build ? measuredGeometry(workbench.build) : null))
+  const asRead = buildBy(() => workbench.build, GEOMETRY_PARTS)
+  const measured = computed(() => (asRead.value ? measuredGeometry(asRead.value) : null))
   const settings = computed<LeverSettings>(() =>
     workbench.build ? { ...chosenSettings(workbench.build), ...held.value } : {},
   )

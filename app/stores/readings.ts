@@ -7,6 +7,7 @@ import type { MeasuredReading, Reading } from '~~/core/project/reading'
 import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond, type TourStep } from '~~/core/readings/tour'
 import { readingEcho, type Echo } from '~~/core/text/echo'
 import { applyEdits, logChange, newStamp } from './readingLog'
+import { buildBy, READING_PARTS } from './buildParts'
 import { SIMULATED_TOOLS } from './instrument'
 import { useWorkbench } from './workbench'
 import { draftLike, draftReading, type ReadingDraft } from './readingDraft'
@@ -19,14 +20,16 @@ export const useReadings = defineStore('readings', () => {
     const setups = workbench.build?.setups ?? []
     return setups.find((one) => one.id === chosenSetup.value) ?? setups.at(-1) ?? null
   })
+  /** Levers and limits say nothing about readings. */
+  const asRead = buildBy(() => workbench.build, READING_PARTS)
   const steps = computed<TourStep[]>(() =>
-    workbench.build && setup.value ? measuringTour(workbench.build, setup.value.id) : [],
+    asRead.value && setup.value ? measuringTour(asRead.value, setup.value.id) : [],
   )
   const openCount = computed(
     () => steps.value.filter((step) => step.reading === null && !step.optional).length,
   )
   const doneCount = computed(() => steps.value.filter((step) => step.reading !== null).length)
-  const mistakes = computed<Mistake[]>(() => (workbench.build ? findMistakes(workbench.build) : []))
+  const mistakes = computed<Mistake[]>(() => (asRead.value ? findMistakes(asRead.value) : []))
 
   const next = (fromId: string | null): TourStep | null => nextOpenStep(steps.value, fromId)
   const beyond = (group: TourStep['group']): TourStep | null => stepBeyond(steps.value, group)

@@ -46,12 +46,8 @@ export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> 
     const numbers = lineNumbers(line, place)
     const { chain, maps, members, criticalSpeedsRpm } = numbers
     const phases = phasesOf(line)
-    return {
-      ...numbers,
-      // Seen from the other end a map is its inverse, which squeezes as much.
-      fromBehind: line.shafts.map((_, index) => uniformity(mapBehind(chain, maps, phases, index + 1))),
-      angles: maps.angles,
-      shafts: line.shafts.map((shaft, index) => ({
+    const shafts = once((): ShaftFigures[] =>
+      line.shafts.map((shaft, index) => ({
         place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),
         phaseDeg: shaft.phaseDeg ?? 0,
         lengths: shaftLengths(line, place, index),
@@ -60,10 +56,34 @@ export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> 
         criticalSpeedRpm: criticalSpeedsRpm[index] ?? null,
         bearingOffLine: bearingOffLine(line, geometry, place, index),
       })),
-      smallEquivalentDeg: degrees(smallEquivalentAngle(chain, maps, phases)),
+    )
+    // Seen from the other end a map is its inverse, which squeezes as much.
+    const fromBehind = once(() =>
+      line.shafts.map((_, index) => uniformity(mapBehind(chain, maps, phases, index + 1))),
+    )
+    const smallEquivalentDeg = once(() => degrees(smallEquivalentAngle(chain, maps, phases)))
+    return {
+      ...numbers,
+      angles: maps.angles,
       speed: shaftSpeed(line),
+      // No check asks for these, and a lever in the hand asks for checks alone.
+      get shafts() {
+        return shafts()
+      },
+      get fromBehind() {
+        return fromBehind()
+      },
+      get smallEquivalentDeg() {
+        return smallEquivalentDeg()
+      },
     }
   })
+}
+
+/** Computed when first asked for. */
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null
+  return () => (made ??= { value: make() }).value
 }
 
 function bearingOffLine(line: Line, geometry: Geometry, place: LineGeometry, index: number): number | null {

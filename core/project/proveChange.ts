@@ -29,10 +29,16 @@ export function proveChange(before: Build, after: Build): ReadResult<Build> {
     problems.length === 0 &&
     countsAreSound(after) &&
     parseBuild(changedOnly).ok &&
-    referenceProblems(after).length === 0
+    referenceProblems(pointsElsewhere(before, after) ? after : changedOnly).length === 0
   // The long way tells the places as they are in the whole build.
   return isSound ? { ok: true, value: after } : parseBuild(after)
 }
+
+/** What readings name; where none of it and no reading has changed, their names still meet. */
+const NAMED_BY_READINGS = ['tools', 'setups', 'points', 'axes', 'lines', 'readings'] as const
+
+const pointsElsewhere = (before: Build, after: Build): boolean =>
+  NAMED_BY_READINGS.some((key) => before[key] !== after[key])
 
 const countsAreSound = (build: Build): boolean =>
   LONG_LISTS.every((key) => (build[key]?.length ?? 0) <= LIST_LIMITS[key])

@@ -56,7 +56,7 @@ const print = () => window.print()
         v-if="isDrawn"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        :height="250"
+        :height="200"
         still
       />
       <SheetMissing
@@ -133,7 +133,7 @@ h1 {
     padding: 0;
     border: 0;
     background: white;
-    font-size: 9pt;
+    font-size: 8.6pt;
     line-height: 1.2;
     --paper: white;
     --card: white;

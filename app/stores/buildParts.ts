@@ -1,0 +1,40 @@
+import { computed, type ComputedRef } from 'vue'
+import type { Build } from '~~/core/project/build'
+
+/** Parts of a build that its measured geometry rests on. */
+export const GEOMETRY_PARTS = [
+  'units',
+  'tools',
+  'setups',
+  'points',
+  'axes',
+  'readings',
+  'centrePairs',
+  'axles',
+] as const satisfies readonly (keyof Build)[]
+
+/** Parts that mistakes in readings are looked for in. */
+export const READING_PARTS = [
+  ...GEOMETRY_PARTS,
+  'powertrain',
+  'lines',
+  'chassis',
+] as const satisfies readonly (keyof Build)[]
+
+/**
+ * A build, handed on as the same object for as long as none of some parts has changed: what is derived from it is then not
+ * derived again when a lever moves in a build of thousands of readings.
+ */
+export function buildBy(
+  build: () => Build | null,
+  parts: readonly (keyof Build)[],
+): ComputedRef<Build | null> {
+  let last: Build | null = null
+  return computed(() => {
+    const now = build()
+    const isSame =
+      last !== null && now !== null && now.id === last.id && parts.every((part) => now[part] === last?.[part])
+    if (!isSame) last = now
+    return last
+  })
+}
