@@ -1,8 +1,7 @@
 import { toValue, watch, ref, type MaybeRefOrGetter, type Ref } from 'vue'
+import { draftKey } from '~/storage/drafts'
 import { draftLike, EMPTY_DRAFT, type ReadingDraft } from '~/stores/readingDraft'
 import type { TourStep } from '~~/core/readings/tour'
-
-const keyOf = (buildId: string, stepId: string) => `lurvan-draft/${buildId}/${stepId}`
 
 /**
  * The reading being typed at a step. It outlives a reload or a lost page, and is forgotten once the reading is kept.
@@ -18,7 +17,7 @@ export function useReadingDraft(
     () => [toValue(buildId), toValue(step)?.id] as const,
     ([build, id]) => {
       const current = toValue(step)
-      draft.value = id && current ? (stored(keyOf(build, id)) ?? fresh(current)) : EMPTY_DRAFT
+      draft.value = id && current ? (stored(draftKey(build, id)) ?? fresh(current)) : EMPTY_DRAFT
     },
     { immediate: true },
   )
@@ -27,13 +26,15 @@ export function useReadingDraft(
     draft.value = { ...draft.value, ...part }
     const current = toValue(step)
     // Storing a draft is a convenience; a full disk must not stop the typing.
-    if (current)
-      tryStoring(() => localStorage.setItem(keyOf(toValue(buildId), current.id), JSON.stringify(draft.value)))
+    const key = current && draftKey(toValue(buildId), current.id)
+    // With nothing typed there is nothing to come back to.
+    if (key && draft.value.text === '') tryStoring(() => localStorage.removeItem(key))
+    else if (key) tryStoring(() => localStorage.setItem(key, JSON.stringify(draft.value)))
   }
 
   function forget(): void {
     const current = toValue(step)
-    if (current) tryStoring(() => localStorage.removeItem(keyOf(toValue(buildId), current.id)))
+    if (current) tryStoring(() => localStorage.removeItem(draftKey(toValue(buildId), current.id)))
     draft.value = { ...draft.value, text: '', provisional: false, toolId: simulatedAway(draft.value.toolId) }
   }
 

@@ -7,6 +7,7 @@ import { newBuild, type NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
 import type { RefusedFile } from '../storage/backup'
+import { forgetDrafts } from '../storage/drafts'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
 import { askToPersist, storageReason, useBuildRepository } from '../storage/storage'
@@ -117,6 +118,7 @@ export const useLibrary = defineStore('library', () => {
   /** Throws a deleted build away for good. */
   async function purge(id: string): Promise<void> {
     await storing(() => repository.purge(id))
+    forgetDrafts(id)
     await refresh()
   }
 

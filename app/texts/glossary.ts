@@ -183,10 +183,6 @@ export const GLOSSARY: readonly Term[] = [
     also: ['levers'],
     meaning: 'Anything a builder can turn, pack, slot or cut to move engine, gearbox or axle.',
   },
-  {
-    term: 'tight',
-    meaning: 'Inside its limits, but past a warning, or nearer to one than the readings are sure.',
-  },
 ]
 
 const byLength = [...GLOSSARY]

@@ -103,7 +103,21 @@ kbd {
     align-items: center;
   }
   .cures {
-    overflow-x: auto;
+    flex: 1;
+  }
+  .cure {
+    flex: 1;
+    padding: 2px 8px;
+    font-size: 0.9375rem;
+  }
+  .what {
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    white-space: normal;
+  }
+  .likely {
+    font-size: 0.8125rem;
   }
   kbd {
     display: none;

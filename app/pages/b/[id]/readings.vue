@@ -54,6 +54,10 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
       <div class="progress">
         <p>
           <NuxtLink class="soft" :to="`/b/${route.params.id}/setups`">{{ readings.setup?.name }}</NuxtLink>
+          <span class="soft"> · </span>
+          <span :class="step.optional ? 'soft' : 'needed'" data-testid="need">{{
+            step.optional ? words.optional : words.needed
+          }}</span>
         </p>
         <p class="soft figure">
           <NuxtLink class="narrow-link" :to="{ query: { ...route.query, list: '1' } }">{{
@@ -86,14 +90,9 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
           </ul>
         </template>
       </section>
-      <p class="need">
-        <span :class="step.optional ? 'soft' : 'needed'" data-testid="need">{{
-          step.optional ? words.optional : words.needed
-        }}</span>
-        <button v-if="maySkipGroup" type="button" class="pass" @click="passGroup">
-          {{ words.skipGroup(group) }}
-        </button>
-      </p>
+      <button v-if="maySkipGroup" type="button" class="pass" @click="passGroup">
+        {{ words.skipGroup(group) }}
+      </button>
       <ReadingCapture :step="step" @next="goOn" />
     </div>
     <div class="list-side" :class="{ away: !hasList }">
@@ -168,13 +167,6 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
 .all-read .all-done {
   margin-bottom: 4px;
 }
-.need {
-  display: flex;
-  justify-content: space-between;
-  align-items: baseline;
-  gap: 12px;
-  font-size: 0.9375rem;
-}
 .needed {
   font-weight: 600;
 }
@@ -244,9 +236,6 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
     margin-bottom: 4px;
     padding: 4px 10px;
   }
-  .need {
-    float: right;
-  }
   .caution.narrow-only {
     min-height: 0;
     margin-bottom: 4px;
@@ -264,7 +253,7 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
   }
   .pass {
     min-height: 48px;
-    margin: -14px 0;
+    margin: -10px 0;
   }
 }
 </style>

@@ -1,0 +1,132 @@
+import { chosenSettings } from '../../core/check/evaluateBuild'
+import { monteCarlo } from '../../core/uncertainty/monteCarlo'
+import { sampleModel } from '../../core/uncertainty/sampleModel'
+import { cureByTwo, nearestCures } from '../../core/placement/nearestCure'
+import { provingWith } from '../../core/uncertainty/provenCure'
+import { openedDemo, storedBuild } from '../../tests/support/opened'
+import { WorkerEnded } from '../workers/workerClient'
+import { useCures } from './cures'
+import { useEvaluation } from './evaluation'
+import { useSureness } from './sureness'
+
+/** What the workers answer; a test may put a fault in their place. */
+const answers: { sample: (service: any) => any; cures: (service: any) => any } = {
+  sample: (s) => s,
+  cures: (s) => s,
+}
+const ended: string[] = []
+
+jest.mock('../workers/workerClient', () => {
+  const actual = jest.requireActual('../workers/workerClient')
+  return {
+    ...actual,
+    workerClient: (start: () => Worker) => {
+      const name = String(start).includes('sureness') ? 'sample' : 'cures'
+      return {
+        ask: async (question: (service: unknown) => Promise<unknown>) => question(answers[name](services)),
+        end: () => void ended.push(name),
+      }
+    },
+  }
+})
+
+const services = {
+  sample: async (
+    _run: number,
+    build: never,
+    settings: never,
+    _options: never,
+    onProgress: (share: number) => void,
+  ) => {
+    const sampling = monteCarlo(sampleModel(build, settings), { samples: 1000, seed: 1 })
+    for (;;) {
+      const step = sampling.next()
+      if (step.done) return step.value
+      onProgress(step.value / 1000)
+    }
+  },
+  nearest: async (build: never, settings: never, isSampled: boolean) =>
+    nearestCures(build, settings, provingWith(build, isSampled)),
+  byTwo: async (build: any, settings: never, _ids: never, isSampled: boolean) =>
+    cureByTwo(build, settings, build.levers, provingWith(build, isSampled)),
+}
+const until = async (isSo: () => boolean) => {
+  for (let tries = 0; tries < 800 && !isSo(); tries++) await new Promise((resolve) => setTimeout(resolve, 10))
+  expect(isSo()).toBe(true)
+}
+
+beforeEach(() => {
+  Object.assign(answers, { sample: (service: unknown) => service, cures: (service: unknown) => service })
+  ended.length = 0
+})
+
+describe('sureness and cures', () => {
+  it('come one after the other: nothing is offered before it can be proved, then one button sets it', async () => {
+    const workbench = await openedDemo()
+    const sureness = useSureness()
+    const cures = useCures()
+    expect(cures.offered).toEqual([])
+    await until(() => sureness.result !== null)
+    expect(sureness.isFresh).toBe(true)
+    await until(() => cures.offered.length > 0 && !cures.isSearching)
+    const [first] = cures.offered
+    expect(first!.brief).toMatch(/^Pack the tail up \d\.0 mm \+ 1\.5° wedge, nose down$/)
+    expect(first!.likely).toBe('over 99 %')
+    expect(first!.remark).toMatch(/^Then every check holds/)
+    expect(cures.refused.map(({ remark }) => remark).join()).toContain('alone does not do it')
+    cures.apply(first!)
+    const build = await storedBuild()
+    expect(Object.keys(chosenSettings(build)).sort()).toEqual(['tail', 'wedge'])
+    expect(workbench.undoLabel).toMatch(/thick end to the front/)
+    // Fewer draws than the page makes; a verdict that just holds may be tight with them.
+    await until(() => sureness.isFresh)
+    expect(['holds', 'tight']).toContain(useEvaluation().current!.verdict)
+  }, 40_000)
+
+  it('say why there is no ±, and go on when they are asked again', async () => {
+    answers.sample = () => ({
+      sample: () => Promise.reject(new Error('its program could not be loaded')),
+    })
+    await openedDemo()
+    const sureness = useSureness()
+    await until(() => sureness.failure !== null)
+    expect([sureness.failure, sureness.isRunning]).toEqual(['its program could not be loaded', false])
+    answers.sample = (service) => service
+    await sureness.sample()
+    expect(sureness.failure).toBeNull()
+    expect(sureness.result).not.toBeNull()
+  }, 20_000)
+
+  it('stop when they are told to, without a fault', async () => {
+    answers.sample = () => ({
+      sample: () => new Promise((_, reject) => setTimeout(() => reject(new WorkerEnded()), 50)),
+    })
+    await openedDemo()
+    const sureness = useSureness()
+    await until(() => sureness.isRunning)
+    sureness.stop()
+    expect([sureness.isRunning, sureness.isStopped, ended]).toEqual([false, true, ['sample']])
+    await new Promise((resolve) => setTimeout(resolve, 80))
+    expect(sureness.failure).toBeNull()
+  })
+
+  it('say why no cure could be looked for', async () => {
+    await openedDemo()
+    answers.cures = () => ({ nearest: () => Promise.reject(new Error('broken')) })
+    const cures = useCures()
+    await until(() => cures.failure !== null)
+    expect([cures.failure, cures.isSearching, cures.offered]).toEqual(['broken', false, []])
+  }, 20_000)
+
+  it('sample the build as measured too, for the sheet', async () => {
+    await openedDemo((raw) => (raw.positions[0].settings = { tail: 5, wedge: -1.5 }))
+    const sureness = useSureness()
+    await until(() => sureness.isFresh)
+    expect(sureness.measuredResult).toBeNull()
+    await sureness.sampleMeasured()
+    const even = 'line/rear/drive/equivalentAngleDeg'
+    const at = (of: typeof sureness.result) => of!.figures[even]!
+    expect(at(sureness.measuredResult).interval).toBeNull()
+    expect(at(sureness.measuredResult).plusMinus).not.toBe(at(sureness.result).plusMinus)
+  }, 20_000)
+})

@@ -1,0 +1,29 @@
+import 'fake-indexeddb/auto'
+import { createPinia, setActivePinia } from 'pinia'
+import type { Build } from '../../core/project/build'
+import { changedDemo, type RawBuild } from '../../core/testdata/builds'
+import { useBuildRepository } from '../../app/storage/storage'
+import { useWorkbench } from '../../app/stores/workbench'
+
+let count = 0
+
+/** Opens a demo with something changed in a fresh set of stores, as a page does. */
+export async function openedDemo(edit: (raw: RawBuild) => void = () => undefined) {
+  setActivePinia(createPinia())
+  const build = { ...changedDemo(edit), id: `opened-${++count}` }
+  await useBuildRepository().add(build, () => 'never')
+  const workbench = useWorkbench()
+  await workbench.open(build.id)
+  return workbench
+}
+
+/** The open build, once everything is stored; proves that what is stored is what is shown. */
+export async function storedBuild(): Promise<Build> {
+  const workbench = useWorkbench()
+  await workbench.settled()
+  expect(workbench.hasUnsaved).toBe(false)
+  const stored = await useBuildRepository().load(workbench.build?.id ?? '')
+  if (!stored?.ok) throw new Error('not readable')
+  expect(stored.value.build).toEqual(workbench.build)
+  return stored.value.build
+}
