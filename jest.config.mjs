@@ -4,7 +4,11 @@ export default {
   // Stores and the in-memory database still hold globals when a file ends; cleaning them up breaks the runner.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   testMatch: ['<rootDir>/{core,app,server,cli,demo,docs,scripts}/**/*.test.ts'],
-  moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^#core/(.*)$': '<rootDir>/core/$1' },
+  moduleNameMapper: {
+    '^~/(.*)$': '<rootDir>/app/$1',
+    '^~~/(.*)$': '<rootDir>/$1',
+    '^#core/(.*)$': '<rootDir>/core/$1',
+  },
   modulePathIgnorePatterns: ['<rootDir>/.output', '<rootDir>/.nuxt'],
   transform: {
     '\\.[mc]?[jt]s$': [

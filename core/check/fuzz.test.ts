@@ -1,0 +1,72 @@
+import { parseBuild, parseBuildText, buildText } from '../project/parseBuild'
+import { rawDemo } from '../testdata/builds'
+import { seededRandom, type Random } from '../uncertainty/random'
+import fourJoints from '../../docs/examples/four-joints.lurvan.json'
+import twoSetups from '../../docs/examples/two-setups.lurvan.json'
+import { resultJson } from './resultJson'
+
+/** Figures and words that readings are made of, and some that they are not. */
+const TEXTS = [
+  '0.01',
+  '89',
+  '60',
+  '179',
+  '3.3',
+  '1000',
+  '0',
+  '1e5',
+  '"',
+  '12"',
+  'rear',
+  'front',
+  'left',
+  'right',
+]
+const FACTORS = [0, -1, 10, 1000, 0.001, 0.5, 1.7]
+
+/** Bends one place of a file a little, so that most of what comes out is still a build. */
+function bend(value: any, random: Random): void {
+  const keys = Object.keys(value)
+  const key = keys[Math.floor(random.uniform() * keys.length)]
+  if (key === undefined) return
+  const there = value[key]
+  if (typeof there === 'object' && there !== null && random.uniform() < 0.92) return bend(there, random)
+  if (typeof there === 'number') value[key] = there * FACTORS[Math.floor(random.uniform() * FACTORS.length)]!
+  else if (typeof there === 'string' && random.uniform() < 0.7)
+    value[key] = TEXTS[Math.floor(random.uniform() * TEXTS.length)]!
+  else if (Array.isArray(value)) value.splice(Number(key), 1)
+  else Reflect.deleteProperty(value, key)
+}
+
+describe('builds that are bent anywhere', () => {
+  it('are refused with places or checked to the end: no crash, no endless figure, no verdict without a value', () => {
+    const random = seededRandom(6)
+    const files = [rawDemo(), twoSetups, fourJoints]
+    let checked = 0
+    for (let run = 0; run < 700; run++) {
+      const raw = structuredClone(files[run % files.length]) as object
+      bend(raw, random)
+      if (random.uniform() < 0.3) bend(raw, random)
+      const parsed = parseBuild(raw)
+      if (!parsed.ok) {
+        for (const { message } of parsed.problems) expect(message.length).toBeGreaterThan(5)
+        continue
+      }
+      checked++
+      const text = JSON.stringify(resultJson(parsed.value, undefined, run % 10 === 0 ? 40 : 0))
+      expect(text).not.toMatch(/Infinity|NaN/)
+      const { checks, lines } = JSON.parse(text) as ReturnType<typeof resultJson>
+      for (const check of checks) {
+        if (check.quantity === 'centring-pilot' || check.verdict === 'unknown') continue
+        expect([run, check.id, check.value]).toEqual([run, check.id, expect.any(Number)])
+        if (check.verdict === 'holds' && check.margin !== null) expect(check.margin).toBeGreaterThanOrEqual(0)
+        if (check.verdict === 'out') expect(check.basis.length).toBeGreaterThan(5)
+      }
+      for (const line of lines)
+        if (line.known) expect(line.ride!.joints.every(({ angleDeg }) => angleDeg < 90)).toBe(true)
+      const again = parseBuildText(buildText(parsed.value))
+      expect(again.ok && again.value).toEqual(parsed.value)
+    }
+    expect(checked).toBeGreaterThan(150)
+  }, 60_000)
+})
