@@ -146,7 +146,9 @@ describe('useHandleDrag', () => {
     log.length = 0
     frames.length = 0
     Object.assign(globalThis, {
-      Element: class {},
+      Element: class {
+        readonly isFake = true
+      },
       window: {
         addEventListener: (type: string, listener: (event: unknown) => void) =>
           (listeners[type] ??= new Set()).add(listener),
