@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, unzip, zip, type Unzipped } from 'fflate'
+import { strFromU8, strToU8, unzipSync, zipSync, type Unzipped, type UnzipFileInfo } from 'fflate'
 import type { Build } from '~~/core/project/build'
 import { buildText, MAX_FILE_CHARACTERS, parseBuildText } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
@@ -6,6 +6,9 @@ import { FILE_ENDING, fileName } from './fileName'
 
 const MAX_BACKUP_BYTES = 100_000_000
 const MAX_BACKUP_FILES = 500
+/** A character may take up to four bytes. */
+const MAX_FILE_BYTES = 4 * MAX_FILE_CHARACTERS
+const TOO_LARGE = 'the file is larger than 5 MB'
 
 /** A file that could not be taken in, and why. */
 export interface RefusedFile {
@@ -19,13 +22,15 @@ export interface ReadFiles {
   readonly refused: readonly RefusedFile[]
 }
 
-/** All builds as one zip of ordinary build files. */
-export function backupZip(builds: readonly Build[]): Promise<Uint8Array> {
+/**
+ * All builds as one zip of ordinary build files.
+ *
+ * Packed without a helper thread: the package would start one from a blob, which the page's policy forbids.
+ */
+export function backupZip(builds: readonly Build[]): Uint8Array {
   const files: Record<string, Uint8Array> = {}
   for (const build of builds) files[unusedName(fileName(build.name), files)] = strToU8(buildText(build))
-  return new Promise((resolve, reject) => {
-    zip(files, { level: 6 }, (error, data) => (error ? reject(error) : resolve(data)))
-  })
+  return zipSync(files, { level: 6 })
 }
 
 function unusedName(wanted: string, taken: Readonly<Record<string, unknown>>): string {
@@ -36,41 +41,51 @@ function unusedName(wanted: string, taken: Readonly<Record<string, unknown>>): s
 }
 
 /** Builds from a build file or a backup, whichever it is. */
-export async function readBuildFile(file: string, bytes: Uint8Array): Promise<ReadFiles> {
+export function readBuildFile(file: string, bytes: Uint8Array): ReadFiles {
   const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b
   if (!isZip) return readOne(file, bytes)
   if (bytes.length > MAX_BACKUP_BYTES) return refuse(file, 'the backup is larger than 100 MB')
-  let entries: Unzipped
+  let found: Entries
   try {
-    entries = await unzipped(bytes)
+    found = unzipped(bytes)
   } catch {
     return refuse(file, 'the backup is damaged and cannot be unpacked')
   }
-  const names = Object.keys(entries)
-  if (names.length === 0) return refuse(file, 'the backup holds no build files')
-  const read = names.map((name) => readOne(name, entries[name] as Uint8Array))
-  return { builds: read.flatMap((one) => one.builds), refused: read.flatMap((one) => one.refused) }
+  const names = Object.keys(found.entries)
+  if (names.length + found.refused.length === 0) return refuse(file, 'the backup holds no build files')
+  const read = names.map((name) => readOne(name, found.entries[name] as Uint8Array))
+  return {
+    builds: read.flatMap((one) => one.builds),
+    refused: [...found.refused, ...read.flatMap((one) => one.refused)],
+  }
 }
 
-function unzipped(bytes: Uint8Array): Promise<Unzipped> {
+interface Entries {
+  readonly entries: Unzipped
+  /** Build files that were not even unpacked; what is no build file is passed over. */
+  readonly refused: readonly RefusedFile[]
+}
+
+function unzipped(bytes: Uint8Array): Entries {
   let count = 0
-  return new Promise((resolve, reject) => {
-    unzip(
-      bytes,
-      // Sizes are looked at before anything is unpacked, so that a small zip cannot fill the memory.
-      {
-        filter: (entry) =>
-          entry.name.endsWith('.json') &&
-          entry.originalSize <= MAX_FILE_CHARACTERS &&
-          ++count <= MAX_BACKUP_FILES,
-      },
-      (error, data) => (error ? reject(error) : resolve(data)),
-    )
-  })
+  const refused: RefusedFile[] = []
+  // Sizes are looked at before anything is unpacked, so that a small zip cannot fill the memory.
+  const filter = (entry: UnzipFileInfo): boolean => {
+    if (!entry.name.endsWith('.json')) return false
+    const reason =
+      entry.originalSize > MAX_FILE_BYTES
+        ? TOO_LARGE
+        : ++count > MAX_BACKUP_FILES
+          ? `a backup is read up to ${MAX_BACKUP_FILES} builds; bring this one in on its own`
+          : null
+    if (reason) refused.push({ file: entry.name, reasons: [reason] })
+    return reason === null
+  }
+  return { entries: unzipSync(bytes, { filter }), refused }
 }
 
 function readOne(file: string, bytes: Uint8Array): ReadFiles {
-  if (bytes.length > 4 * MAX_FILE_CHARACTERS) return refuse(file, 'the file is larger than 5 MB')
+  if (bytes.length > MAX_FILE_BYTES) return refuse(file, TOO_LARGE)
   const parsed = parseBuildText(strFromU8(bytes))
   if (parsed.ok) return { builds: [parsed.value], refused: [] }
   return { builds: [], refused: [{ file, reasons: parsed.problems.map(problemText) }] }

@@ -1,12 +1,9 @@
 import 'fake-indexeddb/auto'
 import { demoBuild } from '../../core/testdata/builds'
-import { backupZip, readBuildFile } from './backup'
 import { Dexie } from 'dexie'
 import { seededRandom } from '../../core/uncertainty/random'
 import { BuildGone, buildRepository, RefusedChange, type BuildRepository } from './buildRepository'
 import { LurvanDatabase, toV2 } from './database'
-import { fileName } from './fileName'
-import { buildText } from '../../core/project/parseBuild'
 
 let db: LurvanDatabase
 let repository: BuildRepository
@@ -211,35 +208,3 @@ const RECORD_V1 = {
   deletedAt: null,
   build: { ...demoBuild(), positions: [{ id: 'a', name: 'A', settings: { tail: 4 } }] },
 }
-
-describe('backup', () => {
-  it('holds every build as an ordinary file and brings all back', async () => {
-    const one = demoBuild()
-    const bytes = await backupZip([one, { ...one, id: 'two' }])
-    const read = await readBuildFile('backup.zip', bytes)
-    expect(read.refused).toEqual([])
-    expect(read.builds.map((build) => build.id)).toEqual(['fen-tender', 'two'])
-    expect(read.builds[0]).toEqual(one)
-  })
-
-  it('takes the good files and names the bad ones', async () => {
-    const text = new TextEncoder()
-    const bad = { ...demoBuild(), lines: 5 }
-    const read = await readBuildFile('bad.lurvan.json', text.encode(JSON.stringify(bad)))
-    expect(read).toEqual({
-      builds: [],
-      refused: [{ file: 'bad.lurvan.json', reasons: ['lines: must be a list, got 5'] }],
-    })
-    const damaged = (await backupZip([demoBuild()])).slice(0, 60)
-    expect((await readBuildFile('b.zip', damaged)).refused[0]!.reasons).toEqual([
-      'the backup is damaged and cannot be unpacked',
-    ])
-    expect((await readBuildFile('good.json', text.encode(buildText(demoBuild())))).builds).toHaveLength(1)
-  })
-
-  it('makes safe file names', () => {
-    expect(fileName('Fen tender')).toBe('fen-tender.lurvan.json')
-    expect(fileName('../../é "x"')).toBe('e-x.lurvan.json')
-    expect(fileName('***')).toBe('build.lurvan.json')
-  })
-})

@@ -133,7 +133,7 @@ export const useLibrary = defineStore('library', () => {
     const faults: RefusedFile[] = []
     let count = 0
     for (const file of files) {
-      const read = await readBuildFile(file.name, new Uint8Array(await file.arrayBuffer()))
+      const read = readBuildFile(file.name, new Uint8Array(await file.arrayBuffer()))
       faults.push(...read.refused)
       for (const build of read.builds) {
         const stored = await storing(() => repository.add(build, newId))
@@ -168,7 +168,7 @@ export const useLibrary = defineStore('library', () => {
       }
       const { backupZip } = await import('../storage/backup')
       const day = new Date().toISOString().slice(0, 10)
-      download(`lurvan-backup-${day}.zip`, await backupZip(all), 'application/zip')
+      download(`lurvan-backup-${day}.zip`, backupZip(all), 'application/zip')
       refused.value = faults
     })
   }

@@ -63,6 +63,21 @@ test('delete can be undone, duplicate makes a second build, a backup brings all 
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(page.getByRole('article')).toHaveCount(2)
 
+  // A build of half a megabyte among them: packing must not need what the page's policy forbids.
+  const large = JSON.parse(await readFile('demo/fen-tender.lurvan.json', 'utf8'))
+  large.name = 'Long log'
+  large.readingLog = Array.from({ length: 2000 }, (_, i) => ({
+    id: `log-${i}`,
+    at: '2026-10-20T09:00:00',
+    what: 'corrected',
+    reading: 'r4',
+    before: large.readings[3],
+  }))
+  const long = info.outputPath('long.lurvan.json')
+  await writeFile(long, JSON.stringify(large))
+  await page.getByLabel('Import files').setInputFiles(long)
+  await expect(page.getByRole('article')).toHaveCount(3)
+
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Back up all' }).click(),
@@ -72,7 +87,7 @@ test('delete can be undone, duplicate makes a second build, a backup brings all 
   const other = await (await context.browser()!.newContext()).newPage()
   await other.goto('/')
   await other.getByLabel('Import files').setInputFiles(path)
-  await expect(other.getByRole('article')).toHaveCount(2)
+  await expect(other.getByRole('article')).toHaveCount(3)
   await expect(other.getByRole('article').first()).toContainText('torsional under drive is 699 rad/s²')
 })
 
