@@ -45,6 +45,43 @@ describe('lineFacts', () => {
     expect(of('joint centre to joint centre')?.value).toMatch(/^10\d\d\.\d mm/)
   })
 
+  it('tells each joint cruising, pulling and on overrun, as the checks judge them', () => {
+    const { ride, drive, coast } = measured.lines[0]!
+    const angles = [ride, drive, coast].map((figures) => {
+      if (!figures?.known) throw new Error('not known')
+      return figures.value.anglesDeg[1]!.toFixed(2)
+    })
+    expect(of('joint 2')?.value).toBe(`${angles[0]}°`)
+    expect(of('joint 2')?.remark).toBe(`under drive ${angles[1]}°, on overrun ${angles[2]}°`)
+    expect(Number(angles[1])).not.toBe(Number(angles[2]))
+  })
+
+  it('tells how hard the shaft is swung in each state, with the speed it was reckoned at', () => {
+    const group = lineFacts(build, measured.lines[0]!).find((one) => one.about === 'inertia')!
+    expect(group.title).toMatch(/^Shaft swung, at 3\s600 rev\/min$/)
+    expect(group.facts.map(({ name }) => name)).toEqual([
+      'inertial, cruising',
+      'inertial, on drive',
+      'inertial, on overrun',
+    ])
+    // By the small-angle rule (ω·β)², which at these angles is right within a percent.
+    const { ride } = measured.lines[0]!
+    if (!ride.known) throw new Error('not known')
+    const rule = (((3600 * 2 * Math.PI) / 60) * (ride.value.anglesDeg[0]! * Math.PI)) / 180
+    const shown = Number(group.facts[0]!.value.replace(/\D*$/, '').replace(/\D/g, ''))
+    expect(Math.abs(shown / rule ** 2 - 1)).toBeLessThan(0.01)
+  })
+
+  it('has no swung shaft without a speed', () => {
+    const raw = rawDemo()
+    delete raw.lines[0].speed
+    const parsed = parseBuild(raw)
+    if (!parsed.ok) throw new Error('refused')
+    const groups = lineFacts(parsed.value, evaluateBuild(parsed.value, {}).lines[0]!)
+    expect(groups.map(({ about }) => about)).toEqual(['angles', 'evenness', 'shaft'])
+    expect(groups[1]!.facts.map(({ name }) => name)).not.toContainEqual(expect.stringContaining('torsional'))
+  })
+
   it('says when clocking is worth nothing', () => {
     const unequal = rawDemo()
     unequal.readings[3].values = ['14']
