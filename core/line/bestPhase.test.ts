@@ -20,6 +20,9 @@ const lie = fc.tuple(
   fc.double({ min: -25, max: 25, noNaN: true }),
 )
 
+/** An even line's angle is the root of a squeeze that rounding leaves at 1e-16. */
+const ROUNDING = 1e-7
+
 describe('the best phase of one shaft', () => {
   it('is beaten by no other phase, in a line of two or three shafts', () => {
     fc.assert(
@@ -39,7 +42,7 @@ describe('the best phase of one shaft', () => {
           )
         expect(at(radians(found.phaseDeg))).toBeCloseTo(found.after.equivalentAngle, 7)
         for (let degrees = -90; degrees < 90; degrees += 3)
-          expect(found.after.equivalentAngle).toBeLessThanOrEqual(at(radians(degrees)) + 1e-9)
+          expect(found.after.equivalentAngle).toBeLessThanOrEqual(at(radians(degrees)) + ROUNDING)
       }),
       { numRuns: 60 },
     )
