@@ -32,6 +32,17 @@ export interface SavedChange extends LoadedBuild {
   readonly merged: boolean
 }
 
+/** A change to make, with the name by which it is undone. */
+export interface WantedChange {
+  readonly label: string
+  readonly recipe: Recipe
+}
+
+/** Several changes saved in one go, but for those that could not be made or kept. */
+export interface SavedChanges extends SavedChange {
+  readonly refused: readonly { readonly label: string; readonly error: unknown }[]
+}
+
 /** A change that would leave a build that cannot be read again. It is not stored. */
 export class RefusedChange extends Error {
   constructor(readonly problems: readonly FileProblem[]) {
@@ -63,6 +74,17 @@ function madeChange(before: Build, recipe: Recipe): readonly [Build, Patch[], Pa
     return produceWithPatches(before, recipe)
   } catch (error) {
     throw new BrokenRecipe(error)
+  }
+}
+
+/** A change made and proved, or why it cannot be kept. */
+function provedChange(before: Build, recipe: Recipe) {
+  try {
+    const [after, patches, inverse] = madeChange(before, recipe)
+    const proved = proveChange(before, after)
+    return proved.ok ? { after, patches, inverse } : { error: new RefusedChange(proved.problems) }
+  } catch (error) {
+    return { error }
   }
 }
 
@@ -177,26 +199,18 @@ export function buildRepository(db: LurvanDatabase) {
         return added
       }),
 
+    changeAll,
+
     /**
      * Makes a change on the newest stored state and records how to undo it.
      *
      * @throws RefusedChange when the result could not be read again; nothing is stored then
      */
-    change: (id: string, knownRev: number, label: string, recipe: Recipe): Promise<SavedChange> =>
-      whole(
-        db.transaction('rw', [...tables], async () => {
-          const record = await requireRecord(id)
-          const before = (await requireLoaded(record)).build
-          const [after, patches, inverse] = madeChange(before, recipe)
-          const merged = record.rev !== knownRev
-          if (patches.length === 0) return { ...(await requireLoaded(record)), merged }
-          const proved = proveChange(before, after)
-          if (!proved.ok) throw new RefusedChange(proved.problems)
-          const seq = record.cursor + 1
-          await recordChange(id, seq, label, patches, inverse)
-          return { ...(await requireLoaded(await put(record, after, seq, patches))), merged }
-        }),
-      ),
+    change: async (id: string, knownRev: number, label: string, recipe: Recipe): Promise<SavedChange> => {
+      const { refused, ...saved } = await changeAll(id, knownRev, [{ label, recipe }])
+      if (refused[0]) throw refused[0].error
+      return saved
+    },
 
     undo: (id: string): Promise<LoadedBuild | null> => step(id, -1),
     redo: (id: string): Promise<LoadedBuild | null> => step(id, 1),
@@ -212,6 +226,32 @@ export function buildRepository(db: LurvanDatabase) {
         await db.steps.where('buildId').equals(id).delete()
         await db.history.where('buildId').equals(id).delete()
       }),
+  }
+
+  /**
+   * Makes changes on the newest stored state, each with its own step of undo, in one transaction: two busy tabs that took
+   * turns at each single one would run ever farther behind. One that cannot be made or kept holds up no other.
+   */
+  function changeAll(id: string, knownRev: number, changes: readonly WantedChange[]): Promise<SavedChanges> {
+    return whole(
+      db.transaction('rw', [...tables], async () => {
+        let record = await requireRecord(id)
+        let { build } = await requireLoaded(record)
+        const merged = record.rev !== knownRev
+        const refused: { label: string; error: unknown }[] = []
+        for (const { label, recipe } of changes) {
+          const made = provedChange(build, recipe)
+          if ('error' in made) refused.push({ label, error: made.error })
+          else if (made.patches.length > 0) {
+            const seq = record.cursor + 1
+            await recordChange(id, seq, label, made.patches, made.inverse)
+            record = await put(record, made.after, seq, made.patches)
+            build = made.after
+          }
+        }
+        return { ...(await requireLoaded(record)), merged, refused }
+      }),
+    )
   }
 
   async function step(id: string, sense: 1 | -1): Promise<LoadedBuild | null> {

@@ -73,10 +73,15 @@ export const useCures = defineStore('cures', () => {
     () => {
       clearTimeout(timer)
       cures.value = []
-      timer = setTimeout(() => void search(), SETTLE_MS)
+      timer = setTimeout(searchAtRest, SETTLE_MS)
     },
     { immediate: true },
   )
+
+  function searchAtRest(): void {
+    if (workbench.isStoring) timer = setTimeout(searchAtRest, SETTLE_MS)
+    else void search()
+  }
 
   async function search(): Promise<void> {
     const run = ++latest

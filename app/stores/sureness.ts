@@ -49,10 +49,15 @@ export const useSureness = defineStore('sureness', () => {
     (build) => {
       clearTimeout(timer)
       isStopped.value = false
-      if (build) timer = setTimeout(() => void sample(), SETTLE_MS)
+      if (build) timer = setTimeout(sampleAtRest, SETTLE_MS)
     },
     { immediate: true },
   )
+
+  function sampleAtRest(): void {
+    if (workbench.isStoring) timer = setTimeout(sampleAtRest, SETTLE_MS)
+    else void sample()
+  }
 
   async function sample(): Promise<void> {
     const { build } = workbench

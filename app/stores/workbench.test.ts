@@ -40,7 +40,7 @@ describe('useWorkbench', () => {
     const workbench = useWorkbench()
     await workbench.open(id)
     const repository = useBuildRepository()
-    const change = jest.spyOn(repository, 'change').mockRejectedValue(DISK_FULL)
+    const change = jest.spyOn(repository, 'changeAll').mockRejectedValue(DISK_FULL)
     workbench.change('Move', setTail(7))
     expect(await workbench.mayLeave()).toBe(false)
     expect(workbench.failure).toBe('the disk space for this browser is full')

@@ -3,17 +3,14 @@ import { computed, ref, shallowRef } from 'vue'
 import { produce } from 'immer'
 import type { Build } from '~~/core/project/build'
 import { problemText, type FileProblem } from '~~/core/project/problem'
-import { RefusedChange, type LoadedBuild, type Recipe } from '../storage/buildRepository'
+import { RefusedChange, type LoadedBuild, type Recipe, type WantedChange } from '../storage/buildRepository'
 import { isStorageFault, storageReason, useBuildRepository } from '../storage/storage'
 
 /** Where the open build stands. */
 export type OpenState = 'closed' | 'loading' | 'open' | 'missing' | 'unreadable'
 
-/** A change that is in the build on screen but not yet stored. */
-interface PendingChange {
-  readonly label: string
-  readonly recipe: Recipe
-}
+/** Changes stored in one transaction at the most, so that another tab gets its turn. */
+const AT_ONCE = 50
 
 /** The build a person works on: every change is stored at once, can be undone, and follows what other tabs do. */
 export const useWorkbench = defineStore('workbench', () => {
@@ -27,7 +24,8 @@ export const useWorkbench = defineStore('workbench', () => {
   const savedAt = ref<Date | null>(null)
   /** Says what another tab did, or which change could not be kept; the page shows it and clears it. */
   const notice = ref<string | null>(null)
-  const pending = shallowRef<readonly PendingChange[]>([])
+  /** Changes that are in the build on screen but not yet stored. */
+  const pending = shallowRef<readonly WantedChange[]>([])
 
   let openId = ''
   let rev = 0
@@ -119,14 +117,16 @@ export const useWorkbench = defineStore('workbench', () => {
   async function storePending(): Promise<void> {
     const id = openId
     while (pending.value.length > 0 && openId === id) {
-      const [first] = pending.value
+      const waiting = pending.value.slice(0, AT_ONCE)
+      const [first] = waiting
       if (!first) return
       try {
-        const saved = await repository.change(id, rev, first.label, first.recipe)
+        const { refused, ...saved } = await repository.changeAll(id, rev, waiting)
         if (openId !== id) return
-        pending.value = pending.value.slice(1)
+        pending.value = pending.value.slice(waiting.length)
         if (saved.merged) notice.value = 'This build was also changed in another tab; both changes are kept.'
-        take(saved, saved.merged)
+        take(saved, saved.merged || refused.length > 0)
+        for (const { label, error } of refused) setAside(label, error)
         failure.value = null
       } catch (error) {
         if (openId !== id) return
@@ -134,7 +134,7 @@ export const useWorkbench = defineStore('workbench', () => {
           failure.value = storageReason(error)
           return
         }
-        // A change that cannot be made or kept must not hold up those that wait behind it.
+        // What cannot be stored at all must not hold up those that wait behind it.
         pending.value = pending.value.slice(1)
         setAside(first.label, error)
         await showStored(id)
@@ -204,7 +204,7 @@ export const useWorkbench = defineStore('workbench', () => {
 
   /** Shows a stored state with the changes that still wait made again on top, so nothing typed meanwhile flickers back. */
   function show(loaded: LoadedBuild): void {
-    const kept: PendingChange[] = []
+    const kept: WantedChange[] = []
     let shown = loaded.build
     for (const one of pending.value) {
       try {
@@ -231,6 +231,8 @@ export const useWorkbench = defineStore('workbench', () => {
     notice,
     pending,
     hasUnsaved: computed(() => pending.value.length > 0),
+    /** Storing is under way: longer work waits, so as not to hold it up. */
+    isStoring: computed(() => pending.value.length > 0 && failure.value === null),
     open,
     close,
     change,
