@@ -4,6 +4,7 @@ import { demoBuild } from '../../core/testdata/builds'
 import { buildRepository } from '../storage/buildRepository'
 import { LurvanDatabase } from '../storage/database'
 import { useBuildRepository } from '../storage/storage'
+import { openedDemo, storedBuild } from '../../tests/support/opened'
 import { useWorkbench } from './workbench'
 
 /** The store of another tab on the same data. */
@@ -108,5 +109,30 @@ describe('useWorkbench', () => {
       ok: false,
       problems: [{ path: 'lines', message: 'must be a list, got 5' }],
     })
+  })
+
+  it('stores what waits in one go, in order, and each can be undone', async () => {
+    const workbench = await openedDemo()
+    const transactions = jest.spyOn(useBuildRepository(), 'changeAll')
+    for (let amount = 1; amount <= 60; amount++)
+      workbench.change(`to ${amount}`, (draft) => void (draft.positions[0]!.settings.tail = amount))
+    expect([workbench.hasUnsaved, workbench.isStoring]).toEqual([true, true])
+    expect((await storedBuild()).positions[0]!.settings.tail).toBe(60)
+    expect(transactions.mock.calls.length).toBeLessThanOrEqual(3)
+    workbench.undo()
+    expect(workbench.hasUnsaved).toBe(true)
+    expect((await storedBuild()).positions[0]!.settings.tail).toBe(59)
+    expect([workbench.undoLabel, workbench.redoLabel]).toEqual(['to 59', 'to 60'])
+    transactions.mockRestore()
+  })
+
+  it('keeps those that wait behind one that cannot be kept', async () => {
+    const workbench = await openedDemo()
+    workbench.change('five', setTail(5))
+    workbench.change('far out', setTail(1e9))
+    workbench.change('wedge', (draft) => void (draft.positions[0]!.settings.wedge = 2))
+    expect((await storedBuild()).positions[0]!.settings).toEqual({ tail: 5, wedge: 2 })
+    expect(workbench.notice).toContain('"far out" was not kept: positions[0].settings.tail: must be a number')
+    expect(workbench.undoLabel).toBe('wedge')
   })
 })

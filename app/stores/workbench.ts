@@ -27,6 +27,9 @@ export const useWorkbench = defineStore('workbench', () => {
   /** Changes that are in the build on screen but not yet stored. */
   const pending = shallowRef<readonly WantedChange[]>([])
 
+  /** Steps of undo and redo that wait for their turn. */
+  const travels = ref(0)
+
   let openId = ''
   let rev = 0
   let stopWatching: () => void = () => undefined
@@ -87,8 +90,8 @@ export const useWorkbench = defineStore('workbench', () => {
     return true
   }
 
-  const undo = () => enqueue(() => travel('undo'))
-  const redo = () => enqueue(() => travel('redo'))
+  const undo = () => queueTravel('undo')
+  const redo = () => queueTravel('redo')
   /** Tries again to store what could not be stored. */
   const retry = () => enqueue(storePending)
   /** Waits until everything is stored or has failed. */
@@ -162,6 +165,11 @@ export const useWorkbench = defineStore('workbench', () => {
     }
   }
 
+  function queueTravel(way: 'undo' | 'redo'): void {
+    travels.value++
+    enqueue(() => travel(way).finally(() => travels.value--))
+  }
+
   async function travel(way: 'undo' | 'redo'): Promise<void> {
     const id = openId
     if (pending.value.length > 0) await storePending()
@@ -219,6 +227,8 @@ export const useWorkbench = defineStore('workbench', () => {
     take(loaded, false)
   }
 
+  const hasUnsaved = computed(() => pending.value.length + travels.value > 0)
+
   return {
     build,
     state,
@@ -230,9 +240,9 @@ export const useWorkbench = defineStore('workbench', () => {
     savedAt,
     notice,
     pending,
-    hasUnsaved: computed(() => pending.value.length > 0),
+    hasUnsaved,
     /** Storing is under way: longer work waits, so as not to hold it up. */
-    isStoring: computed(() => pending.value.length > 0 && failure.value === null),
+    isStoring: computed(() => hasUnsaved.value && failure.value === null),
     open,
     close,
     change,
