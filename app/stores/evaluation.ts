@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { chosenSettings, evaluateBuild } from '~~/core/check/evaluateBuild'
-import type { LeverSettings } from '~~/core/placement/bodyMoves'
+import type { LeverSettings } from '~~/core/placement/settings'
 import { measuredGeometry } from '~~/core/readings/geometry'
 import { stateSentence } from '~~/core/text/stateSentence'
 import { measureAgain, type MeasureAgain } from '~~/core/uncertainty/measureAgain'

@@ -1,6 +1,6 @@
 import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/placement/nearestCure'
-import type { LeverSettings } from '~~/core/placement/bodyMoves'
+import type { LeverSettings } from '~~/core/placement/settings'
 import type { SamplingOptions, Sureness } from '~~/core/uncertainty/monteCarlo'
 
 /** The searches a worker runs for the workbench; only plain data crosses. */

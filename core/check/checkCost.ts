@@ -1,5 +1,5 @@
 import type { Build } from '../project/build'
-import { geometryModel } from '../readings/geometry'
+import { measuredModel } from '../readings/geometry'
 import { lineStates } from './lineStates'
 
 /** What a build asks of the sampling. */
@@ -22,5 +22,5 @@ export function checkCost(build: Build): CheckCost {
     (sum, line) => sum + lineStates(line).length * (PER_LINE + PER_JOINT * line.joints.length),
     3 * build.points.length + 2 * build.axes.length,
   )
-  return { inputs: geometryModel(build).inputs.length, figures }
+  return { inputs: measuredModel(build).list.inputs.length, figures }
 }

@@ -1,18 +1,20 @@
 import { requireFinite } from '../errors'
-import { allKnown, mapKnown, type Known, type Missing } from '../known'
+import { allKnown, known, unknown, type Known, type Missing } from '../known'
 import type { RigidMove } from '../linalg/mat3'
 import type { Verdict } from '../limits/limit'
 import { gravest } from '../limits/verdict'
-import { lineFigures, type LineFigures } from '../line/lineFigures'
-import { bodyMoves, movedGeometry, type LeverSettings } from '../placement/bodyMoves'
+import { lineNeeds } from '../line/lineColumns'
+import { figuresOf, type LineFigures } from '../line/lineFigures'
+import { turning } from '../line/turning'
+import { compile, type CompiledBuild, type CompiledLine, type CompiledState } from '../model/compile'
+import { asMeasured, figuresAt, placesAt, type FigureOf } from '../model/screen'
+import type { LeverSettings } from '../placement/settings'
 import type { BodyId, Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
-import { measuredGeometry, type Geometry } from '../readings/geometry'
-import { shaftSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
+import type { Geometry } from '../readings/geometry'
+import type { ShaftSpeed } from '../strength/shaftSpeed'
 import type { Check, CheckState } from './check'
-import type { JudgedState } from './judgedState'
-import { lineChecks } from './lineChecks'
-import { lineStates } from './lineStates'
+import { judgedPlan, type JudgedState } from './judgedPlan'
 
 /** One line at one setting of the levers. */
 export interface LineEvaluation {
@@ -44,23 +46,31 @@ export interface Evaluation {
  *
  * @param settings - lever amounts by id, mm or degrees
  * @throws CoreError `not-finite` for a lever amount that is no number
- * @param measured - pass the geometry of the same build to save deriving it again while a lever moves
  */
-export function evaluateBuild(
-  build: Build,
-  settings: LeverSettings,
-  measured: Geometry = measuredGeometry(build),
-): Evaluation {
+export const evaluateBuild = (build: Build, settings: LeverSettings): Evaluation =>
+  evaluate(compile(build), settings)
+
+/**
+ * A compiled build at a setting of its levers.
+ *
+ * @param settings - lever amounts by id, mm or degrees
+ * @throws CoreError `not-finite` for a lever amount that is no number
+ */
+export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Evaluation {
   for (const [lever, amount] of Object.entries(settings)) requireFinite(amount, `settings.${lever}`)
-  const moves = bodyMoves(build, measured, settings)
-  const placed = movedGeometry(build, measured, moves)
-  const lines = build.lines.map((line) => evaluateLine(build, line, settings, measured, placed))
+  const figure = figuresAt(compiled, settings)
+  const { build, ride } = compiled
+  const places = placesAt(compiled, ride, figure)
+  const lines = compiled.lines.map((line) => evaluateLine(compiled, line, figure))
   const checks = lines.flatMap((line) => line.checks)
   return {
     settings,
-    measured,
-    placed,
-    moves,
+    measured: asMeasured(compiled),
+    placed: {
+      points: new Map(build.points.map(({ id }) => [id, places.point(id)])),
+      axes: new Map(build.axes.map(({ id }) => [id, places.axis(id)])),
+    },
+    moves: new Map([...ride.moves.keys()].map((body) => [body, places.move(body)])),
     lines,
     checks,
     verdict: gravest(checks.map((check) => check.verdict)),
@@ -73,46 +83,37 @@ export function evaluateBuild(
 export const chosenSettings = (build: Build): LeverSettings =>
   build.positions.find((position) => position.id === build.chosen)?.settings ?? {}
 
-function evaluateLine(
-  build: Build,
-  line: Line,
-  settings: LeverSettings,
-  measured: Geometry,
-  placed: Geometry,
-): LineEvaluation {
-  const speed = shaftSpeed(line)
-  const states = lineStates(line).map(({ state, noseUpDeg }): JudgedState => {
-    const geometry = state === 'ride' ? placed : woundUp(build, line, settings, measured, valueOf(noseUpDeg))
-    const figures = lineFigures(line, geometry)
-    return { state, figures: mapKnown(allKnown([figures, noseUpDeg]), ([found]) => found) }
+function evaluateLine(compiled: CompiledBuild, { line, speed, states, checks }: CompiledLine, figure: FigureOf): LineEvaluation {
+  const judged = states.map((state): JudgedState => {
+    const figures = figuresIn(compiled, line, state, figure)
+    return { state: state.state.state, figures, turning: turning(line, figures) }
   })
-  const inState = (state: CheckState) => states.find((one) => one.state === state)?.figures ?? null
+  const inState = (state: CheckState) => judged.find((one) => one.state === state)?.figures ?? null
   return {
     line,
     speed,
-    ride: inState('ride') ?? lineFigures(line, placed),
+    ride: inState('ride') ?? unknown(`${line.name}: not judged`),
     drive: inState('drive'),
     coast: inState('coast'),
-    checks: lineChecks(line, build.limits.entries, speed, states),
+    checks: checks.flatMap((plan) => judgedPlan(plan, judged, figure) ?? []),
   }
 }
 
-const valueOf = (figure: Known<number>): number => (figure.known ? figure.value : 0)
-
-/** The body of the driven axis, which winds up; a transfer case or gearbox does not. */
-export const windingBody = (build: Build, line: Line): BodyId =>
-  build.axes.find((axis) => axis.id === line.driven)?.body ?? ''
-
-/** The geometry with the driven axle's nose turned up as its torque does. */
-function woundUp(
-  build: Build,
+/** A line's figures in one state; unknown with everything that was not read or cannot be reached. */
+function figuresIn(
+  compiled: CompiledBuild,
   line: Line,
-  settings: LeverSettings,
-  measured: Geometry,
-  noseUpDeg: number,
-): Geometry {
-  const rise = { [windingBody(build, line)]: noseUpDeg }
-  return movedGeometry(build, measured, bodyMoves(build, measured, settings, rise))
+  { state, placed, columns }: CompiledState,
+  figure: FigureOf,
+): Known<LineFigures> {
+  const places = placesAt(compiled, placed, figure)
+  const needs = lineNeeds(line, places.axis, places.point)
+  if (!needs.known) return needs
+  if (!columns.known) return columns
+  const bearings = line.shafts.map(({ bearing }) => (bearing ? places.point(bearing.point) : null))
+  const figures = figuresOf(line, columns.value, figure, bearings)
+  const all = allKnown<[LineFigures, number]>([figures, state.noseUpDeg])
+  return all.known ? known(all.value[0], [...new Set([...needs.assumptions, ...all.assumptions])]) : all
 }
 
 function onceEach(missing: readonly Missing[]): Missing[] {

@@ -1,33 +1,36 @@
-import { mapKnown, type Known, type Missing } from '../known'
+import { known, type Known, type Missing } from '../known'
 import type { LimitEntry } from '../limits/limit'
-import type { LineFigures } from '../line/lineFigures'
-import { lockReason } from '../line/turning'
 import { permittedAngleDeg } from '../line/uniformity'
 import type { Joint, Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import type { Check } from './check'
-import { checkValue } from './checkValue'
-import { judge, type Bound, type CheckHead } from './judge'
-import { appliesIn, worstState, type JudgedState } from './judgedState'
+import type { Bound, CheckHead } from './judge'
+import { appliesIn, type PlannedState } from './judgedState'
+import type { CheckPlan } from './plannedCheck'
 
-/** One check of its working angle for every joint of a line in its worst state, and of the pilot of a flexible disc. */
+/** One check of its working angle for every joint of a line in all its states, and of the pilot of a flexible disc. */
 export function jointChecks(
   line: Line,
-  states: readonly JudgedState[],
+  states: readonly PlannedState[],
   speed: Known<ShaftSpeed>,
   limits: readonly LimitEntry[],
-): Check[] {
-  return line.joints.flatMap((joint, index) => {
-    const worst = worstState(
-      states.flatMap(({ state, figures }) => {
-        const head = angleHead(line, joint, index, state, speed)
+): CheckPlan[] {
+  return line.joints.flatMap((joint, index): CheckPlan[] => {
+    const angle: CheckPlan = {
+      inStates: states.map(({ state, figures }) => {
         const inState = limits.filter((limit) => appliesIn(limit, state))
-        return angleCheck(head, line, joint, index, figures, speed, inState)
+        const { bounds, missing } = angleBounds(line, joint, index, speed, inState)
+        return {
+          head: angleHead(line, joint, index, state, speed),
+          bounds,
+          unknownBounds: missing,
+          needs: known(null),
+          value: figures?.angles[index] ?? null,
+        }
       }),
-    )
-    const checks = worst ? [worst] : []
-    const ride = angleHead(line, joint, index, 'ride', speed)
-    return joint.kind === 'flex-disc' && joint.centringPilot !== true ? [...checks, pilotCheck(ride)] : checks
+    }
+    const isLoose = joint.kind === 'flex-disc' && joint.centringPilot !== true
+    return isLoose ? [angle, { certain: pilotCheck(angleHead(line, joint, index, 'ride', speed)) }] : [angle]
   })
 }
 
@@ -46,28 +49,6 @@ const angleHead = (
   state,
   speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
 })
-
-function angleCheck(
-  head: CheckHead,
-  line: Line,
-  joint: Joint,
-  index: number,
-  figures: Known<LineFigures>,
-  speed: Known<ShaftSpeed>,
-  limits: readonly LimitEntry[],
-): Check[] {
-  const angle = mapKnown(figures, (known) => checkValue(head, known, null))
-  const { bounds, missing } = angleBounds(line, joint, index, speed, limits)
-  const reason = angle.known ? lockReason(angle.value) : null
-  // No limit need be set for a right angle: there nothing turns, whatever the kind of joint.
-  if (reason !== null)
-    return [judge(head, angle, [...bounds, { basis: reason, failAbove: 90 }])].map(locked(reason))
-  return bounds.length > 0 || missing.length > 0 ? [judge(head, angle, bounds, missing)] : []
-}
-
-const locked =
-  (basis: string) =>
-  (check: Check): Check => ({ ...check, verdict: 'out', basis })
 
 function angleBounds(
   line: Line,

@@ -1,13 +1,12 @@
-import type { Known } from '../known'
 import type { LimitEntry } from '../limits/limit'
 import { byGravity } from '../limits/verdict'
-import type { LineFigures } from '../line/lineFigures'
+import type { LineFigureColumns } from '../line/figureColumns'
 import type { Check, CheckState } from './check'
 
-/** A line as it stands in one state. */
-export interface JudgedState {
+/** A state in which checks of a line are planned, with its figures; null while they are unknown for want of a reading. */
+export interface PlannedState {
   readonly state: CheckState
-  readonly figures: Known<LineFigures>
+  readonly figures: LineFigureColumns | null
 }
 
 /** True for limits that are looked at in a state: those of ride height at rest only there, those of the highest speed in all. */

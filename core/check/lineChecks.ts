@@ -1,36 +1,31 @@
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, known, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../limits/limit'
-import type { LineFigures } from '../line/lineFigures'
-import { turning } from '../line/turning'
-import type { Line } from '../project/lineSpec'
+import type { Line, Tube } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
-import type { Check } from './check'
-import { checkValue } from './checkValue'
-import { judge, type CheckHead } from './judge'
-import { appliesIn, worstState, type JudgedState } from './judgedState'
+import type { CheckHead } from './judge'
+import { appliesIn, type PlannedState } from './judgedState'
 import { jointChecks } from './jointChecks'
+import type { CheckPlan, PlannedCheck } from './plannedCheck'
 
 /**
- * All checks of one line, each in its worst state.
+ * All checks of one line as planned: what is looked at, in which states, by which limits.
  *
- * @param states - the line in each state it is judged in, at ride height first
+ * @param states - the states the line is judged in, at ride height first
  * @see docs/methods/limits.md
  */
 export function lineChecks(
   line: Line,
   limits: readonly LimitEntry[],
   speed: Known<ShaftSpeed>,
-  states: readonly JudgedState[],
-): Check[] {
+  states: readonly PlannedState[],
+): CheckPlan[] {
   const ours = limits.filter((limit) => !limit.schools || limit.schools.includes(line.school))
   const of = (quantity: Quantity) => ours.filter((limit) => limit.quantity === quantity)
-  // Beyond a right angle only the joint itself can be spoken of.
-  const turned = states.map(({ state, figures }) => ({ state, figures: turning(line, figures) }))
   return [
     ...jointChecks(line, states, speed, ours),
-    ...pairCheck(line, of('pair-difference'), turned),
-    ...torsionalCheck(line, of('torsional-acceleration'), turned, speed),
-    ...criticalChecks(line, of('critical-speed-ratio'), turned, speed),
+    ...pairCheck(line, of('pair-difference'), states),
+    ...torsionalCheck(line, of('torsional-acceleration'), states, speed),
+    ...criticalChecks(line, of('critical-speed-ratio'), states, speed),
     ...setInChecks(line, of('set-in')),
   ]
 }
@@ -46,23 +41,22 @@ const headOf = (
   ...rest,
 })
 
-/** One check in each state that some of its limits apply in, and the worst of them. */
+/** A check in each state that some of its limits apply in. */
 function overStates(
   limits: readonly LimitEntry[],
-  states: readonly JudgedState[],
-  isIn: (limit: LimitEntry, state: JudgedState['state']) => boolean,
-  check: (state: JudgedState, limits: readonly LimitEntry[]) => Check,
-): Check[] {
-  const checks = states.flatMap((one) => {
-    const inState = limits.filter((limit) => isIn(limit, one.state))
-    return inState.length > 0 ? [check(one, inState)] : []
+  states: readonly PlannedState[],
+  isIn: (limit: LimitEntry, state: PlannedState['state']) => boolean,
+  planned: (state: PlannedState) => Pick<PlannedCheck, 'head' | 'needs' | 'value'>,
+): CheckPlan[] {
+  const inStates = states.flatMap((one): PlannedCheck[] => {
+    const bounds = limits.filter((limit) => isIn(limit, one.state))
+    return bounds.length > 0 ? [{ ...planned(one), bounds, unknownBounds: [] }] : []
   })
-  const worst = worstState(checks)
-  return worst ? [worst] : []
+  return inStates.length > 0 ? [{ inStates }] : []
 }
 
 /** The two joints of the last shaft are meant to cancel; other kinds of joint have nothing to cancel. */
-function pairCheck(line: Line, limits: LimitEntry[], states: readonly JudgedState[]): Check[] {
+function pairCheck(line: Line, limits: LimitEntry[], states: readonly PlannedState[]): CheckPlan[] {
   const last = line.joints.length - 1
   const areCross = line.joints.slice(-2).every((joint) => joint.kind === 'cross')
   if (last < 1 || !areCross) return []
@@ -72,67 +66,63 @@ function pairCheck(line: Line, limits: LimitEntry[], states: readonly JudgedStat
     limits,
     states,
     (limit, state) => limit.scope === 'max-speed' || state === aim,
-    ({ state, figures }, inState) => {
-      const head = headOf(line, 'pair', {
+    ({ state, figures }) => ({
+      head: headOf(line, 'pair', {
         quantity: 'pair-difference',
         subject: { of: 'shaft', index: last - 1 },
         state,
         speedRpm: null,
-      })
-      const difference = mapKnown(figures, (known) => checkValue(head, known, null))
-      return judge(head, difference, inState)
-    },
+      }),
+      needs: known(null),
+      value: figures?.pair ?? null,
+    }),
   )
 }
 
 function torsionalCheck(
   line: Line,
   limits: LimitEntry[],
-  states: readonly JudgedState[],
+  states: readonly PlannedState[],
   speed: Known<ShaftSpeed>,
-): Check[] {
-  return overStates(limits, states, appliesIn, ({ state, figures }, inState) => {
-    const head = headOf(line, 'torsional', {
+): CheckPlan[] {
+  return overStates(limits, states, appliesIn, ({ state, figures }) => ({
+    head: headOf(line, 'torsional', {
       quantity: 'torsional-acceleration',
       subject: { of: 'line' },
       state,
       speedRpm: speed.known ? speed.value.speedRpm : null,
-    })
-    const both = allKnown<[LineFigures, ShaftSpeed]>([figures, speed])
-    const value = mapKnown(both, ([line3d, at]) => checkValue(head, line3d, at.speedRpm))
-    return judge(head, value, inState)
-  })
+    }),
+    needs: speed,
+    value: figures?.acceleration ?? null,
+  }))
 }
 
 function criticalChecks(
   line: Line,
   limits: LimitEntry[],
-  states: readonly JudgedState[],
+  states: readonly PlannedState[],
   speed: Known<ShaftSpeed>,
-): Check[] {
+): CheckPlan[] {
   if (limits.length === 0) return []
   return line.shafts.flatMap((shaft, index) =>
-    overStates(limits, states, appliesIn, ({ state, figures }, inState) => {
-      const head = headOf(line, `critical/${index + 1}`, {
-        quantity: 'critical-speed-ratio',
-        subject: { of: 'shaft', index },
-        state,
-        speedRpm: speed.known ? speed.value.speedRpm : null,
-      })
+    overStates(limits, states, appliesIn, ({ state, figures }) => {
       const name = line.shafts.length > 1 ? `shaft ${index + 1}` : 'shaft'
       const tube = shaft.tube ? known(shaft.tube) : unknown(`${line.name}, ${name}: tube not entered`)
-      const all = allKnown([figures, speed, tube] as const as [
-        Known<LineFigures>,
-        Known<ShaftSpeed>,
-        typeof tube,
-      ])
-      const ratio = mapKnown(all, ([line3d, at]) => checkValue(head, line3d, at.speedRpm))
-      return judge(head, ratio, inState)
+      return {
+        head: headOf(line, `critical/${index + 1}`, {
+          quantity: 'critical-speed-ratio',
+          subject: { of: 'shaft', index },
+          state,
+          speedRpm: speed.known ? speed.value.speedRpm : null,
+        }),
+        needs: allKnown<[ShaftSpeed, Tube]>([speed, tube]),
+        value: figures?.criticalRatios[index] ?? null,
+      }
     }),
   )
 }
 
-function setInChecks(line: Line, limits: LimitEntry[]): Check[] {
+function setInChecks(line: Line, limits: LimitEntry[]): CheckPlan[] {
   if (limits.length === 0) return []
   return line.shafts.flatMap((shaft, index) => {
     const slip = [shaft.drivingEnd, shaft.drivenEnd].find((end) => end?.kind === 'slip-yoke')
@@ -143,6 +133,6 @@ function setInChecks(line: Line, limits: LimitEntry[]): Check[] {
       state: 'ride',
       speedRpm: null,
     })
-    return [judge(head, known(slip.setInMm), limits)]
+    return [{ inStates: [{ head, bounds: limits, unknownBounds: [], needs: known(null), value: slip.setInMm }] }]
   })
 }

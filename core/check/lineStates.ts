@@ -1,4 +1,5 @@
 import { known, type Known } from '../known'
+import type { BodyId, Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
 import type { CheckState } from './check'
 
@@ -32,3 +33,7 @@ export function lineStates(line: Line): LineState[] {
     { state: 'coast', noseUpDeg: known(-dropDeg, said) },
   ]
 }
+
+/** The body of the driven axis, which winds up. */
+export const windingBody = (build: Build, line: Line): BodyId =>
+  build.axes.find((axis) => axis.id === line.driven)?.body ?? ''

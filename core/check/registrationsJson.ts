@@ -1,6 +1,6 @@
 import type { Build } from '../project/build'
 import { readingContext } from '../readings/readingContext'
-import { setupRegistration, unreadDatums } from '../readings/registrationFormula'
+import { setupRegistration, unreadDatums } from '../readings/registrationColumns'
 
 /** How a setup was brought to the chassis, as the command line and the server give it. */
 export interface RegistrationJson {

@@ -1,4 +1,5 @@
-import { norm, scale, type Vec3 } from '../linalg/vec3'
+import { workedOnce, type Kernel, type Row } from '../columns/kernel'
+import type { Vec3 } from '../linalg/vec3'
 import { asRadians, type Radians } from '../units/angle'
 
 /** How a line that runs along the vehicle lies in the chassis frame. */
@@ -9,6 +10,34 @@ export interface FallPlan {
   readonly plan: Radians
 }
 
+/** Rearward unit vector of an axis from its fall and plan, in radians. */
+export const DIRECTION_OF_AXIS: Kernel = {
+  name: 'direction from fall and plan',
+  page: 'frame',
+  outputs: 3,
+  run: (count, [fall, plan], [x, y, z]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const level = Math.cos(fall[i])
+      x[i] = -level * Math.cos(plan[i])
+      y[i] = level * Math.sin(plan[i])
+      z[i] = -Math.sin(fall[i])
+    }
+  },
+}
+
+/** Fall and plan, in radians, of a direction that points rearward, of any length; a vertical one has plan 0 by custom. */
+export const FALL_PLAN: Kernel = {
+  name: 'fall and plan of a direction',
+  page: 'frame',
+  outputs: 2,
+  run: (count, [x, y, z], [fall, plan]) => {
+    for (let i: Row = 0; i < count; i++) {
+      fall[i] = Math.atan2(-z[i], Math.sqrt(x[i] * x[i] + y[i] * y[i]))
+      plan[i] = x[i] === 0 && y[i] === 0 ? 0 : Math.atan2(y[i], -x[i])
+    }
+  },
+}
+
 /**
  * Rearward unit vector of an axis in the chassis frame.
  *
@@ -16,8 +45,8 @@ export interface FallPlan {
  * @example axisDirection({ fall: radians(0), plan: radians(0) }) // [-1, 0, -0]
  */
 export function axisDirection({ fall, plan }: FallPlan): Vec3 {
-  const level = Math.cos(fall)
-  return [-level * Math.cos(plan), level * Math.sin(plan), -Math.sin(fall)]
+  const [x = NaN, y = NaN, z = NaN] = workedOnce(DIRECTION_OF_AXIS, [fall, plan])
+  return [x, y, z]
 }
 
 /**
@@ -26,9 +55,6 @@ export function axisDirection({ fall, plan }: FallPlan): Vec3 {
  * @param rearward - chassis frame; for a vertical direction plan is 0 by custom
  */
 export function fallPlan(rearward: Vec3): FallPlan {
-  const [x, y, z] = scale(rearward, 1 / norm(rearward))
-  return {
-    fall: asRadians(Math.atan2(-z, Math.hypot(x, y))),
-    plan: asRadians(x === 0 && y === 0 ? 0 : Math.atan2(y, -x)),
-  }
+  const [fall = NaN, plan = NaN] = workedOnce(FALL_PLAN, rearward)
+  return { fall: asRadians(fall), plan: asRadians(plan) }
 }

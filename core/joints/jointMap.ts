@@ -1,8 +1,11 @@
-import { anyPerpendicular, cross, dot, norm, scale, type Vec3 } from '../linalg/vec3'
-import { multiply2, rotation2, IDENTITY_2, type Mat2 } from '../linalg/mat2'
+import { newGraph, type Column, type VectorColumns } from '../columns/graph'
+import { workedOnce } from '../columns/kernel'
+import { cross, dot, type Vec3 } from '../linalg/vec3'
+import type { Mat2 } from '../linalg/mat2'
 import type { JointKind } from '../project/lineSpec'
-import type { Radians } from '../units/angle'
-import { workingAngle } from './singleJoint'
+import { asRadians, type Radians } from '../units/angle'
+import { chainColumns, type ChainColumns } from './chainColumns'
+import { FIRST_MAP, JOINT } from './jointKernels'
 
 /** A joint between two successive axes, with the turn and phase that lead to the next joint. */
 export interface ChainJoint {
@@ -11,14 +14,10 @@ export interface ChainJoint {
   readonly outgoing: Vec3
 }
 
-/** Below this sine the two axes share no plane worth the name, and any one will do. */
-const STRAIGHT_SINE = 1e-12
-
 /** Unit normal of a joint's plane; for a straight joint, some direction square to its axis. */
 export function planeNormal(incoming: Vec3, outgoing: Vec3): Vec3 {
-  const normal = cross(incoming, outgoing)
-  const sine = norm(normal)
-  return sine < STRAIGHT_SINE ? anyPerpendicular(incoming) : scale(normal, 1 / sine)
+  const [, , x = NaN, y = NaN, z = NaN] = workedOnce(JOINT, [...incoming, ...outgoing])
+  return [x, y, z]
 }
 
 /** Right-handed angle about `axis` from direction `from` to `to`, both square to it. */
@@ -28,13 +27,10 @@ export const angleAbout = (axis: Vec3, from: Vec3, to: Vec3): number =>
 /**
  * What one joint does to the direction of a yoke arm, in the frame whose first direction is its plane's normal.
  *
- * A cross joint turns (cos a, sin a) into (−cos β·sin a, cos a); kinds of constant velocity hand it on unchanged.
- *
  * @see docs/methods/line.md
  */
-export function jointMap(kind: JointKind, angle: Radians): Mat2 {
-  return kind === 'cross' ? [0, -Math.cos(angle), 1, 0] : IDENTITY_2
-}
+export const jointMap = (kind: JointKind, angle: Radians): Mat2 =>
+  [...workedOnce(FIRST_MAP, [Math.cos(angle)], [kind === 'cross' ? 1 : 0])] as unknown as Mat2
 
 /** How a chain maps the arm of the first driving yoke, up to and including each joint. */
 export interface ChainMaps {
@@ -51,28 +47,22 @@ export interface ChainMaps {
  * @param phases - one between each two joints, in radians about the flow direction
  */
 export function chainMaps(joints: readonly ChainJoint[], phases: readonly number[]): ChainMaps {
-  const angles = joints.map((joint) => workingAngle(joint.incoming, joint.outgoing))
-  const normals = joints.map((joint) => planeNormal(joint.incoming, joint.outgoing))
-  const upTo: Mat2[] = []
-  let map = IDENTITY_2
-  joints.forEach((joint, index) => {
-    if (index > 0) map = multiply2(toNextFrame(joints, normals, phases, index), map)
-    map = multiply2(jointMap(joint.kind, angles[index] as Radians), map)
-    upTo.push(map)
-  })
-  return { angles, normals, upTo }
+  const graph = newGraph()
+  const sources = ([x, y, z]: Vec3): VectorColumns => [graph.source(x), graph.source(y), graph.source(z)]
+  const axes = [...joints.slice(0, 1).map((joint) => joint.incoming), ...joints.map((joint) => joint.outgoing)]
+  const kinds = joints.map((joint) => joint.kind)
+  return chainMapsOf(chainColumns(graph, kinds, axes.map(sources), phases), graph.at)
 }
 
-/** Turn from the frame behind joint `index − 1` to the frame in front of joint `index`, phase included. */
-export function toNextFrame(
-  joints: readonly ChainJoint[],
-  normals: readonly Vec3[],
-  phases: readonly number[],
-  index: number,
-): Mat2 {
-  const twist = planeTwist(joints, normals, index)
-  return rotation2((phases[index - 1] ?? 0) - twist)
-}
+/** The maps of a chain, read from its columns. */
+export const chainMapsOf = (
+  { angles, normals, upTo }: ChainColumns,
+  figure: (column: Column) => number,
+): ChainMaps => ({
+  angles: angles.map((angle) => asRadians(figure(angle))),
+  normals: normals.map((normal) => normal.map(figure) as unknown as Vec3),
+  upTo: upTo.map((map) => map.map(figure) as unknown as Mat2),
+})
 
 /** Angle about the shaft in front of joint `index` from the previous joint's plane normal to this one's. */
 export function planeTwist(joints: readonly ChainJoint[], normals: readonly Vec3[], index: number): number {

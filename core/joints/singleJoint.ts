@@ -1,5 +1,7 @@
-import { cross, dot, norm, type Vec3 } from '../linalg/vec3'
+import { workedOnce } from '../columns/kernel'
+import type { Vec3 } from '../linalg/vec3'
 import { asRadians, type Radians } from '../units/angle'
+import { JOINT } from './jointKernels'
 
 /**
  * Working angle between the incoming and outgoing axis of a joint.
@@ -9,7 +11,7 @@ import { asRadians, type Radians } from '../units/angle'
  * @returns 0 to π; exact for tiny angles, where the cosine alone would lose them
  */
 export const workingAngle = (incoming: Vec3, outgoing: Vec3): Radians =>
-  asRadians(Math.atan2(norm(cross(incoming, outgoing)), dot(incoming, outgoing)))
+  asRadians(workedOnce(JOINT, [...incoming, ...outgoing])[0] ?? NaN)
 
 /**
  * Output speed over input speed of one universal joint.

@@ -1,6 +1,10 @@
-import { hardwareLength, type LineGeometry } from '../line/lineGeometry'
-import { add, norm, scale, sub, type Vec3 } from '../linalg/vec3'
-import type { Line } from '../project/lineSpec'
+import { scalarStep, type Column, type Graph } from '../columns/graph'
+import { workedOnce, type Kernel, type Row } from '../columns/kernel'
+import { hardwareLength } from '../line/hardware'
+import type { LineColumns } from '../line/lineColumns'
+import type { LineGeometry } from '../line/lineGeometry'
+import type { Vec3 } from '../linalg/vec3'
+import type { Line, ShaftEnd } from '../project/lineSpec'
 
 /** Places on a shaft's end a tape can be held to. */
 export type LengthMark = 'joint-centre' | 'flange-face' | 'shaft-end' | 'seal-face'
@@ -24,6 +28,24 @@ export interface ShaftLengths {
 const FEATURES = ['flange-face', 'shaft-end', 'seal-face'] as const
 
 /**
+ * Length on the vehicle between two places on a shaft's ends, in mm: from the front joint centre and its mating axis, and the
+ * rear joint centre and its; parameters: how far beyond its joint centre each place lies on the mating axis.
+ */
+const LENGTH_BETWEEN: Kernel = {
+  name: 'length between two places on the ends',
+  page: 'lengths',
+  outputs: 1,
+  run: (count, [fx, fy, fz, ax, ay, az, rx, ry, rz, bx, by, bz], [length], [before, behind]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const x = rx[i] + behind * bx[i] - fx[i] + before * ax[i]
+      const y = ry[i] + behind * by[i] - fy[i] + before * ay[i]
+      const z = rz[i] + behind * bz[i] - fz[i] + before * az[i]
+      length[i] = Math.sqrt(x * x + y * y + z * z)
+    }
+  },
+}
+
+/**
  * All lengths of one shaft.
  *
  * A flange face or shaft end lies on the mating axis beyond the joint centre, so a length on the vehicle is the straight
@@ -34,46 +56,48 @@ const FEATURES = ['flange-face', 'shaft-end', 'seal-face'] as const
  */
 export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index: number): ShaftLengths {
   const shaft = line.shafts[index]
-  const front = centres[index] as Vec3
-  const rear = centres[index + 1] as Vec3
-  const fronts = marks(front, axes[index] as Vec3, -1, shaft?.drivingEnd)
-  const rears = marks(rear, axes[index + 2] as Vec3, 1, shaft?.drivenEnd)
-  const straight = norm(sub(rear, front))
-  const ends = [shaft?.drivingEnd, shaft?.drivenEnd]
-  const slip = ends.find((end) => end?.kind === 'slip-yoke')
-  const all: LengthFigure[] = []
-  for (const from of fronts) {
-    for (const to of rears) {
-      const length = norm(sub(to.place, from.place))
-      all.push({ from: from.mark, to: to.mark, length, onBench: straight + from.beyond + to.beyond })
-    }
-  }
+  const ends = [centres[index], axes[index], centres[index + 1], axes[index + 2]].flatMap((end) => [...(end as Vec3)])
+  const between = (before: number, behind: number) =>
+    workedOnce(LENGTH_BETWEEN, ends, [before, behind])[0] ?? NaN
+  const straight = between(0, 0)
+  const slip = [shaft?.drivingEnd, shaft?.drivenEnd].find((end) => end?.kind === 'slip-yoke')
   return {
-    all,
+    all: markPairs(line, index).map(({ from, to }) => ({
+      from: from.mark,
+      to: to.mark,
+      length: between(from.beyond, to.beyond),
+      onBench: straight + from.beyond + to.beyond,
+    })),
     setIn: slip?.kind === 'slip-yoke' ? slip.setInMm : null,
   }
 }
 
+/** The lengths of one shaft on the vehicle as columns, in the order of `shaftLengths`. */
+export const lengthColumns = (graph: Graph, line: Line, columns: LineColumns, index: number): Column[] =>
+  markPairs(line, index).map(({ from, to }) => {
+    const { centres, axes } = columns
+    const ends = [centres[index], axes[index], centres[index + 1], axes[index + 2]].flatMap((end) => end ?? [])
+    return scalarStep(graph, LENGTH_BETWEEN, ends, [from.beyond, to.beyond])
+  })
+
 interface Mark {
   readonly mark: LengthMark
-  readonly place: Vec3
+  /** How far it lies beyond the joint centre, in mm. */
   readonly beyond: number
 }
 
-function marks(
-  centre: Vec3,
-  matingAxis: Vec3,
-  sense: 1 | -1,
-  end: Parameters<typeof hardwareLength>[0],
-): Mark[] {
-  const found: Mark[] = [{ mark: 'joint-centre', place: centre, beyond: 0 }]
-  for (const feature of FEATURES) {
-    const beyond = hardwareLength(end, feature)
-    if (beyond !== null)
-      found.push({ mark: feature, place: add(centre, scale(matingAxis, sense * beyond)), beyond })
-  }
-  return found
+function markPairs(line: Line, index: number): { readonly from: Mark; readonly to: Mark }[] {
+  const shaft = line.shafts[index]
+  return marks(shaft?.drivingEnd).flatMap((from) => marks(shaft?.drivenEnd).map((to) => ({ from, to })))
 }
+
+const marks = (end: ShaftEnd | undefined): Mark[] => [
+  { mark: 'joint-centre', beyond: 0 },
+  ...FEATURES.flatMap((mark) => {
+    const beyond = hardwareLength(end, mark)
+    return beyond === null ? [] : [{ mark, beyond }]
+  }),
+]
 
 /** The length between two marks, in mm; null when the hardware does not have them. */
 export const lengthBetween = (lengths: ShaftLengths, from: LengthMark, to: LengthMark): number | null =>

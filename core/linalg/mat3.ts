@@ -18,6 +18,20 @@ export const IDENTITY_3: Mat3 = [
 /** The move that leaves everything where it is. */
 export const NO_MOVE: RigidMove = { rotation: IDENTITY_3, shift: [0, 0, 0] }
 
+/** A rigid move from its twelve figures: the rotation by rows, then the shift. */
+export function rigidMoveOf(figures: readonly number[]): RigidMove {
+  const [a = NaN, b = NaN, c = NaN, d = NaN, e = NaN, f = NaN, g = NaN, h = NaN, i = NaN, ...shift] = figures
+  const [x = NaN, y = NaN, z = NaN] = shift
+  return {
+    rotation: [
+      [a, b, c],
+      [d, e, f],
+      [g, h, i],
+    ],
+    shift: [x, y, z],
+  }
+}
+
 /** Matrix times vector. */
 export const apply3 = (m: Mat3, v: Vec3): Vec3 => [dot(m[0], v), dot(m[1], v), dot(m[2], v)]
 

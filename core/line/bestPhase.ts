@@ -1,6 +1,6 @@
 import { multiply2, rotation2, shape2, IDENTITY_2, type Mat2 } from '../linalg/mat2'
-import { jointMap, planeTwist, toNextFrame, type ChainJoint, type ChainMaps } from '../joints/jointMap'
-import { degrees, radians, type Radians } from '../units/angle'
+import { chainMaps, planeTwist, type ChainJoint, type ChainMaps } from '../joints/jointMap'
+import { degrees, radians } from '../units/angle'
 import { uniformity, type Uniformity } from './uniformity'
 
 /** The phase of one shaft that evens the line out best, the other shafts left as they are. */
@@ -33,7 +33,7 @@ export function bestPhase(
   splineTeeth?: number,
 ): BestPhase | null {
   const front = maps.upTo[shaft] ?? IDENTITY_2
-  const rear = mapBehind(joints, maps, phases, shaft + 1)
+  const rear = mapBehind(joints, phases, shaft + 1)
   const frontShape = shape2(front)
   const rearShape = shape2(rear)
   if (frontShape.half / frontShape.mean < ROUND || rearShape.half / rearShape.mean < ROUND) return null
@@ -60,20 +60,8 @@ function bestTooth(lineAt: (phase: number) => Uniformity, best: number, teeth: n
 }
 
 /** Map of joint `from` and all that follow, in the frame in front of joint `from`. */
-export function mapBehind(
-  joints: readonly ChainJoint[],
-  maps: ChainMaps,
-  phases: readonly number[],
-  from: number,
-): Mat2 {
-  let map = IDENTITY_2
-  for (let index = from; index < joints.length; index++) {
-    if (index > from) map = multiply2(toNextFrame(joints, maps.normals, phases, index), map)
-    const joint = joints[index] as ChainJoint
-    map = multiply2(jointMap(joint.kind, maps.angles[index] as Radians), map)
-  }
-  return map
-}
+export const mapBehind = (joints: readonly ChainJoint[], phases: readonly number[], from: number): Mat2 =>
+  chainMaps(joints.slice(from), phases.slice(from)).upTo.at(-1) ?? IDENTITY_2
 
 /** Rounding must not turn +90° into −90°. */
 const EDGE = radians(1e-9)

@@ -1,7 +1,7 @@
 import type { Line } from '../project/lineSpec'
 import { chainOf } from './lineGeometry'
 import type { LineFigures } from './lineFigures'
-import { phasesOf } from './lineNumbers'
+import { phasesOf } from './phases'
 import { sampledChain } from './sampledChain'
 
 /** Speed and acceleration of the output over one turn of the input, sampled. */

@@ -1,16 +1,20 @@
-import { fallPlan, type FallPlan } from '../frame/axis'
-import { mapKnown, type Known } from '../known'
+import { newGraph, type Column, type VectorColumns } from '../columns/graph'
+import { axisDirection, fallPlan, type FallPlan } from '../frame/axis'
+import { known, mapKnown, unknown, type Known } from '../known'
+import { chainMapsOf, type ChainJoint, type ChainMaps } from '../joints/jointMap'
 import { shaftLengths, type ShaftLengths } from '../lengths/shaftLengths'
 import { norm, scale, sub, dot, type Vec3 } from '../linalg/vec3'
 import type { Line } from '../project/lineSpec'
-import { pointOf, type Geometry } from '../readings/geometry'
+import { axisOf, pointOf, vectorAt, type Geometry } from '../readings/geometry'
+import { criticalSpeedRpm } from '../strength/criticalSpeed'
 import { shaftSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { degrees, type Radians } from '../units/angle'
 import { bestPhase, mapBehind, type BestPhase } from './bestPhase'
-import { lineGeometry, type LineGeometry } from './lineGeometry'
-import { lineNumbers, phasesOf, type LineNumbers } from './lineNumbers'
+import { lineColumns, type LineColumns } from './lineColumns'
+import { chainOf, type LineGeometry } from './lineGeometry'
+import { phasesOf } from './phases'
 import { smallEquivalentAngle } from './smallAngle'
-import { uniformity, type Uniformity } from './uniformity'
+import { uniformity, uniformityOf, type Uniformity } from './uniformity'
 
 /** Figures of one shaft of a line. */
 export interface ShaftFigures {
@@ -26,10 +30,18 @@ export interface ShaftFigures {
 }
 
 /** All that a line's geometry tells, before any limit is looked at. */
-export interface LineFigures extends LineNumbers {
+export interface LineFigures {
+  readonly geometry: LineGeometry
+  readonly chain: readonly ChainJoint[]
+  readonly maps: ChainMaps
+  readonly angles: readonly Radians[]
+  readonly anglesDeg: readonly number[]
+  /** Of each shaft and the driven axis against the driving one. */
+  readonly members: readonly Uniformity[]
+  /** Of the driven against the driving axis. */
+  readonly whole: Uniformity
   /** Of each shaft against the driven axis: on overrun the road drives the line from behind. */
   readonly fromBehind: readonly Uniformity[]
-  readonly angles: readonly Radians[]
   readonly shafts: readonly ShaftFigures[]
   readonly smallEquivalentDeg: number
   readonly speed: Known<ShaftSpeed>
@@ -42,42 +54,73 @@ export interface LineFigures extends LineNumbers {
  * @see docs/methods/line.md
  */
 export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> {
-  return mapKnown(lineGeometry(line, geometry), (place) => {
-    const numbers = lineNumbers(line, place)
-    const { chain, maps, members, criticalSpeedsRpm } = numbers
-    const phases = phasesOf(line)
-    const shafts = once((): ShaftFigures[] =>
-      line.shafts.map((shaft, index) => ({
-        place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),
-        phaseDeg: shaft.phaseDeg ?? 0,
-        lengths: shaftLengths(line, place, index),
-        uniformity: members[index] as Uniformity,
-        bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
-        criticalSpeedRpm: criticalSpeedsRpm[index] ?? null,
-        bearingOffLine: bearingOffLine(line, geometry, place, index),
-      })),
-    )
-    // Seen from the other end a map is its inverse, which squeezes as much.
-    const fromBehind = once(() =>
-      line.shafts.map((_, index) => uniformity(mapBehind(chain, maps, phases, index + 1))),
-    )
-    const smallEquivalentDeg = once(() => degrees(smallEquivalentAngle(chain, maps, phases)))
-    return {
-      ...numbers,
-      angles: maps.angles,
-      speed: shaftSpeed(line),
-      // No check asks for these, and a lever in the hand asks for checks alone.
-      get shafts() {
-        return shafts()
-      },
-      get fromBehind() {
-        return fromBehind()
-      },
-      get smallEquivalentDeg() {
-        return smallEquivalentDeg()
-      },
-    }
+  const graph = newGraph()
+  const sources = ([x, y, z]: Vec3): VectorColumns => [graph.source(x), graph.source(y), graph.source(z)]
+  const columns = lineColumns(graph, line, {
+    point: (id) => mapKnown(pointOf(geometry, id), sources),
+    axis: (id) => mapKnown(axisOf(geometry, id), (lie) => sources(axisDirection(lie))),
   })
+  if (!columns.known) return columns
+  const bearings = line.shafts.map(({ bearing }) => (bearing ? pointOf(geometry, bearing.point) : null))
+  const figures = figuresOf(line, columns.value, graph.at, bearings)
+  return figures.known ? known(figures.value, columns.assumptions) : figures
+}
+
+/**
+ * The figures of a line as its columns stand.
+ *
+ * @param figure - reads a column
+ * @param bearings - where bearings stand that a shaft passes through, one a shaft
+ * @returns unknown when two joints coincide or its bodies cannot be where they were asked
+ */
+export function figuresOf(
+  line: Line,
+  columns: LineColumns,
+  figure: (column: Column) => number,
+  bearings: readonly (Known<Vec3> | null)[],
+): Known<LineFigures> {
+  const short = columns.spans.findIndex((span) => Number.isNaN(figure(span)))
+  if (short >= 0) return unknown(`${line.name}: joints ${short + 1} and ${short + 2} stand at the same place`)
+  const vector = vectorAt(figure)
+  const place: LineGeometry = { centres: columns.centres.map(vector), axes: columns.axes.map(vector) }
+  const chain = chainOf(line, place)
+  const phases = phasesOf(line)
+  const maps = chainMapsOf(columns, figure)
+  const members = columns.squeezes.map((squeeze) => uniformityOf(figure(squeeze)))
+  const shafts = once((): ShaftFigures[] =>
+    line.shafts.map((shaft, index) => ({
+      place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),
+      phaseDeg: shaft.phaseDeg ?? 0,
+      lengths: shaftLengths(line, place, index),
+      uniformity: members[index] as Uniformity,
+      bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
+      criticalSpeedRpm: shaft.tube ? criticalSpeedRpm(shaft.tube, spanOf(place, index)) : null,
+      bearingOffLine: bearingOffLine(bearings[index] ?? null, place, index),
+    })),
+  )
+  const fromBehind = once(() => line.shafts.map((_, index) => uniformity(mapBehind(chain, phases, index + 1))))
+  const smallEquivalentDeg = once(() => degrees(smallEquivalentAngle(chain, maps, phases)))
+  const found: LineFigures = {
+    geometry: place,
+    chain,
+    maps,
+    angles: maps.angles,
+    anglesDeg: columns.anglesDeg.map(figure),
+    members,
+    whole: members.at(-1) as Uniformity,
+    speed: shaftSpeed(line),
+    // No check asks for these, and a lever in the hand asks for checks alone.
+    get shafts() {
+      return shafts()
+    },
+    get fromBehind() {
+      return fromBehind()
+    },
+    get smallEquivalentDeg() {
+      return smallEquivalentDeg()
+    },
+  }
+  return known(found)
 }
 
 /** Computed when first asked for. */
@@ -86,11 +129,11 @@ function once<T>(make: () => T): () => T {
   return () => (made ??= { value: make() }).value
 }
 
-function bearingOffLine(line: Line, geometry: Geometry, place: LineGeometry, index: number): number | null {
-  const id = line.shafts[index]?.bearing?.point
-  if (id === undefined) return null
-  const bearing = pointOf(geometry, id)
-  if (!bearing.known) return null
+const spanOf = ({ centres }: LineGeometry, index: number): number =>
+  norm(sub(centres[index + 1] as Vec3, centres[index] as Vec3))
+
+function bearingOffLine(bearing: Known<Vec3> | null, place: LineGeometry, index: number): number | null {
+  if (!bearing?.known) return null
   const between = sub(bearing.value, place.centres[index] as Vec3)
   const axis = place.axes[index + 1] as Vec3
   return norm(sub(between, scale(axis, dot(between, axis))))

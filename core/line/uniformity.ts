@@ -1,8 +1,11 @@
-import { shape2, type Mat2 } from '../linalg/mat2'
-import { angularSpeed, asRadians, degrees, type Radians } from '../units/angle'
+import { workedOnce, type Kernel, type Row } from '../columns/kernel'
+import type { Mat2 } from '../linalg/mat2'
+import { angularSpeed, asRadians, degrees, radians, type Radians } from '../units/angle'
 
 /** How unevenly a rotation comes through, for any chain: exactly that of one joint of `equivalentAngle`. */
 export interface Uniformity {
+  /** Half the difference of the map's two stretches over their mean: 0 runs evenly, 1 not at all. */
+  readonly squeeze: number
   /** Exact angle of the one joint that behaves like the chain. */
   readonly equivalentAngle: Radians
   /** Output minus input rotation, peak to peak. */
@@ -12,46 +15,128 @@ export interface Uniformity {
 }
 
 /**
- * Uniformity of a chain from its map, in closed form.
+ * The squeeze of a chain's map: with p and q the turning and the mirroring part of the map over the complex plane, |q|/|p|.
  *
- * With the squeeze e = half/mean of the singular values, r = (1−e)/(1+e): the error is 2·asin e and the equivalent
- * angle 2·asin √(e/(1+e)) = acos r. Written in e these keep their digits when the line is nearly perfect.
+ * Written so, near-equal numbers are never subtracted and a nearly perfect line keeps its digits.
+ */
+export const SQUEEZE: Kernel = {
+  name: 'how much the line squeezes the turn',
+  page: 'line',
+  outputs: 1,
+  run: (count, [a, b, c, d], [squeeze]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const [p, q] = [a[i] + d[i], c[i] - b[i]]
+      const [r, s] = [a[i] - d[i], c[i] + b[i]]
+      squeeze[i] = Math.min(1, Math.sqrt((r * r + s * s) / (p * p + q * q)))
+    }
+  },
+}
+
+/** Exact angle of the one joint that behaves like a chain, in degrees, from its squeeze e: 2·asin √(e/(1+e)). */
+export const EQUIVALENT_ANGLE: Kernel = {
+  name: 'equivalent angle',
+  page: 'line',
+  outputs: 1,
+  run: (count, [squeeze], [angleDeg]) => {
+    for (let i: Row = 0; i < count; i++)
+      angleDeg[i] = degrees(2 * Math.asin(Math.sqrt(squeeze[i] / (1 + squeeze[i]))))
+  },
+}
+
+/** Output minus input rotation, peak to peak in degrees, from the squeeze e: 2·asin e. */
+export const ERROR_PEAK_TO_PEAK: Kernel = {
+  name: 'angle error over a turn',
+  page: 'line',
+  outputs: 1,
+  run: (count, [squeeze], [errorDeg]) => {
+    for (let i: Row = 0; i < count; i++) errorDeg[i] = degrees(2 * Math.asin(squeeze[i]))
+  },
+}
+
+/** Least and greatest output speed over input speed, from the squeeze e: (1 − e)/(1 + e) and its inverse. */
+export const SPEED_RATIOS: Kernel = {
+  name: 'speed ratio over a turn',
+  page: 'line',
+  outputs: 2,
+  run: (count, [squeeze], [least, greatest]) => {
+    for (let i: Row = 0; i < count; i++) {
+      least[i] = (1 - squeeze[i]) / (1 + squeeze[i])
+      greatest[i] = 1 / least[i]
+    }
+  },
+}
+
+/**
+ * Largest angular acceleration behind a chain driven at steady speed, in rad/s², from its squeeze; parameter: rev/min of the
+ * driving axis.
+ */
+export const PEAK_ACCELERATION: Kernel = {
+  name: 'peak acceleration at the highest speed',
+  page: 'joints',
+  outputs: 1,
+  run: (count, [squeeze], [acceleration], [speedRpm]) => {
+    for (let i: Row = 0; i < count; i++) acceleration[i] = accelerationOf(squeeze[i], speedRpm)
+  },
+}
+
+/**
+ * That of one joint of the equivalent angle: ω²·r·s²·sin 2θ/(1 − s²cos²θ)², s² = 1 − r², at the θ where it peaks.
+ *
+ * @param squeeze - e, with r = (1 − e)/(1 + e) and so s² = 4e/(1 + e)²
+ */
+function accelerationOf(squeeze: number, speedRpm: number): number {
+  const whole = 1 + squeeze
+  const swing = (2 * squeeze) / (whole * whole)
+  const level = 1 - swing
+  // cos 2θ at the peak solves swing·x² + level·x − 2·swing = 0; this form of the root does not cancel for small angles.
+  const cosine = (4 * swing) / (level + Math.sqrt(level * level + 8 * swing * swing))
+  const rest = level - swing * cosine
+  const omega = angularSpeed(speedRpm)
+  return (omega * omega * ((1 - squeeze) / whole) * 2 * swing * Math.sqrt(1 - cosine * cosine)) / (rest * rest)
+}
+
+/**
+ * Uniformity of a chain from its map, in closed form.
  *
  * @see docs/methods/line.md
  */
-export function uniformity(map: Mat2): Uniformity {
-  const { mean, half } = shape2(map)
-  const squeeze = Math.min(1, half / mean)
-  const ratioMin = (1 - squeeze) / (1 + squeeze)
+export const uniformity = (map: Mat2): Uniformity => uniformityOf(workedOnce(SQUEEZE, map)[0] ?? NaN)
+
+/** Uniformity of a chain of a given squeeze. */
+export function uniformityOf(squeeze: number): Uniformity {
+  const [ratioMin = NaN, ratioMax = NaN] = workedOnce(SPEED_RATIOS, [squeeze])
   return {
-    equivalentAngle: asRadians(2 * Math.asin(Math.sqrt(squeeze / (1 + squeeze)))),
-    errorPeakToPeak: asRadians(2 * Math.asin(squeeze)),
+    squeeze,
+    equivalentAngle: radians(workedOnce(EQUIVALENT_ANGLE, [squeeze])[0] ?? NaN),
+    errorPeakToPeak: radians(workedOnce(ERROR_PEAK_TO_PEAK, [squeeze])[0] ?? NaN),
     ratioMin,
-    ratioMax: 1 / ratioMin,
+    ratioMax,
   }
 }
 
 /**
  * Largest angular acceleration behind a chain that is driven at steady speed, in rad/s².
  *
- * That of one joint of the equivalent angle: ω²·r·s²·sin 2θ/(1 − s²cos²θ)², s² = 1 − r², at the θ where it peaks.
- *
  * @param speedRpm - of the driving axis
  * @see docs/methods/joints.md
  */
-export function peakAcceleration({ equivalentAngle, ratioMin }: Uniformity, speedRpm: number): number {
-  const sine2 = Math.sin(equivalentAngle) ** 2
-  const level = 1 - sine2 / 2
-  const swing = sine2 / 2
-  // cos 2θ at the peak solves swing·x² + level·x − 2·swing = 0; this form of the root does not cancel for small angles.
-  const cosine = (4 * swing) / (level + Math.sqrt(level * level + 8 * swing * swing))
-  const shape = Math.sqrt(1 - cosine * cosine) / (level - swing * cosine) ** 2
-  return angularSpeed(speedRpm) ** 2 * ratioMin * sine2 * shape
-}
+export const peakAcceleration = ({ squeeze }: Pick<Uniformity, 'squeeze'>, speedRpm: number): number =>
+  accelerationOf(squeeze, speedRpm)
 
 /** Peak acceleration by the small-angle rule ω²·β², in rad/s²; the explanation beside the exact figure. */
 export const smallAngleAcceleration = (angle: Radians, speedRpm: number): number =>
   (angularSpeed(speedRpm) * angle) ** 2
+
+/** The same on columns: from a joint's angle in radians; parameter: rev/min. */
+export const SMALL_ANGLE_ACCELERATION: Kernel = {
+  name: 'acceleration by the small-angle rule',
+  page: 'joints',
+  outputs: 1,
+  run: (count, [angle], [acceleration], [speedRpm]) => {
+    for (let i: Row = 0; i < count; i++)
+      acceleration[i] = smallAngleAcceleration(asRadians(angle[i]), speedRpm)
+  },
+}
 
 /** Halvings of a right angle that reach the last digit of a double. */
 const HALVINGS = 52
@@ -76,33 +161,34 @@ export function permittedAngleDeg(accelerationLimit: number, speedRpm: number): 
   return degrees(asRadians(low))
 }
 
-/** Peak acceleration behind one universal joint, in rad/s². */
+/** Peak acceleration behind one universal joint, in rad/s²: its squeeze is tan² of half its angle. */
 export const jointAcceleration = (angle: Radians, speedRpm: number): number =>
-  peakAcceleration(
-    {
-      equivalentAngle: angle,
-      errorPeakToPeak: asRadians(0),
-      ratioMin: Math.cos(angle),
-      ratioMax: 1 / Math.cos(angle),
-    },
-    speedRpm,
-  )
+  accelerationOf(Math.tan(angle / 2) ** 2, speedRpm)
 
 /**
- * How unevenly a rotation comes through a chain, as a vector: its length is the squeeze half/mean of `uniformity`, and it
- * vanishes just when the chain runs evenly.
+ * How unevenly a rotation comes through a chain, as a vector: its length is the squeeze of the map, and it vanishes just when
+ * the chain runs evenly.
  *
- * @param normal - angle about the first axis, in radians, from a fixed direction to the first joint's plane normal
- * @see docs/methods/uncertainty.md (with p and q of docs/methods/line.md it is q·p̄/|p|²·e^(2i·normal))
+ * From the map, the first axis and the first joint's plane normal; parameters: a fixed direction square to the axis. With p and
+ * q of the map it is q·p̄/|p|²·e^(2iν), ν the angle about the axis from the fixed direction to the normal.
  */
-export function unevenness(m: Mat2, normal: number): readonly [number, number] {
-  const pReal = (m[0] + m[3]) / 2
-  const pImaginary = (m[2] - m[1]) / 2
-  const qReal = (m[0] - m[3]) / 2
-  const qImaginary = (m[2] + m[1]) / 2
-  const size2 = pReal * pReal + pImaginary * pImaginary
-  const real = (qReal * pReal + qImaginary * pImaginary) / size2
-  const imaginary = (qImaginary * pReal - qReal * pImaginary) / size2
-  const [c, s] = [Math.cos(2 * normal), Math.sin(2 * normal)]
-  return [real * c - imaginary * s, real * s + imaginary * c]
+export const UNEVENNESS: Kernel = {
+  name: 'unevenness with its direction',
+  page: 'uncertainty',
+  outputs: 2,
+  run: (count, [a, b, c, d, ax, ay, az, nx, ny, nz], [real, imaginary], [fx, fy, fz]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const [p, q] = [a[i] + d[i], c[i] - b[i]]
+      const [r, s] = [a[i] - d[i], c[i] + b[i]]
+      const size2 = p * p + q * q
+      const [x, y] = [(r * p + s * q) / size2, (s * p - r * q) / size2]
+      const cosine = fx * nx[i] + fy * ny[i] + fz * nz[i]
+      const sine =
+        ax[i] * (fy * nz[i] - fz * ny[i]) + ay[i] * (fz * nx[i] - fx * nz[i]) + az[i] * (fx * ny[i] - fy * nx[i])
+      const reach2 = cosine * cosine + sine * sine
+      const [cos2, sin2] = [(cosine * cosine - sine * sine) / reach2, (2 * cosine * sine) / reach2]
+      real[i] = x * cos2 - y * sin2
+      imaginary[i] = x * sin2 + y * cos2
+    }
+  },
 }

@@ -1,12 +1,12 @@
 import { fallPlan } from '../frame/axis'
 import { fallWords } from '../frame/words'
-import { placedLine, lineGeometry } from '../line/lineGeometry'
+import { lineFigures } from '../line/lineFigures'
 import { scale, type Vec3 } from '../linalg/vec3'
 import type { Build, NamedAxis } from '../project/build'
 import type { Reading, ShaftLevelReading } from '../project/reading'
 import { fallFromSlope, slopeOf } from '../readings/attitude'
 import { signedFigure } from '../readings/figure'
-import { knownPlaces, measuredGeometry } from '../readings/geometry'
+import { measuredGeometry } from '../readings/geometry'
 import { axisPlace, setupAttitude } from '../readings/measured'
 import { shaftReadingSpec } from '../readings/shaftReading'
 import { toolError } from '../readings/toolError'
@@ -152,9 +152,9 @@ function shaftApart(
   const geometry = measuredGeometry(build)
   const shown = signedFigure(shaftReadingSpec(build, { reading, path: '' }))
   const attitude = setupAttitude(build, setup)
-  if (!lineGeometry(line, geometry).known || !shown.known || !attitude.known) return null
-  const { axes } = placedLine(line, knownPlaces(geometry))
-  const along = axes[reading.shaft + 1] as Vec3
+  const figures = lineFigures(line, geometry)
+  if (!figures.known || !shown.known || !attitude.known) return null
+  const along = figures.value.geometry.axes[reading.shaft + 1] as Vec3
   const lie = fallPlan(scale(along, line.flow === 'forward' ? -1 : 1))
   const { up } = attitude.value
   // Its level's zero error is taken out as from any other reading.

@@ -1,8 +1,8 @@
 import type { Check } from '../check/check'
-import { evaluateBuild, type Evaluation } from '../check/evaluateBuild'
+import { evaluate, type Evaluation } from '../check/evaluateBuild'
+import { compile } from '../model/compile'
 import type { Build, Lever } from '../project/build'
-import { measuredGeometry } from '../readings/geometry'
-import type { LeverSettings } from './bodyMoves'
+import type { LeverSettings } from './settings'
 
 /** One lever's part in a cure: its new amount and the change from where it stands, mm or degrees. */
 export interface LeverChange {
@@ -63,9 +63,9 @@ interface Search {
 }
 
 function newSearch(build: Build, settings: LeverSettings, prove: Proof | null): Search {
-  const measured = measuredGeometry(build)
-  const evaluate = (amounts: LeverSettings) => evaluateBuild(build, amounts, measured)
-  return { evaluate, unread: unreadChecks(evaluate(settings)), prove }
+  const compiled = compile(build)
+  const evaluateAt = (amounts: LeverSettings) => evaluate(compiled, amounts)
+  return { evaluate: evaluateAt, unread: unreadChecks(evaluateAt(settings)), prove }
 }
 
 /** What a setting does: as computed, and where it then holds, with its own ±. */

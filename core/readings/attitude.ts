@@ -1,7 +1,7 @@
+import { workedOnce, type Kernel, type Row } from '../columns/kernel'
 import { CoreError, requireFinite } from '../errors'
-import { axisDirection } from '../frame/axis'
-import { dot, type Vec3 } from '../linalg/vec3'
-import { asRadians, type Radians } from '../units/angle'
+import type { Vec3 } from '../linalg/vec3'
+import { asRadians, degrees, radians, type Radians } from '../units/angle'
 
 /** How the vehicle stood in one setup. */
 export interface Attitude {
@@ -17,62 +17,140 @@ export interface Attitude {
 export const LEVEL_UP: Vec3 = [0, 0, 1]
 
 /**
+ * World up in the chassis frame from the slopes of the chassis along and across, in degrees, rear low and left low positive.
+ *
+ * Its X and Y parts are the sines of the two slopes, so no order of rotations is implied.
+ */
+export const UP_OF_CHASSIS: Kernel = {
+  name: 'which way is up, from the slopes of the chassis',
+  page: 'readings',
+  outputs: 3,
+  run: (count, [rearLow, leftLow], [x, y, z]) => {
+    for (let i: Row = 0; i < count; i++) {
+      x[i] = Math.sin(radians(rearLow[i]))
+      y[i] = -Math.sin(radians(leftLow[i]))
+      // Steeper slopes than belong to one vehicle leave no room for an upright part.
+      const rest = 1 - x[i] * x[i] - y[i] * y[i]
+      z[i] = rest > 0 ? Math.sqrt(rest) : NaN
+    }
+  },
+}
+
+/** Slopes of the chassis along and across, in degrees, from world up in the chassis frame. */
+export const SLOPES_OF_UP: Kernel = {
+  name: 'slopes of the chassis',
+  page: 'readings',
+  outputs: 2,
+  run: (count, [x, y], [rearLow, leftLow]) => {
+    for (let i: Row = 0; i < count; i++) {
+      rearLow[i] = degrees(Math.asin(clampSine(x[i])))
+      leftLow[i] = degrees(-Math.asin(clampSine(y[i])))
+    }
+  },
+}
+
+/**
+ * Slope along the chassis at which an axis lies level, that is its face stands plumb, in degrees: d·up(rearLow, leftLow) = 0.
+ *
+ * With x = sin rearLow = c·sin φ, c² = 1 − sin²leftLow, the equation is one harmonic c·(d_x·sin φ + d_z·cos φ) = d_y·sin
+ * leftLow; of its two roots the one of the vehicle that stands more level is meant.
+ */
+export const REAR_LOW_FOR_LEVEL_AXIS: Kernel = {
+  name: 'pitch of the chassis that makes the face plumb',
+  page: 'readings',
+  outputs: 1,
+  run: (count, [x, y, z, leftLowDeg], [rearLowDeg]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const leftLow = radians(leftLowDeg[i])
+      const cosine = Math.cos(leftLow)
+      const sine = clampSine((y[i] * Math.sin(leftLow)) / (cosine * Math.hypot(x[i], z[i])))
+      const lead = Math.atan2(z[i], x[i])
+      const first = wrapped(Math.asin(sine) - lead)
+      const second = wrapped(Math.PI - Math.asin(sine) - lead)
+      const phi = Math.abs(second) < Math.abs(first) ? second : first
+      rearLowDeg[i] = degrees(Math.asin(cosine * Math.sin(phi)))
+    }
+  },
+}
+
+const wrapped = (angle: number): number => Math.atan2(Math.sin(angle), Math.cos(angle))
+
+/**
+ * Slope to the horizontal, in degrees, that a level shows which was zeroed on a surface: its own reading and the slope of the
+ * surface, whose direction (chassis frame, rearward) is the parameters.
+ */
+export const SLOPE_OVER_SURFACE: Kernel = {
+  name: 'slope from a level zeroed on the chassis',
+  page: 'readings',
+  outputs: 1,
+  run: (count, [shown, upX, upY, upZ], [slope], [x, y, z]) => {
+    for (let i: Row = 0; i < count; i++)
+      slope[i] = shown[i] + degrees(slopeAgainst(x, y, z, upX[i], upY[i], upZ[i]))
+  },
+}
+
+const slopeAgainst = (x: number, y: number, z: number, upX: number, upY: number, upZ: number): number =>
+  Math.asin(clampSine(-(x * upX + y * upY + z * upZ)))
+
+/**
+ * Fall, in radians, of an axis whose slope to the horizontal was read in degrees, with its plan in radians known: solves
+ * (d(fall, plan))·up = −sin slope.
+ */
+export const FALL_FROM_SLOPE: Kernel = {
+  name: 'fall to the chassis from the slope shown',
+  page: 'readings',
+  outputs: 1,
+  run: (count, [slopeDeg, plan, upX, upY, upZ], [fall]) => {
+    for (let i: Row = 0; i < count; i++) {
+      // d·up = A·cos fall − up_z·sin fall = R·cos(fall + lead): one harmonic, solved in closed form.
+      const across = upY[i] * Math.sin(plan[i]) - upX[i] * Math.cos(plan[i])
+      const reach = Math.sqrt(across * across + upZ[i] * upZ[i])
+      // Beyond 1 no axis of this plan has this slope in this attitude, and the arc cosine is NaN.
+      fall[i] = Math.acos(-Math.sin(radians(slopeDeg[i])) / reach) - Math.atan2(upZ[i], across)
+    }
+  },
+}
+
+/** Rounding may push a sine past 1 by an ulp. */
+const clampSine = (sine: number): number => Math.max(-1, Math.min(1, sine))
+
+/**
  * World "up" in the chassis frame, from what a level shows along and across the chassis.
  *
  * @param rearLow - slope of the chassis' fore-and-aft axis, positive when its rear is low
  * @param leftLow - slope of the chassis' cross axis, positive when its left is low
- * @returns unit vector; its X and Y parts are the sines of the two slopes, so no order of rotations is implied
+ * @returns unit vector
  * @throws CoreError `out-of-range` when the two slopes cannot belong to one attitude
  * @see docs/methods/readings.md
  */
 export function chassisUp(rearLow: Radians, leftLow: Radians): Vec3 {
   requireFinite(rearLow, 'rearLow')
   requireFinite(leftLow, 'leftLow')
-  if (!isStanding(rearLow, leftLow))
+  const [x = NaN, y = NaN, z = NaN] = workedOnce(UP_OF_CHASSIS, [degrees(rearLow), degrees(leftLow)])
+  if (Number.isNaN(z))
     throw new CoreError('out-of-range', 'attitude', 'expected a vehicle that stands, got one on its side')
-  const x = Math.sin(rearLow)
-  const y = -Math.sin(leftLow)
-  return [x, y, Math.sqrt(1 - x * x - y * y)]
+  return [x, y, z]
 }
 
-/** True when two slopes along and across can belong to one attitude. */
-export const isStanding = (rearLow: Radians, leftLow: Radians): boolean =>
-  Math.sin(rearLow) ** 2 + Math.sin(leftLow) ** 2 < 1
-
 /**
- * Slope along the chassis at which an axis lies level, that is its face stands plumb: solves d·up(rearLow, leftLow) = 0.
- *
- * With x = sin rearLow = c·sin φ, c² = 1 − sin²leftLow, the equation is one harmonic c·(d_x·sin φ + d_z·cos φ) = d_y·sin
- * leftLow; of its two roots the one of the vehicle that stands more level is meant.
+ * Slope along the chassis at which an axis lies level.
  *
  * @param direction - of the axis, chassis frame
  * @param leftLow - slope across the chassis, positive when its left is low
  * @returns positive when the chassis' rear is low
  * @see docs/methods/readings.md
  */
-export function rearLowForLevelAxis(direction: Vec3, leftLow: Radians): Radians {
-  const [x, y, z] = direction
-  const cosine = Math.cos(leftLow)
-  const sine = Math.max(-1, Math.min(1, (y * Math.sin(leftLow)) / (cosine * Math.hypot(x, z))))
-  const lead = Math.atan2(z, x)
-  const roots = [Math.asin(sine) - lead, Math.PI - Math.asin(sine) - lead].map((angle) =>
-    Math.atan2(Math.sin(angle), Math.cos(angle)),
-  )
-  const phi = roots.reduce((a, b) => (Math.abs(b) < Math.abs(a) ? b : a))
-  return asRadians(Math.asin(cosine * Math.sin(phi)))
-}
+export const rearLowForLevelAxis = (direction: Vec3, leftLow: Radians): Radians =>
+  radians(workedOnce(REAR_LOW_FOR_LEVEL_AXIS, [...direction, degrees(leftLow)])[0] ?? NaN)
 
 /**
  * Slope of a rearward chassis-frame direction to the horizontal, positive when its rear end is low.
  */
-export const slopeOf = (direction: Vec3, up: Vec3): Radians =>
-  asRadians(Math.asin(clampSine(-dot(direction, up))))
-
-/** Rounding may push a sine past 1 by an ulp. */
-const clampSine = (sine: number): number => Math.max(-1, Math.min(1, sine))
+export const slopeOf = ([x, y, z]: Vec3, [upX, upY, upZ]: Vec3): Radians =>
+  asRadians(slopeAgainst(x, y, z, upX, upY, upZ))
 
 /**
- * Fall of an axis whose slope to the horizontal was read, with its plan known: solves (d(fall, plan))·up = −sin slope.
+ * Fall of an axis whose slope to the horizontal was read, with its plan known.
  *
  * @param slope - positive when the rear end is low
  * @param plan - positive when the rear end lies to the left
@@ -81,11 +159,6 @@ const clampSine = (sine: number): number => Math.max(-1, Math.min(1, sine))
  * @see docs/methods/readings.md
  */
 export function fallFromSlope(slope: Radians, plan: Radians, up: Vec3): Radians | null {
-  // d·up = A·cos fall − up_z·sin fall = R·cos(fall + lead): one harmonic, solved in closed form.
-  const level = axisDirection({ fall: asRadians(0), plan })
-  const across = dot(level, up)
-  const reach = Math.hypot(across, up[2])
-  const cosine = -Math.sin(slope) / reach
-  if (Math.abs(cosine) > 1) return null
-  return asRadians(Math.acos(cosine) - Math.atan2(up[2], across))
+  const [fall = NaN] = workedOnce(FALL_FROM_SLOPE, [degrees(slope), plan, ...up])
+  return Number.isNaN(fall) ? null : asRadians(fall)
 }

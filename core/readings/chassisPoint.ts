@@ -1,6 +1,6 @@
-import { fromStation } from '../frame/station'
-import { known, unknown, type Known } from '../known'
-import type { Vec3 } from '../linalg/vec3'
+import { TIMES } from '../columns/arithmetic'
+import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
+import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { NamedPoint } from '../project/build'
 import type {
   GivenPointReading,
@@ -9,21 +9,26 @@ import type {
   PointStationReading,
   Reading,
 } from '../project/reading'
-import { offsetFromCentreline, type Centreline } from './centrelineFit'
+import { OFFSET_FROM_CENTRELINE } from './centrelineFit'
 import { lastReading, type PlacedReading } from './chosen'
-import type { PointFormulas, ReadingContext } from './context'
+import type { CentrelineColumns, PointColumns, ReadingContext } from './context'
 import { givenFigure } from './figure'
-import { combined, type Formula } from './formula'
 import { lengthParser, measuredLength, measuredOffset, measuredStation } from './pointReading'
 
 /** A point's place in the chassis frame from its three figures. */
-export const placeFormula = ({ station, offset, height }: PointFormulas): Known<Formula<Vec3>> =>
-  combined<[number, number, number], Vec3>([station, offset, height], (s, o, h) =>
-    fromStation({ station: s, offsetLeft: o, height: h }),
-  )
+export const placeColumns = (
+  { graph }: ReadingContext,
+  { station, offset, height }: PointColumns,
+): Known<VectorColumns> =>
+  // Stations count rearward, X forward.
+  mapKnown(allKnown<[Column, Column, Column]>([station, offset, height]), ([s, o, h]) => [
+    scalarStep(graph, TIMES, [s], [-1]),
+    o,
+    h,
+  ])
 
 /** Figures of a point that were taken against the chassis itself, or given. */
-export function chassisFigures(context: ReadingContext, point: NamedPoint): PointFormulas {
+export function chassisFigures(context: ReadingContext, point: NamedPoint): PointColumns {
   const { build } = context
   const given = lastReading(build, isOf<GivenPointReading>('given-point', point))
   const station = lastReading(build, isOf<PointStationReading>('point-station', point))
@@ -61,7 +66,7 @@ function centredOffset(
   context: ReadingContext,
   point: NamedPoint,
   placed: PlacedReading<PointOffsetReading>,
-): Known<Formula<number>> {
+): Known<Column> {
   const offset = measuredOffset(context, point, placed)
   const setup = context.build.setups.find((one) => one.id === placed.reading.setup)
   const line = setup?.centreline === 'pairs' ? context.centreline(setup) : null
@@ -70,9 +75,9 @@ function centredOffset(
   const along = station
     ? measuredStation(context, point, station)
     : unknown(`${point.name}: station not read`)
-  return combined<[number, number, Centreline], number>(
-    [offset, along, line],
-    (read, stationRead, centreline) => offsetFromCentreline(centreline, stationRead, read),
+  const all = allKnown<[Column, Column, CentrelineColumns]>([offset, along, line])
+  return mapKnown(all, ([read, stationRead, { start, slope }]) =>
+    scalarStep(context.graph, OFFSET_FROM_CENTRELINE, [read, stationRead, start, slope]),
   )
 }
 
@@ -81,7 +86,7 @@ function givenLength(
   point: NamedPoint,
   given: PlacedReading<GivenPointReading> | null,
   which: 'station' | 'offset' | 'height',
-): Known<Formula<number>> {
+): Known<Column> {
   if (!given) return unknown(`${point.name}: ${which} not read`)
   const { reading, path } = given
   const label = `${point.name}, ${which}`

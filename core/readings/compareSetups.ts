@@ -2,7 +2,6 @@ import { mapKnown } from '../known'
 import type { Build, Setup } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
-import { degrees } from '../units/angle'
 import { figureOf, type SpreadFigure } from './spreadFigure'
 import { readingContext } from './readingContext'
 
@@ -68,9 +67,8 @@ function sideOf(build: Build, setup: Setup): Side {
       if (!has([`chassis-${quantity}`], '')) return null
       return figureOf(
         context,
-        mapKnown(
-          context.attitude(setup),
-          (of) => (values) => (quantity === 'fall' ? of(values).rearLowDeg : of(values).leftLowDeg),
+        mapKnown(context.attitude(setup), ({ rearLowDeg, leftLowDeg }) =>
+          quantity === 'fall' ? rearLowDeg : leftLowDeg,
         ),
       )
     }
@@ -79,7 +77,7 @@ function sideOf(build: Build, setup: Setup): Side {
       if (!axis || !has(['axis-level', 'axis-face'], target)) return null
       return figureOf(
         context,
-        mapKnown(context.axis(axis), (of) => (values) => degrees(of(values).fall)),
+        mapKnown(context.axis(axis), ({ fallDeg }) => fallDeg),
       )
     }
     const point = own.points.find((one) => one.id === target)

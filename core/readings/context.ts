@@ -1,18 +1,36 @@
-import type { FallPlan } from '../frame/axis'
+import type { Column, Graph, MoveColumns, VectorColumns } from '../columns/graph'
 import type { Known } from '../known'
-import type { RigidMove } from '../linalg/mat3'
 import type { Build, NamedAxis, NamedPoint, Setup } from '../project/build'
 import type { Id } from '../project/id'
-import type { Attitude } from './attitude'
-import type { Centreline } from './centrelineFit'
-import type { Formula, InputList } from './formula'
+import type { InputList } from './inputs'
 import type { Squares } from './scatter'
 
 /** The three figures that place a point, each known or not: mm rearward, left, up. */
-export interface PointFormulas {
-  readonly station: Known<Formula<number>>
-  readonly offset: Known<Formula<number>>
-  readonly height: Known<Formula<number>>
+export interface PointColumns {
+  readonly station: Known<Column>
+  readonly offset: Known<Column>
+  readonly height: Known<Column>
+}
+
+/** How the vehicle stood: world up in the chassis frame, and the slopes of the chassis in degrees. */
+export interface AttitudeColumns {
+  readonly up: VectorColumns
+  readonly rearLowDeg: Column
+  readonly leftLowDeg: Column
+}
+
+/** How an axis lies in the chassis frame: fall and plan in radians, and its rearward unit vector. */
+export interface AxisColumns {
+  readonly fall: Column
+  readonly fallDeg: Column
+  readonly plan: Column
+  readonly direction: VectorColumns
+}
+
+/** The chassis centreline against the string: its offset at station 0 in mm, and what it gains a mm rearward. */
+export interface CentrelineColumns {
+  readonly start: Column
+  readonly slope: Column
 }
 
 /** Which readings an axis may rest on. */
@@ -22,18 +40,19 @@ export interface AxisSources {
 }
 
 /**
- * What is shared while the formulas of one build are put together, and how one asks for another: an axis wants the
- * attitude of its setup, which may rest on a registration, which rests on points.
+ * What is shared while the graph of one build's readings is put together, and how one quantity asks for another: an axis
+ * wants the attitude of its setup, which may rest on a registration, which rests on points.
  */
 export interface ReadingContext {
   readonly build: Build
+  readonly graph: Graph
   readonly list: InputList
   readonly scatter: ReadonlyMap<string, Squares>
-  readonly attitude: (setup: Setup) => Known<Formula<Attitude>>
-  readonly axis: (axis: NamedAxis, sources?: AxisSources) => Known<Formula<FallPlan>>
-  readonly point: (point: NamedPoint) => PointFormulas
+  readonly attitude: (setup: Setup) => Known<AttitudeColumns>
+  readonly axis: (axis: NamedAxis, sources?: AxisSources) => Known<AxisColumns>
+  readonly point: (point: NamedPoint) => PointColumns
   /** Setup frame to chassis frame; null when nothing was measured to register it by. */
-  readonly registration: (setup: Setup) => Known<Formula<RigidMove>> | null
+  readonly registration: (setup: Setup) => Known<MoveColumns> | null
   /** Null when the build has no pairs of frame holes. */
-  readonly centreline: (setup: Setup) => Known<Formula<Centreline>> | null
+  readonly centreline: (setup: Setup) => Known<CentrelineColumns> | null
 }

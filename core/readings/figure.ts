@@ -4,7 +4,9 @@ import type { MeasuredReading, Reading } from '../project/reading'
 import type { Parsed } from '../units/parsed'
 import type { PlacedReading } from './chosen'
 import type { ReadingContext } from './context'
-import type { Formula, Input } from './formula'
+import { PLUS_TIMES } from '../columns/arithmetic'
+import { scalarStep, type Column } from '../columns/graph'
+import type { Input } from './inputs'
 import { readRepeats } from './readingValue'
 import { signed } from './signed'
 import { handScatter, ownScatter } from './scatter'
@@ -42,14 +44,14 @@ export function measuredFigure(
   context: ReadingContext,
   { reading }: PlacedReading<MeasuredReading>,
   spec: FigureSpec,
-): Known<Formula<number>> {
+): Known<Column> {
   const read = signedFigure(spec)
   if (!read.known) return read
   const { build, list, scatter } = context
   const tool = build.tools.find((one) => one.id === reading.tool) ?? null
   const hand = ownScatter(build, reading) ?? handScatter(scatter, tool, spec.unit).deviation
   const { halfWidth, correctionDeg, shared, assumptions } = toolError(build, reading, hand)
-  const formula = list.add({
+  const figure = list.add({
     readingId: reading.id,
     field: spec.field,
     label: spec.label,
@@ -60,14 +62,12 @@ export function measuredFigure(
     count: spec.texts.length,
   })
   const said = [...read.assumptions, ...assumptions]
-  if (!shared) return known(formula, said)
-  const { sign } = shared
-  const zero = sharedZero(context, shared)
-  return known((values) => formula(values) + sign * zero(values), said)
+  if (!shared) return known(figure, said)
+  return known(scalarStep(context.graph, PLUS_TIMES, [figure, sharedZero(context, shared)], [shared.sign]), said)
 }
 
 /** A level's zero error: one input that all its readings share. */
-const sharedZero = ({ list }: ReadingContext, { tool, halfWidth, deviation }: SharedError): Formula<number> =>
+const sharedZero = ({ list }: ReadingContext, { tool, halfWidth, deviation }: SharedError): Column =>
   list.add({
     readingId: tool.id,
     source: 'tool',
@@ -91,7 +91,7 @@ export const assumedFigure = (
   of: { readonly id: Id; readonly field: string; readonly label: string },
   doubt: number,
   halfWidth = 0,
-): Formula<number> =>
+): Column =>
   list.add({
     readingId: of.id,
     source: 'assumed',
@@ -109,7 +109,7 @@ export function givenFigure(
   context: ReadingContext,
   reading: Extract<Reading, { kind: 'given-point' | 'given-axis' }>,
   spec: FigureSpec,
-): Known<Formula<number>> {
+): Known<Column> {
   const tolerance = reading.plusMinus === undefined ? null : spec.parse(reading.plusMinus)
   return mapKnown(signedFigure(spec), (mean) =>
     context.list.add({

@@ -1,69 +1,64 @@
+import type { Column, Graph, VectorColumns } from '../columns/graph'
+import { asRadians } from '../units/angle'
 import type { FallPlan } from '../frame/axis'
-import { CoreError } from '../errors'
 import { mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
-import { meansOf, type Formula, type Input, type Values } from './formula'
-import { pointFormula } from './pointFormula'
+import type { AxisColumns } from './context'
+import type { InputList } from './inputs'
+import { pointPlaceColumns } from './pointColumns'
 import { readingContext } from './readingContext'
 
-/** Every named point and axis of a build as measured, before any lever is moved. */
+/** Every named point and axis of a build in one state, by id. */
 export interface Geometry {
   readonly points: ReadonlyMap<Id, Known<Vec3>>
   readonly axes: ReadonlyMap<Id, Known<FallPlan>>
 }
 
-/** Every named point and axis as a formula of the measured figures, and those figures. */
-export interface GeometryModel {
-  readonly inputs: readonly Input[]
-  readonly points: ReadonlyMap<Id, Known<Formula<Vec3>>>
-  readonly axes: ReadonlyMap<Id, Known<Formula<FallPlan>>>
+/** Every named point and axis as columns of a graph that starts from the measured figures. */
+export interface MeasuredModel {
+  readonly graph: Graph
+  readonly list: InputList
+  readonly points: ReadonlyMap<Id, Known<VectorColumns>>
+  readonly axes: ReadonlyMap<Id, Known<AxisColumns>>
 }
 
-/** The formulas that the readings of a build make. */
-export function geometryModel(build: Build): GeometryModel {
+/** The graph that the readings of a build make. */
+export function measuredModel(build: Build): MeasuredModel {
   const context = readingContext(build)
   // Turning about a cross axis asks only for its station and height, so an axle's centre needs no offset.
   const centres = new Set(build.axles.map((axle) => axle.centre))
   return {
-    inputs: context.list.inputs,
+    graph: context.graph,
+    list: context.list,
     points: new Map(
-      build.points.map((point) => [point.id, pointFormula(context, point, centres.has(point.id))]),
+      build.points.map((point) => [point.id, pointPlaceColumns(context, point, centres.has(point.id))]),
     ),
     axes: new Map(build.axes.map((axis) => [axis.id, context.axis(axis)])),
   }
 }
 
-/** The geometry that the readings of a build tell. */
-export function measuredGeometry(build: Build): Geometry {
-  const model = geometryModel(build)
-  return geometryAt(model, meansOf(model.inputs))
+/** The geometry that the readings of a build tell, before any lever is moved. */
+export const measuredGeometry = (build: Build): Geometry => geometryOf(measuredModel(build))
+
+/** A model's geometry at the means of its readings. */
+export function geometryOf({ graph: { at }, points, axes }: Pick<MeasuredModel, 'graph' | 'points' | 'axes'>): Geometry {
+  return {
+    points: new Map([...points].map(([id, place]) => [id, mapKnown(place, vectorAt(at))])),
+    axes: new Map(
+      [...axes].map(([id, axis]) => [
+        id,
+        mapKnown(axis, ({ fall, plan }) => ({ fall: asRadians(at(fall)), plan: asRadians(at(plan)) })),
+      ]),
+    ),
+  }
 }
 
-/** The geometry at one set of measured figures. */
-export function geometryAt({ points, axes }: GeometryModel, values: Values): Geometry {
-  const at = <T>(formulas: ReadonlyMap<Id, Known<Formula<T>>>) =>
-    new Map([...formulas].map(([id, formula]) => [id, mapKnown(formula, (of) => of(values))]))
-  return { points: at(points), axes: at(axes) }
-}
-
-/** Points and axes that are known, by id: what the formulas of lines and moves ask for. */
-export interface Places {
-  readonly point: (id: Id) => Vec3
-  readonly axis: (id: Id) => FallPlan
-}
-
-/** The places of a geometry, for callers that have made sure that what they ask for is known. */
-export const knownPlaces = (geometry: Geometry): Places => ({
-  point: (id) => valueOf(pointOf(geometry, id)),
-  axis: (id) => valueOf(axisOf(geometry, id)),
-})
-
-function valueOf<T>(figure: Known<T>): T {
-  if (!figure.known) throw new CoreError('unknown', 'place', figure.missing[0]?.what ?? 'not read')
-  return figure.value
-}
+/** Reads a point or direction by whatever tells the figure of a column. */
+export const vectorAt =
+  (figure: (column: Column) => number) =>
+  ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
 
 /** A point by id; a name that points nowhere is unknown like any other thing not read. */
 export const pointOf = (geometry: Geometry, id: Id): Known<Vec3> =>

@@ -1,7 +1,7 @@
+import type { Column } from '../columns/graph'
 import type { Id } from '../project/id'
 import type { ReadingContext } from './context'
 import { assumedFigure } from './figure'
-import type { Formula } from './formula'
 import { handScatter } from './scatter'
 import { usualFigures } from './usualTool'
 
@@ -9,7 +9,7 @@ import { usualFigures } from './usualTool'
 export function levelledByHand(
   context: ReadingContext,
   of: { readonly id: Id; readonly field: string; readonly label: string },
-): Formula<number> {
+): Column {
   const level = context.build.tools.find((tool) => tool.kind === 'level' && !tool.simulated) ?? null
   const { deviation } = handScatter(context.scatter, level, 'deg')
   const halfWidth = level?.accuracy ?? (level?.resolution ?? 2 * usualFigures('level', 'deg').accuracy) / 2

@@ -1,11 +1,12 @@
+import type { Column } from '../columns/graph'
 import type { FallPlan } from '../frame/axis'
 import { mapKnown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build, NamedAxis, NamedPoint, Setup } from '../project/build'
+import { asRadians } from '../units/angle'
 import type { Attitude } from './attitude'
-import type { ReadingContext } from './context'
-import { meansOf, type Formula } from './formula'
-import { pointFormula } from './pointFormula'
+import { vectorAt } from './geometry'
+import { pointPlaceColumns } from './pointColumns'
 import { readingContext } from './readingContext'
 
 /** The three figures that place a point at the means of the readings, each known or not: mm rearward, left, up. */
@@ -16,33 +17,34 @@ export interface PointFigures {
 }
 
 /** Fall and plan of a named axis at the means of the readings, in the chassis frame. */
-export const axisPlace = (build: Build, axis: NamedAxis): Known<FallPlan> =>
-  measured(build, (context) => context.axis(axis))
+export function axisPlace(build: Build, axis: NamedAxis): Known<FallPlan> {
+  const { graph, axis: columnsOf } = readingContext(build)
+  return mapKnown(columnsOf(axis), ({ fall, plan }) => ({
+    fall: asRadians(graph.at(fall)),
+    plan: asRadians(graph.at(plan)),
+  }))
+}
 
 /** A point's place in the chassis frame at the means of the readings, in mm. */
-export const pointPlace = (build: Build, point: NamedPoint, anyOffset = false): Known<Vec3> =>
-  measured(build, (context) => pointFormula(context, point, anyOffset))
+export function pointPlace(build: Build, point: NamedPoint, anyOffset = false): Known<Vec3> {
+  const context = readingContext(build)
+  return mapKnown(pointPlaceColumns(context, point, anyOffset), vectorAt(context.graph.at))
+}
 
 /** The attitude of the chassis in a setup at the means of its readings. */
-export const setupAttitude = (build: Build, setup: Setup): Known<Attitude> =>
-  measured(build, (context) => context.attitude(setup))
+export function setupAttitude(build: Build, setup: Setup): Known<Attitude> {
+  const { graph, attitude } = readingContext(build)
+  return mapKnown(attitude(setup), ({ up, rearLowDeg, leftLowDeg }) => ({
+    up: vectorAt(graph.at)(up),
+    rearLowDeg: graph.at(rearLowDeg),
+    leftLowDeg: graph.at(leftLowDeg),
+  }))
+}
 
 /** Station, offset and height of a point at the means of the readings. */
 export function pointFigures(build: Build, point: NamedPoint): PointFigures {
-  const context = readingContext(build)
-  const { station, offset, height } = context.point(point)
-  return {
-    station: atMeans(context, station),
-    offset: atMeans(context, offset),
-    height: atMeans(context, height),
-  }
-}
-
-/** A formula's value at the means of its context's readings. */
-export const atMeans = <T>({ list }: ReadingContext, formula: Known<Formula<T>>): Known<T> =>
-  mapKnown(formula, (of) => of(meansOf(list.inputs)))
-
-function measured<T>(build: Build, formulaOf: (context: ReadingContext) => Known<Formula<T>>): Known<T> {
-  const context = readingContext(build)
-  return atMeans(context, formulaOf(context))
+  const { graph, point: columnsOf } = readingContext(build)
+  const figure = (column: Known<Column>) => mapKnown(column, graph.at)
+  const { station, offset, height } = columnsOf(point)
+  return { station: figure(station), offset: figure(offset), height: figure(height) }
 }

@@ -1,4 +1,22 @@
-import { cross, dot, unit, type Vec3 } from '../linalg/vec3'
+import { workedOnce, type Kernel, type Row } from '../columns/kernel'
+import type { Vec3 } from '../linalg/vec3'
+
+/**
+ * True offset of a point, square to the chassis, from one that was measured on the floor between plumb drops: from the floor
+ * offset, the height above the centreline points that were dropped, both in mm, and world up.
+ */
+export const OFFSET_FROM_PLUMB: Kernel = {
+  name: 'offset square to the chassis from plumb drops',
+  page: 'readings',
+  outputs: 1,
+  run: (count, [floorOffset, above, , upY, upZ], [offset]) => {
+    for (let i: Row = 0; i < count; i++) {
+      // Across the floor is up × forward = (0, up_z, −up_y) over its length.
+      const size = Math.sqrt(upY[i] * upY[i] + upZ[i] * upZ[i])
+      offset[i] = (floorOffset[i] * size + above[i] * upY[i]) / upZ[i]
+    }
+  },
+}
 
 /**
  * True offset of a point, square to the chassis, from an offset that was measured on the floor between plumb drops of
@@ -10,8 +28,5 @@ import { cross, dot, unit, type Vec3 } from '../linalg/vec3'
  * @returns the offset left of the chassis centre plane, in mm
  * @see docs/methods/readings.md (a rolled chassis fakes an offset of height·sin roll)
  */
-export function offsetFromPlumb(floorOffset: number, aboveCentreline: number, up: Vec3): number {
-  const forward: Vec3 = [1, 0, 0]
-  const acrossFloor = unit(cross(up, forward))
-  return (floorOffset - aboveCentreline * dot(acrossFloor, [0, 0, 1])) / dot(acrossFloor, [0, 1, 0])
-}
+export const offsetFromPlumb = (floorOffset: number, aboveCentreline: number, up: Vec3): number =>
+  workedOnce(OFFSET_FROM_PLUMB, [floorOffset, aboveCentreline, ...up])[0] ?? NaN

@@ -1,7 +1,7 @@
+import type { Column } from '../columns/graph'
 import type { NamedAxis, Setup } from '../project/build'
 import type { Id } from '../project/id'
 import type { ReadingContext } from './context'
-import type { Formula } from './formula'
 import { levelledByHand } from './levelledByHand'
 
 /**
@@ -14,7 +14,7 @@ export function plumbFaceSlope(
   context: ReadingContext,
   axis: NamedAxis,
   exceptSetup: Id | undefined,
-): { readonly slopeDeg: Formula<number>; readonly setup: Setup } | null {
+): { readonly slopeDeg: Column; readonly setup: Setup } | null {
   const { build } = context
   const setup = build.setups.findLast(
     (one) =>

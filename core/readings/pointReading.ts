@@ -1,5 +1,5 @@
-import { unknown, type Known } from '../known'
-import type { Vec3 } from '../linalg/vec3'
+import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
+import { allKnown, mapKnown, unknown, type Known } from '../known'
 import type { Build, NamedPoint } from '../project/build'
 import type { PointHeightReading, PointOffsetReading, PointStationReading } from '../project/reading'
 import { parseLength } from '../units/parseLength'
@@ -7,9 +7,8 @@ import type { LengthUnit } from '../units/unitSettings'
 import type { PlacedReading } from './chosen'
 import type { ReadingContext } from './context'
 import { measuredFigure, type FigureSpec } from './figure'
-import { combined, type Formula } from './formula'
 import { worldUp } from './worldUp'
-import { offsetFromPlumb } from './plumb'
+import { OFFSET_FROM_PLUMB } from './plumb'
 
 /** Reads a length in a reading's own unit, else the build's. */
 export const lengthParser = (build: Build, unit: LengthUnit | undefined) => (text: string) =>
@@ -20,14 +19,14 @@ export const measuredStation = (
   context: ReadingContext,
   point: NamedPoint,
   placed: PlacedReading<PointStationReading>,
-): Known<Formula<number>> => measuredLength(context, point, placed)
+): Known<Column> => measuredLength(context, point, placed)
 
 /** Station or height as read, in mm rearward or up. */
 export function measuredLength(
   context: ReadingContext,
   point: NamedPoint,
   placed: PlacedReading<PointStationReading | PointHeightReading>,
-): Known<Formula<number>> {
+): Known<Column> {
   const { reading, path } = placed
   const isStation = reading.kind === 'point-station'
   const label = `${point.name}, ${isStation ? 'station' : 'height'}`
@@ -56,7 +55,7 @@ export function measuredOffset(
   context: ReadingContext,
   point: NamedPoint,
   placed: PlacedReading<PointOffsetReading>,
-): Known<Formula<number>> {
+): Known<Column> {
   const { reading, path } = placed
   const label = `${point.name}, offset`
   const spec = lengthSpec(context, placed, label)
@@ -94,5 +93,8 @@ export function measuredOffset(
       path: `${path}.aboveCentrelineWay`,
     },
   })
-  return combined<[number, number, Vec3], number>([left, lift, worldUp(context, setup)], offsetFromPlumb)
+  const all = allKnown<[Column, Column, VectorColumns]>([left, lift, worldUp(context, setup)])
+  return mapKnown(all, ([floor, above, up]) =>
+    scalarStep(context.graph, OFFSET_FROM_PLUMB, [floor, above, ...up]),
+  )
 }

@@ -1,17 +1,18 @@
+import { newGraph } from '../columns/graph'
 import { unknown } from '../known'
 import type { Build } from '../project/build'
-import { attitudeFormula } from './attitudeFormula'
-import { axisFormula } from './axisFormula'
-import { centrelineFormula } from './centrelineFormula'
+import { attitudeColumns } from './attitudeColumns'
+import { axisColumns } from './axisColumns'
+import { centrelineColumns } from './centrelineColumns'
 import type { ReadingContext } from './context'
-import { inputList } from './formula'
+import { inputList } from './inputs'
 import { circleProofMemory } from './memo'
-import { pointFormulas } from './pointFormula'
-import { registrationFormula } from './registrationFormula'
+import { pointColumns } from './pointColumns'
+import { registrationColumns } from './registrationColumns'
 import { pooledSquares } from './scatter'
 
 /**
- * A fresh context of a build: formulas of one context share their inputs, and each is put together once. Things that rest
+ * A fresh context of a build: what is put together in one context shares its graph and inputs, and each is made once. Things that rest
  * on each other are unknown and say so.
  */
 export function readingContext(build: Build): ReadingContext {
@@ -24,22 +25,24 @@ export function readingContext(build: Build): ReadingContext {
       axis: Parameters<ReadingContext['axis']>[0]
       sources: Parameters<ReadingContext['axis']>[1]
     }) => `${axis.id}/${sources?.exceptSetup ?? ''}`,
-    ({ axis, sources }) => axisFormula(context, axis, sources),
+    ({ axis, sources }) => axisColumns(context, axis, sources),
     ({ axis }) => restsOnItself(axis.name),
   )
+  const graph = newGraph()
   const context: ReadingContext = {
     build,
-    list: inputList(),
+    graph,
+    list: inputList(graph),
     scatter: pooledSquares(build),
     attitude: once(
       (setup) => setup,
-      (setup) => attitudeFormula(context, setup),
+      (setup) => attitudeColumns(context, setup),
       (setup) => restsOnItself(`${setup.name}, how the vehicle stood`),
     ),
     axis: (axis, sources) => axisMemory({ axis, sources }),
     point: once(
       (point) => point,
-      (point) => pointFormulas(context, point),
+      (point) => pointColumns(context, point),
       ({ name }) => ({
         station: restsOnItself(`${name}, station`),
         offset: restsOnItself(`${name}, offset`),
@@ -48,12 +51,12 @@ export function readingContext(build: Build): ReadingContext {
     ),
     registration: once(
       (setup) => setup,
-      (setup) => registrationFormula(context, setup),
+      (setup) => registrationColumns(context, setup),
       (setup) => restsOnItself(`${setup.name}, its datum points`),
     ),
     centreline: once(
       (setup) => setup,
-      (setup) => centrelineFormula(context, setup),
+      (setup) => centrelineColumns(context, setup),
       (setup) => restsOnItself(`${setup.name}, its centreline`),
     ),
   }

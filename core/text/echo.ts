@@ -11,7 +11,7 @@ import type {
   SetupPointReading,
   ShaftLevelReading,
 } from '../project/reading'
-import { readSlope } from '../readings/axisFormula'
+import { readSlope } from '../readings/axisColumns'
 import { shaftReadingSpec } from '../readings/shaftReading'
 import { signedFigure } from '../readings/figure'
 import { axisPlace, pointFigures, pointPlace, setupAttitude } from '../readings/measured'
@@ -84,7 +84,7 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
   const place = context.axis(axis)
   const fall = figureOf(
     context,
-    mapKnown(place, (of) => (values) => degrees(of(values).fall)),
+    mapKnown(place, ({ fallDeg }) => fallDeg),
   )
   if (!place.known || !fall)
     return {

@@ -1,5 +1,5 @@
 import type { Check } from '../check/check'
-import type { Input } from '../readings/formula'
+import type { Input } from '../readings/inputs'
 import type { Sureness } from './monteCarlo'
 import { checkFigureId } from './sampleModel'
 

@@ -1,7 +1,7 @@
 import type { Check } from '../check/check'
 import type { Build } from '../project/build'
 import type { Tool } from '../project/tool'
-import type { Input } from '../readings/formula'
+import type { Input } from '../readings/inputs'
 import { USUAL_FIGURES } from '../readings/usualTool'
 import type { Sureness } from './monteCarlo'
 import { checkFigureId } from './sampleModel'

@@ -1,36 +1,4 @@
-import type { SampledFigure } from './sampleModel'
-
-/** Samples of a figure that is the length of a vector, and of that vector. */
-export interface VectorTally {
-  count: number
-  readonly at: number
-  readonly figureAtNought: number
-  readonly figures: Float64Array
-  /** Sums of x, y, x², y², x·y. */
-  readonly sums: Float64Array
-}
-
-/** An empty tally for as many samples as will be drawn at the most. */
-export const newVectorTally = (
-  { at, figureAtNought }: NonNullable<SampledFigure['vector']>,
-  samples: number,
-): VectorTally => ({
-  count: 0,
-  at,
-  figureAtNought,
-  figures: new Float64Array(samples),
-  sums: new Float64Array(5),
-})
-
-/** Counts one sample: the figure, and its vector out of the filled columns. */
-export function countVector(tally: VectorTally, figure: number, columns: Float64Array): void {
-  const [x, y] = [columns[tally.at] ?? NaN, columns[tally.at + 1] ?? NaN]
-  if (!Number.isFinite(x) || !Number.isFinite(y)) return
-  tally.figures[tally.count++] = figure
-  const { sums } = tally
-  const terms = [x, y, x * x, y * y, x * y]
-  terms.forEach((term, i) => (sums[i] = (sums[i] as number) + term))
-}
+import type { FigureTally } from './figureTally'
 
 /** Chi-squared that 95 % of normal vectors stay below, of two parts and of one. */
 const CHI_PLANE = 5.991
@@ -48,21 +16,25 @@ const THIN = 0.02
  * truth "nought" would never be covered. It is covered just when nought lies inside the 95 % ellipse of the vector; then the
  * interval runs from nought to where 95 % of the lengths end.
  *
- * @param nominal - the filled columns at the means of the readings
+ * @param vector - at the means of the readings
+ * @param figureAtNought - the figure when the vector is nought
  * @returns from the smaller to the larger figure; null when the vector is clearly not nought
  * @see docs/methods/uncertainty.md
  */
-export function noughtInterval(tally: VectorTally, nominal: Float64Array): readonly [number, number] | null {
-  const { count, figureAtNought } = tally
-  if (count < 2 || !isNoughtLikely(tally, nominal[tally.at] ?? NaN, nominal[tally.at + 1] ?? NaN)) return null
-  const sorted = tally.figures.slice(0, count).sort()
+export function noughtInterval(
+  { count, drawn, samples, vectorSums }: Pick<FigureTally, 'count' | 'drawn' | 'samples' | 'vectorSums'>,
+  [x = NaN, y = NaN]: readonly number[],
+  figureAtNought: number,
+): readonly [number, number] | null {
+  if (count < 2 || !isNoughtLikely(vectorSums, count, x, y)) return null
+  const sorted = samples.slice(0, drawn).filter(Number.isFinite).sort()
   const low = sorted[Math.floor(0.05 * count)] ?? NaN
   const high = sorted[Math.min(count - 1, Math.ceil(0.95 * count))] ?? NaN
   // A ratio falls away from one as its vector grows; all else rises from nought.
   return high > figureAtNought ? [figureAtNought, high] : [low, figureAtNought]
 }
 
-function isNoughtLikely({ count, sums }: VectorTally, x: number, y: number): boolean {
+function isNoughtLikely(sums: Float64Array, count: number, x: number, y: number): boolean {
   const [sumX = 0, sumY = 0, sumXX = 0, sumYY = 0, sumXY = 0] = sums
   const xx = sumXX / count - (sumX / count) ** 2
   const yy = sumYY / count - (sumY / count) ** 2

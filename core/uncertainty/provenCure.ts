@@ -2,8 +2,10 @@ import type { Evaluation } from '../check/evaluateBuild'
 import type { Proof, ProvenEvaluation } from '../placement/nearestCure'
 import type { Build } from '../project/build'
 import { DEFAULT_SEED, runMonteCarlo } from './monteCarlo'
+import { compile } from '../model/compile'
 import { sampleModel, type SampleModel } from './sampleModel'
 import { sureEvaluation } from './sureness'
+import { newTruths, type Truths } from './truths'
 
 /** Samples that tell whether a candidate is worth a proof: most knife's edges fall here. */
 const GLANCE_SAMPLES = 300
@@ -18,21 +20,27 @@ const PROOF_SAMPLES = 1500
  * @param isSampled - false while the ± of the present setting is not known: then nothing is proved yet
  */
 export const provingWith = (build: Build, isSampled: boolean): Proof | null =>
-  isSampled ? (evaluation) => proven(build, evaluation) : null
+  isSampled ? proving(build) : null
 
-function proven(build: Build, evaluation: Evaluation): ProvenEvaluation {
-  const model = sampleModel(build, evaluation.settings)
-  const glance = judgedWith(model, evaluation, GLANCE_SAMPLES, GLANCE_LENIENCE)
-  return glance.evaluation.verdict === 'holds' ? judgedWith(model, evaluation, PROOF_SAMPLES, 1) : glance
+/** All candidates are judged on the same truths, so that of two settings the better one is the better one. */
+function proving(build: Build): Proof {
+  const truthsOf = (samples: number) => newTruths(compile(build), { samples, seed: DEFAULT_SEED }, true)
+  const glances = truthsOf(GLANCE_SAMPLES)
+  const proofs = truthsOf(PROOF_SAMPLES)
+  return (evaluation) => {
+    const model = sampleModel(build, evaluation.settings, evaluation)
+    const glance = judgedWith(model, evaluation, glances, GLANCE_LENIENCE)
+    return glance.evaluation.verdict === 'holds' ? judgedWith(model, evaluation, proofs, 1) : glance
+  }
 }
 
 function judgedWith(
   model: SampleModel,
   evaluation: Evaluation,
-  samples: number,
+  truths: Truths,
   lenience: number,
 ): ProvenEvaluation {
-  const sureness = runMonteCarlo(model, { samples, seed: DEFAULT_SEED })
+  const sureness = runMonteCarlo(model, truths.options, truths)
   const figures = Object.fromEntries(
     Object.entries(sureness.figures).map(([id, spread]) => [
       id,

@@ -1,4 +1,4 @@
-import type { Input } from '../readings/formula'
+import type { Input } from '../readings/inputs'
 
 /** Variance that the tool leaves in a reading, in the input's unit squared: a uniform error of half-width a has a²/3. */
 export const toolVariance = ({ halfWidth }: Pick<Input, 'halfWidth'>): number => halfWidth ** 2 / 3

@@ -7,10 +7,10 @@ import { runMonteCarlo, monteCarlo, type Sureness } from './monteCarlo'
 import { seededRandom } from './random'
 import { checkFigureId, lineFigureId, sampleModel } from './sampleModel'
 import { isUndecided, sureCheck, sureEvaluation } from './sureness'
-import { meansOf } from '../readings/formula'
+import { meansOf } from '../readings/inputs'
 import type { Build } from '../project/build'
 import type { Check } from '../check/check'
-import type { LeverSettings } from '../placement/bodyMoves'
+import type { LeverSettings } from '../placement/settings'
 
 const parsed = (raw: object): Build => {
   const result = parseBuild(raw)

@@ -1,6 +1,8 @@
 import { deviationOf } from '../uncertainty/spread'
-import { movePoint, type RigidMove } from '../linalg/mat3'
-import { known, unknown, type Known } from '../known'
+import { PLUS_TIMES, TIMES } from '../columns/arithmetic'
+import { moveStep, scalarStep, vectorStep, type Column, type MoveColumns, type VectorColumns } from '../columns/graph'
+import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { MOVED_POINT } from '../linalg/moveKernels'
 import type { Vec3 } from '../linalg/vec3'
 import type { NamedPoint, Setup } from '../project/build'
 import type { Id } from '../project/id'
@@ -8,17 +10,17 @@ import type { Reading, SetupPointReading } from '../project/reading'
 import { lastReading, type PlacedReading } from './chosen'
 import type { ReadingContext } from './context'
 import { measuredFigure } from './figure'
-import { combined, meansOf, type Formula } from './formula'
-import { chassisFigures, placeFormula } from './chassisPoint'
+import { chassisFigures, placeColumns } from './chassisPoint'
 import { lengthParser } from './pointReading'
-import { registration, rigidFit, type DatumPair, type Registration } from './registration'
+import { registration, type DatumPair, type Registration } from './registration'
+import { REGISTERED_MOVE } from './registeredMove'
 import { studentFactor } from './studentFactor'
 
-interface DatumFormula {
+interface DatumColumns {
   readonly point: NamedPoint
   readonly readingId: Id
-  readonly setup: Formula<Vec3>
-  readonly chassis: Formula<Vec3>
+  readonly setup: VectorColumns
+  readonly chassis: VectorColumns
 }
 
 /**
@@ -29,43 +31,24 @@ interface DatumFormula {
  * @returns null when nothing was measured in the setup's own frame; unknown with the reason when the points do not fix it
  * @see docs/methods/registration.md
  */
-export function registrationFormula(context: ReadingContext, setup: Setup): Known<Formula<RigidMove>> | null {
+export function registrationColumns(context: ReadingContext, setup: Setup): Known<MoveColumns> | null {
   const result = setupRegistration(context, setup)
   if (result === null) return null
   if (!result.known) return result
   const datums = datumsOf(context, setup)
   const doubt = misfitDeviation(context, datums, result.value)
   const strayed = doubt > 0 ? datums.map((datum) => withMisfit(context, setup, datum, doubt)) : datums
+  const { rotation } = result.value.move
   return known(
-    rememberingLast((values) =>
-      strayed.map(({ setup: own, chassis }) => ({ setup: own(values), chassis: chassis(values) })),
+    moveStep(
+      context.graph,
+      REGISTERED_MOVE,
+      strayed.flatMap(({ setup: own, chassis }) => [...own, ...chassis]),
+      [strayed.length, ...rotation.flat()],
     ),
     misfitWords(context, setup, result.value),
   )
 }
-
-type Placed = Pick<DatumPair, 'setup' | 'chassis'>
-
-/** A fit that is made again only when a datum point has moved: every point and attitude of a setup asks for it. */
-function rememberingLast(placesAt: Formula<Placed[]>): Formula<RigidMove> {
-  let last: { readonly places: Placed[]; readonly move: RigidMove } | null = null
-  return (values) => {
-    const places = placesAt(values)
-    if (last && samePlaces(last.places, places)) return last.move
-    last = { places, move: rigidFit(places) }
-    return last.move
-  }
-}
-
-const samePlaces = (a: readonly Placed[], b: readonly Placed[]): boolean =>
-  a.every((one, i) => {
-    const other = b[i]
-    return (
-      other !== undefined &&
-      one.setup.every((figure, k) => figure === other.setup[k]) &&
-      one.chassis.every((figure, k) => figure === other.chassis[k])
-    )
-  })
 
 /**
  * What a registration's misfit says beyond the readings' own doubt, as a standard deviation of each coordinate in mm:
@@ -73,7 +56,7 @@ const samePlaces = (a: readonly Placed[], b: readonly Placed[]): boolean =>
  */
 function misfitDeviation(
   { list }: ReadingContext,
-  datums: readonly DatumFormula[],
+  datums: readonly DatumColumns[],
   { rmsFreedom }: Registration,
 ): number {
   const freedom = 3 * datums.length - 6
@@ -91,11 +74,11 @@ function misfitDeviation(
 const COORDINATES = ['along', 'across', 'up'] as const
 
 function withMisfit(
-  { list }: ReadingContext,
+  { graph, list }: ReadingContext,
   setup: Setup,
-  datum: DatumFormula,
+  datum: DatumColumns,
   deviation: number,
-): DatumFormula {
+): DatumColumns {
   const [along, across, up] = COORDINATES.map((coordinate) =>
     list.add({
       readingId: datum.readingId,
@@ -108,13 +91,12 @@ function withMisfit(
       scatter: deviation,
       count: 1,
     }),
-  ) as [Formula<number>, Formula<number>, Formula<number>]
+  ) as [Column, Column, Column]
+  const strayed = (figure: Column, misfit: Column) => scalarStep(graph, PLUS_TIMES, [figure, misfit], [1])
+  const [x, y, z] = datum.setup
   return {
     ...datum,
-    setup: (values) => {
-      const [x, y, z] = datum.setup(values)
-      return [x + along(values), y + across(values), z + up(values)]
-    },
+    setup: [strayed(x, along), strayed(y, across), strayed(z, up)],
   }
 }
 
@@ -137,11 +119,12 @@ export function setupRegistration(context: ReadingContext, setup: Setup): Known<
   const { readings } = context.build
   if (!readings.some((reading) => reading.kind === 'setup-point' && reading.setup === setup.id)) return null
   const datums = datumsOf(context, setup)
-  const means = meansOf(context.list.inputs)
+  const { at } = context.graph
+  const placeOf = ([x, y, z]: VectorColumns): Vec3 => [at(x), at(y), at(z)]
   const pairs: DatumPair[] = datums.map(({ point, setup: own, chassis }) => ({
     id: point.id,
-    setup: own(means),
-    chassis: chassis(means),
+    setup: placeOf(own),
+    chassis: placeOf(chassis),
   }))
   const result = registration(pairs)
   if (!result.ok) {
@@ -166,7 +149,7 @@ export function setupRegistration(context: ReadingContext, setup: Setup): Known<
 }
 
 /** Datum points with both a known place on the chassis and one in the setup's own frame. */
-function datumsOf(context: ReadingContext, setup: Setup): DatumFormula[] {
+function datumsOf(context: ReadingContext, setup: Setup): DatumColumns[] {
   return datumReadings(context, setup).flatMap(({ point, placed, own, chassis }) =>
     own.known && chassis.known
       ? [{ point, readingId: placed.reading.id, setup: own.value, chassis: chassis.value }]
@@ -185,8 +168,8 @@ function datumReadings(context: ReadingContext, setup: Setup) {
     if (!point.datum) return []
     const placed = lastReading(context.build, isShot(point, setup))
     if (!placed) return []
-    const own = shotFormula(context, point, placed)
-    const chassis = placeFormula(chassisFigures(context, point))
+    const own = shotColumns(context, point, placed)
+    const chassis = placeColumns(context, chassisFigures(context, point))
     return [{ point, placed, own, chassis }]
   })
 }
@@ -202,22 +185,23 @@ const isShot =
 export function registeredPoint(
   context: ReadingContext,
   point: NamedPoint,
-): { readonly place: Known<Formula<Vec3>>; readonly index: number } | null {
+): { readonly place: Known<VectorColumns>; readonly index: number } | null {
   if (point.datum) return null
   const placed = lastReading(context.build, isShot(point))
   const setup = context.build.setups.find((one) => one.id === placed?.reading.setup)
   if (!placed || !setup) return null
   const move = context.registration(setup) ?? unknown(`${setup.name}: its datum points were not measured`)
-  const place = combined<[RigidMove, Vec3], Vec3>([move, shotFormula(context, point, placed)], movePoint)
+  const both = allKnown<[MoveColumns, VectorColumns]>([move, shotColumns(context, point, placed)])
+  const place = mapKnown(both, ([by, own]) => vectorStep(context.graph, MOVED_POINT, [...by, ...own]))
   return { place, index: context.build.readings.indexOf(placed.reading) }
 }
 
 /** A point's place in the setup's own frame: X forward, Y left, Z up of whatever line and level were used. */
-function shotFormula(
+function shotColumns(
   context: ReadingContext,
   point: NamedPoint,
   placed: PlacedReading<SetupPointReading>,
-): Known<Formula<Vec3>> {
+): Known<VectorColumns> {
   const { reading, path } = placed
   const figure = (
     index: number,
@@ -242,14 +226,16 @@ function shotFormula(
         path: `${path}.${key}`,
       },
     })
-  return combined<[number, number, number], Vec3>(
-    [
-      figure(0, 'along', 'alongWay', 'rearward', 'rearward'),
-      figure(1, 'across', 'acrossSide', 'left', null),
-      figure(2, 'up', 'upWay', 'above', 'above'),
-    ],
-    (along, across, up) => [-along, across, up],
-  )
+  const all = allKnown<[Column, Column, Column]>([
+    figure(0, 'along', 'alongWay', 'rearward', 'rearward'),
+    figure(1, 'across', 'acrossSide', 'left', null),
+    figure(2, 'up', 'upWay', 'above', 'above'),
+  ])
+  return mapKnown(all, ([along, across, up]) => [
+    scalarStep(context.graph, TIMES, [along], [-1]),
+    across,
+    up,
+  ])
 }
 
 const setupName = ({ build }: ReadingContext, reading: SetupPointReading): string =>

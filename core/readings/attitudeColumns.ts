@@ -1,16 +1,12 @@
-import { axisDirection, type FallPlan } from '../frame/axis'
-import { known, unknown, type Known } from '../known'
-import { apply3 } from '../linalg/mat3'
-import type { Vec3 } from '../linalg/vec3'
+import { scalarStep, vectorStep, type Column, type VectorColumns } from '../columns/graph'
+import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { Build, Setup } from '../project/build'
 import type { ChassisFallReading, ChassisRollReading } from '../project/reading'
-import { degrees, radians, type Radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
-import { chassisUp, isStanding, LEVEL_UP, rearLowForLevelAxis, type Attitude } from './attitude'
+import { REAR_LOW_FOR_LEVEL_AXIS, SLOPES_OF_UP, UP_OF_CHASSIS } from './attitude'
 import { lastReading, type PlacedReading } from './chosen'
-import type { ReadingContext } from './context'
+import type { AttitudeColumns, AxisColumns, ReadingContext } from './context'
 import { assumedFigure, measuredFigure } from './figure'
-import { combined, meansOf, type Formula } from './formula'
 import { levelledByHand } from './levelledByHand'
 import { USUAL_DOUBT } from './usualTool'
 
@@ -21,41 +17,33 @@ import { USUAL_DOUBT } from './usualTool'
  * @returns unknown when the fall was not read; a missing roll is taken as 0 and said so
  * @see docs/methods/readings.md
  */
-export function attitudeFormula(context: ReadingContext, setup: Setup): Known<Formula<Attitude>> {
-  const fall = slopeFormula(context, setup, 'chassis-fall')
-  const roll = slopeFormula(context, setup, 'chassis-roll')
+export function attitudeColumns(context: ReadingContext, setup: Setup): Known<AttitudeColumns> {
+  const fall = slopeColumn(context, setup, 'chassis-fall')
+  const roll = slopeColumn(context, setup, 'chassis-roll')
   if (!fall && setup.datum !== 'levelled') {
     const registered = context.registration(setup)
-    if (registered?.known) {
-      return combined([registered], (move) => attitudeOf(apply3(move.rotation, LEVEL_UP)))
-    }
+    // Its last column is where the setup's own up goes.
+    if (registered?.known)
+      return mapKnown(registered, (move) => attitudeOf(context, [move[2], move[5], move[8]]))
   }
   const across = roll ?? missingRoll(context, setup)
   const along = fall ?? missingFall(context, setup, across)
-  const attitude = combined<[number, number], Attitude>([along, across], (rearLowDeg, leftLowDeg) => ({
-    up: upOrNone(radians(rearLowDeg), radians(leftLowDeg)),
+  const attitude = mapKnown(allKnown<[Column, Column]>([along, across]), ([rearLowDeg, leftLowDeg]) => ({
+    up: vectorStep(context.graph, UP_OF_CHASSIS, [rearLowDeg, leftLowDeg]),
     rearLowDeg,
     leftLowDeg,
   }))
-  const slopes = combined<[number, number], boolean>([along, across], (p, r) =>
-    isStanding(radians(p), radians(r)),
-  )
-  if (slopes.known && !slopes.value(meansOf(context.list.inputs)))
-    return unknown(`${setup.name}: chassis fall and roll cannot both be true`)
-  return attitude
+  return attitude.known && Number.isNaN(context.graph.at(attitude.value.up[2]))
+    ? unknown(`${setup.name}: chassis fall and roll cannot both be true`)
+    : attitude
 }
 
-const attitudeOf = (up: Vec3): Attitude => ({
-  up,
-  rearLowDeg: degrees(Math.asin(Math.max(-1, Math.min(1, up[0])))),
-  leftLowDeg: degrees(-Math.asin(Math.max(-1, Math.min(1, up[1])))),
-})
+function attitudeOf({ graph }: ReadingContext, up: VectorColumns): AttitudeColumns {
+  const [rearLowDeg, leftLowDeg] = graph.step(SLOPES_OF_UP, up) as [Column, Column]
+  return { up, rearLowDeg, leftLowDeg }
+}
 
-/** World up, or no answer for slopes that cannot belong together: a sample may stray where the readings do not. */
-const upOrNone = (rearLow: Radians, leftLow: Radians): Vec3 =>
-  isStanding(rearLow, leftLow) ? chassisUp(rearLow, leftLow) : [NaN, NaN, NaN]
-
-function missingRoll(context: ReadingContext, setup: Setup): Known<Formula<number>> {
+function missingRoll(context: ReadingContext, setup: Setup): Known<Column> {
   if (setup.datum === 'levelled')
     return known(
       levelledByHand(context, {
@@ -68,7 +56,7 @@ function missingRoll(context: ReadingContext, setup: Setup): Known<Formula<numbe
 }
 
 /** Roll of a chassis that nobody read: none, with the usual doubt about a workshop floor. */
-export const takenRoll = (context: ReadingContext, setup: Setup): Formula<number> =>
+export const takenRoll = (context: ReadingContext, setup: Setup): Column =>
   assumedFigure(
     context,
     { id: setup.id, field: 'roll-assumed', label: `${setup.name}: chassis roll, not read` },
@@ -78,8 +66,8 @@ export const takenRoll = (context: ReadingContext, setup: Setup): Formula<number
 function missingFall(
   context: ReadingContext,
   setup: Setup,
-  roll: Known<Formula<number>>,
-): Known<Formula<number>> {
+  roll: Known<Column>,
+): Known<Column> {
   if (setup.datum === 'levelled')
     return known(
       levelledByHand(context, {
@@ -97,16 +85,16 @@ function missingFall(
       `${setup.name}: read the chassis too, or ${axis.name} in another setup, to know how the vehicle was pitched`,
     )
   }
-  return combined<[FallPlan, number], number>([place, roll], (lie, leftLowDeg) =>
-    degrees(rearLowForLevelAxis(axisDirection(lie), radians(leftLowDeg))),
+  return mapKnown(allKnown<[AxisColumns, Column]>([place, roll]), ([lie, leftLowDeg]) =>
+    scalarStep(context.graph, REAR_LOW_FOR_LEVEL_AXIS, [...lie.direction, leftLowDeg]),
   )
 }
 
-function slopeFormula(
+function slopeColumn(
   context: ReadingContext,
   setup: Setup,
   kind: 'chassis-fall' | 'chassis-roll',
-): Known<Formula<number>> | null {
+): Known<Column> | null {
   const isIt = (reading: Build['readings'][number]): reading is ChassisFallReading | ChassisRollReading =>
     reading.kind === kind && reading.setup === setup.id
   const placed = lastReading(context.build, isIt)
@@ -116,7 +104,7 @@ function slopeFormula(
 function slopeReading(
   context: ReadingContext,
   placed: PlacedReading<ChassisFallReading | ChassisRollReading>,
-): Known<Formula<number>> {
+): Known<Column> {
   const { reading, path } = placed
   const isFall = reading.kind === 'chassis-fall'
   const label = isFall ? 'chassis fall' : 'chassis roll'

@@ -1,35 +1,35 @@
-import { known, type Known } from '../known'
-import type { Vec3 } from '../linalg/vec3'
+import { TIMES } from '../columns/arithmetic'
+import { scalarStep, type VectorColumns } from '../columns/graph'
+import { known, mapKnown, type Known } from '../known'
 import type { NamedPoint } from '../project/build'
 import type { Reading } from '../project/reading'
-import { chassisFigures, placeFormula } from './chassisPoint'
-import type { PointFormulas, ReadingContext } from './context'
-import { combined, constant, type Formula } from './formula'
-import { registeredPoint } from './registrationFormula'
+import { chassisFigures, placeColumns } from './chassisPoint'
+import type { PointColumns, ReadingContext } from './context'
+import { registeredPoint } from './registrationColumns'
 
 /**
  * A point's place in the chassis frame as measured.
  *
  * @param anyOffset - the offset does not matter; when it was not read the point is put on the centreline
  */
-export function pointFormula(
+export function pointPlaceColumns(
   context: ReadingContext,
   point: NamedPoint,
   anyOffset = false,
-): Known<Formula<Vec3>> {
+): Known<VectorColumns> {
   const { station, offset, height } = context.point(point)
-  const across = anyOffset && !offset.known ? known(constant(0)) : offset
-  return placeFormula({ station, offset: across, height })
+  const across = anyOffset && !offset.known ? known(context.graph.source(0)) : offset
+  return placeColumns(context, { station, offset: across, height })
 }
 
 /** Station, offset and height of a point: figures measured on the chassis or brought to it by registration, whichever
  * was read last, before given ones. */
-export function pointFormulas(context: ReadingContext, point: NamedPoint): PointFormulas {
+export function pointColumns(context: ReadingContext, point: NamedPoint): PointColumns {
   return { ...chassisFigures(context, point), ...registeredFigures(context, point) }
 }
 
 /** Figures that a registered setup tells later than any reading against the chassis. */
-function registeredFigures(context: ReadingContext, point: NamedPoint): Partial<PointFormulas> {
+function registeredFigures(context: ReadingContext, point: NamedPoint): Partial<PointColumns> {
   const found = registeredPoint(context, point)
   if (!found) return {}
   const { readings } = context.build
@@ -39,8 +39,8 @@ function registeredFigures(context: ReadingContext, point: NamedPoint): Partial<
         index > found.index && reading.kind === kind && 'point' in reading && reading.point === point.id,
     )
   return {
-    ...(isLater('point-station') && { station: combined([found.place], (place) => -place[0]) }),
-    ...(isLater('point-offset') && { offset: combined([found.place], (place) => place[1]) }),
-    ...(isLater('point-height') && { height: combined([found.place], (place) => place[2]) }),
+    ...(isLater('point-station') && { station: mapKnown(found.place, ([x]) => scalarStep(context.graph, TIMES, [x], [-1])) }),
+    ...(isLater('point-offset') && { offset: mapKnown(found.place, ([, y]) => y) }),
+    ...(isLater('point-height') && { height: mapKnown(found.place, ([, , z]) => z) }),
   }
 }

@@ -1,16 +1,17 @@
-import { axisDirection, fallPlan, type FallPlan } from '../frame/axis'
-import { known, unknown, type Known } from '../known'
-import type { Vec3 } from '../linalg/vec3'
+import { PLUS_TIMES, TIMES } from '../columns/arithmetic'
+import { scalarStep, vectorStep, type Column, type VectorColumns } from '../columns/graph'
+import { axisDirection, DIRECTION_OF_AXIS } from '../frame/axis'
+import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { NamedAxis, Setup } from '../project/build'
 import type { AxisFaceReading, AxisLevelReading, GivenAxisReading, Reading } from '../project/reading'
-import { asRadians, radians, type Radians } from '../units/angle'
+import { asRadians, degrees, radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
-import { chassisUp, fallFromSlope, slopeOf } from './attitude'
-import { takenRoll } from './attitudeFormula'
+import { FALL_FROM_SLOPE, SLOPE_OVER_SURFACE, UP_OF_CHASSIS } from './attitude'
+import { takenRoll } from './attitudeColumns'
 import { lastReading, type PlacedReading } from './chosen'
-import type { AxisSources, ReadingContext } from './context'
+import { FALL_THROUGH_POINTS, PLAN_THROUGH_POINTS } from './axisThroughPoints'
+import type { AxisColumns, AxisSources, ReadingContext } from './context'
 import { assumedFigure, givenFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
-import { combined, constant, meansOf, type Formula } from './formula'
 import { plumbFaceSlope } from './plumbFace'
 import { USUAL_DOUBT } from './usualTool'
 import { worldUp } from './worldUp'
@@ -26,11 +27,11 @@ type LevelReading = AxisLevelReading | AxisFaceReading
  *
  * @see docs/methods/readings.md
  */
-export function axisFormula(
+export function axisColumns(
   context: ReadingContext,
   axis: NamedAxis,
   sources: AxisSources = {},
-): Known<Formula<FallPlan>> {
+): Known<AxisColumns> {
   const { build } = context
   const of = (reading: Reading): boolean =>
     'axis' in reading &&
@@ -51,7 +52,12 @@ export function axisFormula(
     : (plumbFall(context, axis, plan, sources) ??
       fallThroughPoints(context, axis) ??
       (given ? givenAngle(context, axis, given, 'fall') : unknown(`${axis.name}: level not read`)))
-  const both = combined<[Radians, Radians], FallPlan>([fall, plan], (f, p) => ({ fall: f, plan: p }))
+  const both = mapKnown(allKnown<[Column, Column]>([fall, plan]), ([f, p]) => ({
+    fall: f,
+    fallDeg: scalarStep(context.graph, TIMES, [f], [degrees(1)]),
+    plan: p,
+    direction: vectorStep(context.graph, DIRECTION_OF_AXIS, [f, p]),
+  }))
   const source = level ?? given
   if (!both.known || !source?.reading.provisional) return both
   return known(both.value, [
@@ -107,17 +113,27 @@ function levelFall(
   context: ReadingContext,
   axis: NamedAxis,
   placed: PlacedReading<LevelReading>,
-  plan: Known<Formula<Radians>>,
-): Known<Formula<Radians>> {
+  plan: Known<Column>,
+): Known<Column> {
   const setup = context.build.setups.find((one) => one.id === placed.reading.setup)
   if (!setup) return unknown(`${axis.name}: its setup is missing`, `${placed.path}.setup`)
   const isRezeroed = placed.reading.zero === 'chassis'
   const up = isRezeroed ? upOfRezeroed(context, setup) : worldUp(context, setup)
-  const surface = axisDirection({ fall: radians(setup.zeroSurfaceFallDeg ?? 0), plan: asRadians(0) })
   const read = measuredFigure(context, placed, levelSpec(axis, placed))
-  const shown = isRezeroed ? onZeroSurface(context, setup, read) : read
-  return solvedFall(context, axis, placed.path, shown, plan, up, (slope, world) =>
-    isRezeroed ? asRadians(slope + slopeOf(surface, world)) : slope,
+  const slope = isRezeroed ? toGravity(context, setup, onZeroSurface(context, setup, read), up) : read
+  return solvedFall(context, axis, placed.path, slope, plan, up)
+}
+
+/** The slope to the horizontal behind what a level shows that was zeroed on a surface of the chassis. */
+function toGravity(
+  { graph }: ReadingContext,
+  setup: Setup,
+  shown: Known<Column>,
+  up: Known<VectorColumns>,
+): Known<Column> {
+  const surface = axisDirection({ fall: radians(setup.zeroSurfaceFallDeg ?? 0), plan: asRadians(0) })
+  return mapKnown(allKnown<[Column, VectorColumns]>([shown, up]), ([slope, world]) =>
+    scalarStep(graph, SLOPE_OVER_SURFACE, [slope, ...world], surface),
   )
 }
 
@@ -125,8 +141,8 @@ function levelFall(
 function onZeroSurface(
   context: ReadingContext,
   setup: Setup,
-  read: Known<Formula<number>>,
-): Known<Formula<number>> {
+  read: Known<Column>,
+): Known<Column> {
   if (!read.known || setup.zeroSurfaceFallDeg !== undefined) return read
   const label = `${setup.name}: surface the level was zeroed on`
   const surface = assumedFigure(
@@ -134,9 +150,8 @@ function onZeroSurface(
     { id: setup.id, field: 'zero-surface', label },
     USUAL_DOUBT.zeroSurface,
   )
-  const { value } = read
   return known(
-    (values) => value(values) + surface(values),
+    scalarStep(context.graph, PLUS_TIMES, [read.value, surface], [1]),
     [...read.assumptions, `${label}, taken to lie along the datum plane`],
   )
 }
@@ -145,13 +160,13 @@ function onZeroSurface(
 function plumbFall(
   context: ReadingContext,
   axis: NamedAxis,
-  plan: Known<Formula<Radians>>,
+  plan: Known<Column>,
   { exceptSetup }: AxisSources,
-): Known<Formula<Radians>> | null {
+): Known<Column> | null {
   const found = plumbFaceSlope(context, axis, exceptSetup)
   return (
     found &&
-    solvedFall(context, axis, '', known(found.slopeDeg), plan, worldUp(context, found.setup), (s) => s)
+    solvedFall(context, axis, '', known(found.slopeDeg), plan, worldUp(context, found.setup))
   )
 }
 
@@ -159,28 +174,26 @@ function solvedFall(
   context: ReadingContext,
   axis: NamedAxis,
   path: string,
-  shownDeg: Known<Formula<number>>,
-  plan: Known<Formula<Radians>>,
-  up: Known<Formula<Vec3>>,
-  toGravity: (slope: Radians, up: Vec3) => Radians,
-): Known<Formula<Radians>> {
-  const fall = combined<[number, Radians, Vec3], Radians>(
-    [shownDeg, plan, up],
-    (slopeDeg, planAngle, world) =>
-      asRadians(fallFromSlope(toGravity(radians(slopeDeg), world), planAngle, world) ?? NaN),
+  slopeDeg: Known<Column>,
+  plan: Known<Column>,
+  up: Known<VectorColumns>,
+): Known<Column> {
+  const all = allKnown<[Column, Column, VectorColumns]>([slopeDeg, plan, up])
+  const fall = mapKnown(all, ([slope, planAngle, world]) =>
+    scalarStep(context.graph, FALL_FROM_SLOPE, [slope, planAngle, ...world]),
   )
-  if (fall.known && Number.isNaN(fall.value(meansOf(context.list.inputs))))
+  if (fall.known && Number.isNaN(context.graph.at(fall.value)))
     return unknown(`${axis.name}: no axis can show this slope in this attitude`, path)
   return fall
 }
 
 /** A level zeroed on the chassis carries the attitude in its zero; unread, the chassis is taken as level. */
-function upOfRezeroed(context: ReadingContext, setup: Setup): Known<Formula<Vec3>> {
+function upOfRezeroed(context: ReadingContext, setup: Setup): Known<VectorColumns> {
   const up = worldUp(context, setup)
   if (up.known) return up
   const roll = takenRoll(context, setup)
   return known(
-    (values) => chassisUp(asRadians(0), radians(roll(values))),
+    vectorStep(context.graph, UP_OF_CHASSIS, [context.graph.source(0), roll]),
     [`${setup.name}: level zeroed on the chassis, whose own roll was not read`],
   )
 }
@@ -189,19 +202,14 @@ function planFormula(
   context: ReadingContext,
   axis: NamedAxis,
   given: PlacedReading<GivenAxisReading> | null,
-): Known<Formula<Radians>> {
+): Known<Column> {
   const ends = farthestPair(context, axis, ['station', 'offset'])
   if (ends === 'too-close') return tooClose(axis)
   if (ends) {
-    const [front, rear] = ends
-    return known((values) =>
-      asRadians(
-        Math.atan2(rear.offset(values) - front.offset(values), rear.station(values) - front.station(values)),
-      ),
-    )
+    return known(scalarStep(context.graph, PLAN_THROUGH_POINTS, ends.flatMap(({ station, offset }) => [station, offset])))
   }
   if (given?.reading.plan !== undefined) return givenAngle(context, axis, given, 'plan')
-  if (given) return known(constant(radians(0)))
+  if (given) return known(context.graph.source(0))
   const isOnAxle = context.build.axles.some((axle) => axle.id === axis.body)
   const plan = assumedFigure(
     context,
@@ -209,24 +217,22 @@ function planFormula(
     isOnAxle ? USUAL_DOUBT.axlePlan : USUAL_DOUBT.powertrainPlan,
   )
   return known(
-    (values) => radians(plan(values)),
+    inRadians(context, plan),
     [`${axis.name}: direction in top view not read, taken as straight ahead`],
   )
 }
 
-function fallThroughPoints(context: ReadingContext, axis: NamedAxis): Known<Formula<Radians>> | null {
+function fallThroughPoints(context: ReadingContext, axis: NamedAxis): Known<Column> | null {
   const ends = farthestPair(context, axis, ['station', 'offset', 'height'])
   if (!ends) return null
   if (ends === 'too-close') return tooClose(axis)
-  const [front, rear] = ends
-  return known((values) => {
-    const along: Vec3 = [
-      front.station(values) - rear.station(values),
-      rear.offset(values) - front.offset(values),
-      rear.height(values) - front.height(values),
-    ]
-    return fallPlan(along).fall
-  })
+  return known(
+    scalarStep(
+      context.graph,
+      FALL_THROUGH_POINTS,
+      ends.flatMap(({ station, offset, height }) => [station, offset, height]),
+    ),
+  )
 }
 
 function givenAngle(
@@ -234,7 +240,7 @@ function givenAngle(
   axis: NamedAxis,
   { reading, path }: PlacedReading<GivenAxisReading>,
   which: 'fall' | 'plan',
-): Known<Formula<Radians>> {
+): Known<Column> {
   const isFall = which === 'fall'
   const figure = givenFigure(context, reading, {
     field: which,
@@ -260,13 +266,16 @@ function givenAngle(
           path: `${path}.rearPoints`,
         },
   })
-  return combined([figure], radians)
+  return mapKnown(figure, (column) => inRadians(context, column))
 }
 
-interface EndFormulas {
-  readonly station: Formula<number>
-  readonly offset: Formula<number>
-  readonly height: Formula<number>
+const inRadians = ({ graph }: ReadingContext, column: Column): Column =>
+  scalarStep(graph, TIMES, [column], [radians(1)])
+
+interface EndColumns {
+  readonly station: Column
+  readonly offset: Column
+  readonly height: Column
 }
 
 /** Two points this close, in mm, say nothing about a direction. */
@@ -277,26 +286,26 @@ function farthestPair(
   context: ReadingContext,
   axis: NamedAxis,
   wanted: readonly ('station' | 'offset' | 'height')[],
-): readonly [EndFormulas, EndFormulas] | 'too-close' | null {
-  const ends: EndFormulas[] = []
+): readonly [EndColumns, EndColumns] | 'too-close' | null {
+  const ends: EndColumns[] = []
   for (const id of axis.through ?? []) {
     const point = context.build.points.find((one) => one.id === id)
     if (!point) continue
     const figures = context.point(point)
     if (!wanted.every((which) => figures[which].known)) continue
-    const formula = (figure: Known<Formula<number>>) => (figure.known ? figure.value : constant(0))
+    const column = (figure: Known<Column>) => (figure.known ? figure.value : context.graph.source(0))
     ends.push({
-      station: formula(figures.station),
-      offset: formula(figures.offset),
-      height: formula(figures.height),
+      station: column(figures.station),
+      offset: column(figures.offset),
+      height: column(figures.height),
     })
   }
-  const means = meansOf(context.list.inputs)
-  ends.sort((a, b) => a.station(means) - b.station(means))
+  const { at } = context.graph
+  ends.sort((a, b) => at(a.station) - at(b.station))
   const front = ends[0]
   const rear = ends.at(-1)
   if (!front || !rear || front === rear) return null
-  return rear.station(means) - front.station(means) >= CLOSEST ? [front, rear] : 'too-close'
+  return at(rear.station) - at(front.station) >= CLOSEST ? [front, rear] : 'too-close'
 }
 
 const tooClose = (axis: NamedAxis) =>

@@ -1,10 +1,11 @@
+import { HALFWAY } from '../columns/arithmetic'
+import { scalarStep, type Column } from '../columns/graph'
 import { known, mapKnown, unknown, type Known } from '../known'
 import type { CentrePair, Setup } from '../project/build'
 import type { PointOffsetReading, PointStationReading, Reading } from '../project/reading'
-import { fitCentreline, offsetFromCentreline, type Centreline } from './centrelineFit'
+import { FIT_CENTRELINE, offsetFromCentreline, type Centreline } from './centrelineFit'
 import { lastReading } from './chosen'
-import type { ReadingContext } from './context'
-import { meansOf, type Formula, type Values } from './formula'
+import type { CentrelineColumns, ReadingContext } from './context'
 import { measuredOffset, measuredStation } from './pointReading'
 
 /** One pair of frame holes: where its middle lies, and how far that is from the line through all middles. */
@@ -27,25 +28,27 @@ export interface CentrelineFit {
 
 interface Middle {
   readonly pair: CentrePair
-  readonly station: Formula<number>
-  readonly offset: Formula<number>
+  readonly station: Column
+  readonly offset: Column
 }
 
 /** Pairs closer together than this, in mm, show no direction. */
 const CLOSEST = 100
 
 /** The centreline of a setup against its string, from frame-hole pairs; null when the build names none. */
-export function centrelineFormula(context: ReadingContext, setup: Setup): Known<Formula<Centreline>> | null {
+export function centrelineColumns(context: ReadingContext, setup: Setup): Known<CentrelineColumns> | null {
   if ((context.build.centrePairs?.length ?? 0) === 0) return null
   const middles = middlesOf(context, setup)
   if (middles.length < 2) return unknown(`${setup.name}: the centreline needs two pairs of frame holes read`)
-  const means = meansOf(context.list.inputs)
-  const stations = middles.map(({ station }) => station(means))
+  const stations = middles.map(({ station }) => context.graph.at(station))
   if (Math.max(...stations) - Math.min(...stations) < CLOSEST)
     return unknown(`${setup.name}: the pairs of frame holes stand too close together to show a centreline`)
-  return known((values) =>
-    fitCentreline(middles.map(({ station, offset }) => [station(values), offset(values)])),
-  )
+  const [start, slope] = context.graph.step(
+    FIT_CENTRELINE,
+    middles.flatMap(({ station, offset }) => [station, offset]),
+    [middles.length],
+  ) as [Column, Column]
+  return known({ start, slope })
 }
 
 /**
@@ -54,13 +57,13 @@ export function centrelineFormula(context: ReadingContext, setup: Setup): Known<
  * @returns unknown with what is missing, fewer than two pairs included
  */
 export function centrelineFit(context: ReadingContext, setup: Setup): Known<CentrelineFit> {
-  const formula = context.centreline(setup)
-  if (formula === null) return unknown('no pairs of frame holes are named yet')
-  const means = meansOf(context.list.inputs)
-  return mapKnown(formula, (of) => {
-    const line = of(means)
+  const columns = context.centreline(setup)
+  if (columns === null) return unknown('no pairs of frame holes are named yet')
+  const { at } = context.graph
+  return mapKnown(columns, ({ start, slope }) => {
+    const line = { start: at(start), slope: at(slope) }
     const pairs = middlesOf(context, setup).map(({ pair, station, offset }) => {
-      const [along, middle] = [station(means), offset(means)]
+      const [along, middle] = [at(station), at(offset)]
       return { pair, station: along, middle, misfit: offsetFromCentreline(line, along, middle) }
     })
     return { line, pairs, worst: Math.max(...pairs.map(({ misfit }) => Math.abs(misfit))) }
@@ -73,8 +76,7 @@ function middlesOf(context: ReadingContext, setup: Setup): Middle[] {
     const left = holePlace(context, setup, pair.left)
     const right = holePlace(context, setup, pair.right)
     if (!left || !right) return []
-    const halfway = (a: Formula<number>, b: Formula<number>) => (values: Values) =>
-      (a(values) + b(values)) / 2
+    const halfway = (a: Column, b: Column) => scalarStep(context.graph, HALFWAY, [a, b])
     return [
       { pair, station: halfway(left.station, right.station), offset: halfway(left.offset, right.offset) },
     ]

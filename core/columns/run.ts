@@ -1,0 +1,184 @@
+import type { Column, Graph, Step } from './graph'
+import type { Columns, Parameters } from './kernel'
+
+/** A graph at work on many rows at once: samples, candidates, positions; one row is the screen. */
+export interface Run {
+  /** Most rows at a time. */
+  readonly capacity: number
+  /** Sets a quantity in all rows alike. */
+  readonly set: (column: Column, figure: number) => void
+  /** The cells of a quantity, to be filled by the caller; all that hangs on it is then worked anew. */
+  readonly fill: (column: Column) => Float64Array
+  /**
+   * Brings quantities up to date, working only what hangs on something that has changed.
+   *
+   * @param wanted - the same list each time, so that the way to it is looked up once
+   * @param rows - rows to be worked
+   * @param given - quantities that are taken as they were filled, whatever they rest on
+   */
+  readonly bring: (wanted: readonly Column[], rows: number, given?: ReadonlySet<Column>) => void
+  /** Cells of a quantity as last brought up to date; one that is alike in all rows has its figure in each. */
+  readonly cells: (column: Column) => Float64Array
+  /** The figure of a quantity in the first row. */
+  readonly figure: (column: Column) => number
+}
+
+/**
+ * A run of a graph that is complete.
+ *
+ * @param capacity - most rows at a time
+ */
+export function newRun(graph: Graph, capacity: number): Run {
+  const map = mapOf(graph)
+  const store: (Float64Array | undefined)[] = new Array<Float64Array | undefined>(graph.columns)
+  /** 1: alike in all rows, with the figure in the first cell alone; 2: alike and written to every cell; 0: filled by rows. */
+  const alike = new Uint8Array(graph.columns).fill(ALIKE)
+  const isStale = new Uint8Array(graph.steps.length).fill(1)
+
+  function cellsOf(column: Column): Float64Array {
+    const there = store[column]
+    if (there) return there
+    const made = new Float64Array(capacity)
+    // What no step fills stands at its own figure until somebody sets it.
+    if (!graph.maker(column)) made[0] = graph.at(column)
+    store[column] = made
+    return made
+  }
+
+  function spread(column: Column): Float64Array {
+    const cells = cellsOf(column)
+    if (alike[column] === ALIKE) {
+      cells.fill(cells[0] ?? NaN)
+      alike[column] = WRITTEN
+    }
+    return cells
+  }
+
+  function work(index: number, rows: number): void {
+    const { kernel, from, to, parameters } = graph.steps[index] as Step
+    const isByRows = from.some((column) => alike[column] === BY_ROWS)
+    const read = from.map(isByRows ? spread : cellsOf)
+    const written = to.map(cellsOf)
+    kernel.run(
+      isByRows ? rows : 1,
+      read as unknown as Columns,
+      written as unknown as Columns,
+      parameters as unknown as Parameters,
+    )
+    for (const column of to) alike[column] = isByRows ? BY_ROWS : ALIKE
+    isStale[index] = 0
+  }
+
+  const touch = (column: Column) => {
+    for (const step of map.hangingOn(column)) isStale[step] = 1
+  }
+
+  return {
+    capacity,
+    set: (column, figure) => {
+      const cells = cellsOf(column)
+      if (alike[column] !== BY_ROWS && cells[0] === figure) return
+      cells[0] = figure
+      alike[column] = ALIKE
+      touch(column)
+    },
+    fill: (column) => {
+      const cells = cellsOf(column)
+      if (capacity > 1) alike[column] = BY_ROWS
+      touch(column)
+      return cells
+    },
+    bring: (wanted, rows, given = NOTHING) => {
+      for (const step of map.wayTo(wanted, given)) if (isStale[step] === 1) work(step, rows)
+    },
+    cells: spread,
+    figure: (column) => cellsOf(column)[0] ?? NaN,
+  }
+}
+
+const BY_ROWS = 0
+const ALIKE = 1
+const WRITTEN = 2
+const NOTHING: ReadonlySet<Column> = new Set()
+
+/** What hangs on what in a graph, each answer worked out once. */
+interface GraphMap {
+  /** Steps that rest on a column, in their order. */
+  readonly hangingOn: (column: Column) => Int32Array
+  /** Steps that lead to columns, in their order, none of them behind a given one. */
+  readonly wayTo: (wanted: readonly Column[], given: ReadonlySet<Column>) => Int32Array
+}
+
+/** Kept while the graph has as many steps as when they were drawn. */
+const maps = new WeakMap<Graph, { readonly steps: number; readonly map: GraphMap }>()
+
+function mapOf(graph: Graph): GraphMap {
+  const there = maps.get(graph)
+  if (there?.steps === graph.steps.length) return there.map
+  const hanging = new Map<Column, Int32Array>()
+  const ways = new WeakMap<readonly Column[], Map<ReadonlySet<Column>, Int32Array>>()
+  const made: GraphMap = {
+    hangingOn: (column) => {
+      const known = hanging.get(column) ?? hangingOn(graph, [column])
+      hanging.set(column, known)
+      return known
+    },
+    wayTo: (wanted, given) => {
+      const byGiven = ways.get(wanted) ?? new Map<ReadonlySet<Column>, Int32Array>()
+      ways.set(wanted, byGiven)
+      const known = byGiven.get(given) ?? wayTo(graph, wanted, given)
+      byGiven.set(given, known)
+      return known
+    },
+  }
+  maps.set(graph, { steps: graph.steps.length, map: made })
+  return made
+}
+
+/** Numbers of the steps that rest on any of some columns, in their order. */
+function hangingOn(graph: Graph, columns: readonly Column[]): Int32Array {
+  const moved = new Set<Column>(columns)
+  const found: number[] = []
+  graph.steps.forEach((step, index) => {
+    if (!step.from.some((column) => moved.has(column))) return
+    found.push(index)
+    step.to.forEach((column) => moved.add(column))
+  })
+  return Int32Array.from(found)
+}
+
+function wayTo(graph: Graph, wanted: readonly Column[], given: ReadonlySet<Column>): Int32Array {
+  const needed = new Set<Column>(wanted)
+  const found: number[] = []
+  for (let index = graph.steps.length - 1; index >= 0; index--) {
+    const step = graph.steps[index] as Step
+    if (!step.to.some((column) => needed.has(column) && !given.has(column))) continue
+    found.push(index)
+    step.from.forEach((column) => needed.add(column))
+  }
+  return Int32Array.from(found.reverse())
+}
+
+/** The sources that columns rest on. */
+export function sourcesOf(graph: Graph, columns: readonly Column[]): ReadonlySet<Column> {
+  const steps = [...wayTo(graph, columns, NOTHING)].map((index) => graph.steps[index] as Step)
+  return new Set(
+    [...columns, ...steps.flatMap((step) => step.from)].filter((column) => graph.maker(column) === null),
+  )
+}
+
+/**
+ * Columns at the border of what hangs on some sources: they do not hang on them, but a step that does reads them. With
+ * these given, a run repeats only what hangs on those sources.
+ */
+export function borderOf(graph: Graph, sources: readonly Column[], wanted: readonly Column[]): Column[] {
+  const moving = new Set<Column>(sources)
+  const border = new Set<Column>()
+  const way = new Set(wayTo(graph, wanted, NOTHING))
+  graph.steps.forEach((step, index) => {
+    if (!step.from.some((column) => moving.has(column))) return
+    step.to.forEach((column) => moving.add(column))
+    if (way.has(index)) step.from.forEach((column) => border.add(column))
+  })
+  return [...border, ...wanted].filter((column) => !moving.has(column))
+}

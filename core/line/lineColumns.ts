@@ -1,0 +1,153 @@
+import { TIMES } from '../columns/arithmetic'
+import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
+import type { Kernel, Row } from '../columns/kernel'
+import { chainColumns, type ChainColumns } from '../joints/chainColumns'
+import { allKnown, mapKnown, unknown, type Known } from '../known'
+import type { Joint, Line } from '../project/lineSpec'
+import type { Id } from '../project/id'
+import { degrees } from '../units/angle'
+import { phasesOf } from './phases'
+import { hardwareLength } from './hardware'
+import { SQUEEZE } from './uniformity'
+
+/** Points and axes of a build in one state, as columns by id. */
+export interface PlaceColumns {
+  readonly point: (id: Id) => Known<VectorColumns>
+  /** Rearward unit vectors. */
+  readonly axis: (id: Id) => Known<VectorColumns>
+}
+
+/** A line in one state as columns: where it lies, and how the turn comes through. */
+export interface LineColumns extends ChainColumns {
+  /** Of the joints, in mm. */
+  readonly centres: readonly VectorColumns[]
+  /** Driving axis, each shaft, driven axis: unit vectors along the power flow, one more than joints. */
+  readonly axes: readonly VectorColumns[]
+  /** Between the joint centres of each shaft, in mm. */
+  readonly spans: readonly Column[]
+  readonly anglesDeg: readonly Column[]
+  /** How much the line squeezes the turn up to and behind each joint; the last is the whole line. */
+  readonly squeezes: readonly Column[]
+}
+
+/** Two joint centres closer than this, in mm, make no shaft. */
+export const SHORTEST = 1
+
+/** A shaft between two joint centres in mm: its unit vector and its length; nothing where they coincide. */
+const SHAFT: Kernel = {
+  name: 'shaft from joint centre to joint centre',
+  page: 'lengths',
+  outputs: 4,
+  run: (count, [ax, ay, az, bx, by, bz], [x, y, z, length]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const u = bx[i] - ax[i]
+      const v = by[i] - ay[i]
+      const w = bz[i] - az[i]
+      const size = Math.sqrt(u * u + v * v + w * w)
+      const long = size < SHORTEST ? NaN : size
+      x[i] = u / long
+      y[i] = v / long
+      z[i] = w / long
+      length[i] = long
+    }
+  },
+}
+
+/** A joint's centre from a point on its mating axis, in mm, and that axis; parameter: how far along it. */
+const ALONG_AXIS: Kernel = {
+  name: 'joint centre from the end hardware',
+  page: 'lengths',
+  outputs: 3,
+  run: (count, [px, py, pz, ax, ay, az], [x, y, z], [distance]) => {
+    for (let i: Row = 0; i < count; i++) {
+      x[i] = px[i] + distance * ax[i]
+      y[i] = py[i] + distance * ay[i]
+      z[i] = pz[i] + distance * az[i]
+    }
+  },
+}
+
+/** A direction turned about to the other end; what runs rearward then runs forward. */
+const REVERSED: Kernel = {
+  name: 'the same axis along the power flow',
+  page: 'line',
+  outputs: 3,
+  run: (count, [x, y, z], [u, v, w]) => {
+    for (let i: Row = 0; i < count; i++) {
+      u[i] = -x[i]
+      v[i] = -y[i]
+      w[i] = -z[i]
+    }
+  },
+}
+
+/**
+ * The steps from the points and axes of a line to its angles and evenness.
+ *
+ * @returns unknown with everything that was not read
+ * @see docs/methods/line.md
+ */
+export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Known<LineColumns> {
+  const needs = lineNeeds(line, places.axis, places.point)
+  return mapKnown(needs, ([driving, driven, ...points]) => {
+    const along = (axis: VectorColumns) =>
+      line.flow === 'forward' ? vectorStep(graph, REVERSED, axis) : axis
+    const [first, last] = [along(driving), along(driven)]
+    const centres = points.map((point, index) => {
+      const distance = centreDistance(line, index)
+      const axis = index === 0 ? first : last
+      return distance === 0 ? point : vectorStep(graph, ALONG_AXIS, [...point, ...axis], [distance])
+    })
+    const shafts = centres.slice(1).map((centre, index) => {
+      const [x, y, z, length] = graph.step(SHAFT, [...(centres[index] as VectorColumns), ...centre]) as unknown as [
+        ...VectorColumns,
+        Column,
+      ]
+      return { axis: [x, y, z] as const, length }
+    })
+    const axes = [first, ...shafts.map(({ axis }) => axis), last]
+    const kinds = line.joints.map((joint) => joint.kind)
+    const chain = chainColumns(graph, kinds, axes, phasesOf(line))
+    return {
+      ...chain,
+      centres,
+      axes,
+      spans: shafts.map(({ length }) => length),
+      anglesDeg: chain.angles.map((angle) => scalarStep(graph, TIMES, [angle], [degrees(1)])),
+      squeezes: chain.upTo.map((map) => scalarStep(graph, SQUEEZE, map)),
+    }
+  })
+}
+
+/** All that a line rests on: its driving axis, its driven one, the points of its joints. */
+export function lineNeeds<A, P>(
+  line: Line,
+  axis: (id: Id) => Known<A>,
+  point: (id: Id) => Known<P>,
+): Known<[A, A, ...P[]]> {
+  const points = line.joints.map((joint, index) => {
+    const hardware = centreFrom(line, joint, index)
+    return hardware.known ? point(joint.point) : hardware
+  })
+  return allKnown<unknown[]>([axis(line.driving), axis(line.driven), ...points]) as Known<[A, A, ...P[]]>
+}
+
+const centreDistance = (line: Line, index: number): number => {
+  const found = centreFrom(line, line.joints[index] as Joint, index)
+  return found.known ? found.value : 0
+}
+
+/** How far along the mating axis, with the power flow, a joint's centre lies from the point it is told by, in mm. */
+function centreFrom(line: Line, joint: Joint, index: number): Known<number> {
+  const meaning = joint.pointIs ?? 'centre'
+  if (meaning === 'centre') return { known: true, value: 0, assumptions: [] }
+  const isFirst = index === 0
+  const hardware = isFirst ? line.shafts[0]?.drivingEnd : line.shafts.at(-1)?.drivenEnd
+  const toCentre = hardwareLength(hardware, meaning)
+  const name = joint.name ?? `joint ${index + 1}`
+  if (toCentre === null)
+    return unknown(
+      `${line.name}, ${name}: the end hardware does not say how far its ${meaning} is from the centre`,
+    )
+  return { known: true, value: isFirst ? toCentre : -toCentre, assumptions: [] }
+}

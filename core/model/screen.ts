@@ -1,0 +1,125 @@
+import type { CheckPlan } from '../check/plannedCheck'
+import type { Column } from '../columns/graph'
+import { newRun, type Run } from '../columns/run'
+import { fallPlan, type FallPlan } from '../frame/axis'
+import { allKnown, known, mapKnown, type Known } from '../known'
+import { NO_MOVE, rigidMoveOf, type RigidMove } from '../linalg/mat3'
+import type { Vec3 } from '../linalg/vec3'
+import type { BodyMove } from '../placement/bodyColumns'
+import type { LeverSettings } from '../placement/settings'
+import type { BodyId } from '../project/build'
+import type { Id } from '../project/id'
+import { axisOf, geometryOf, vectorAt, type Geometry } from '../readings/geometry'
+import { asRadians } from '../units/angle'
+import type { CompiledBuild, CompiledLine, PlacedState } from './compile'
+
+/** Reads the figure of a column. */
+export type FigureOf = (column: Column) => number
+
+interface OneRow {
+  readonly run: Run
+  readonly wanted: readonly Column[]
+  readonly measured: Geometry
+}
+
+/** One row for each build that is looked at. */
+const rows = new WeakMap<CompiledBuild, OneRow>()
+
+/**
+ * Sets the levers and works out everything that is shown, with the readings at their means.
+ *
+ * @returns the figures, which stand until the levers are set again
+ */
+export function figuresAt(compiled: CompiledBuild, settings: LeverSettings): FigureOf {
+  const { run, wanted } = rowOf(compiled)
+  for (const [id, column] of compiled.levers) run.set(column, settings[id] ?? 0)
+  run.bring(wanted, 1)
+  return run.figure
+}
+
+/** The geometry as measured, before any lever is moved. */
+export const asMeasured = (compiled: CompiledBuild): Geometry => rowOf(compiled).measured
+
+function rowOf(compiled: CompiledBuild): OneRow {
+  const there = rows.get(compiled)
+  if (there) return there
+  const { build, ride } = compiled
+  const places = [...build.points.map(({ id }) => ride.point(id)), ...build.axes.map(({ id }) => ride.axis(id))]
+  const wanted = [
+    ...places.flatMap((place) => (place.known ? place.value : [])),
+    ...moveWants(ride),
+    ...compiled.lines.flatMap(lineWants),
+  ]
+  // Places are put into the graph when first asked for, so the run is made after that.
+  const made = { run: newRun(compiled.graph, 1), wanted, measured: geometryOf(compiled.measured) }
+  rows.set(compiled, made)
+  return made
+}
+
+const moveWants = ({ moves }: PlacedState): Column[] => [...moves.values()].flatMap((move) => move?.columns ?? [])
+
+const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
+  ...states.flatMap(({ columns, placed }) => {
+    const bearings = line.shafts.flatMap(({ bearing }) => {
+      const place = bearing ? placed.point(bearing.point) : null
+      return place?.known ? place.value : []
+    })
+    const rest = [...bearings, ...moveWants(placed)]
+    if (!columns.known) return rest
+    const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo } = columns.value
+    return [...rest, ...[centres, axes, normals, upTo].flat(2), ...spans, ...angles, ...anglesDeg, ...squeezes]
+  }),
+  ...checks.flatMap(planWants),
+]
+
+const planWants = (plan: CheckPlan): Column[] =>
+  'certain' in plan
+    ? []
+    : plan.inStates.flatMap(({ value }) => (value === null || typeof value === 'number' ? [] : [value.column]))
+
+/** Points and axes of one state of the vehicle; unknown where they were not read or their body cannot go there. */
+export interface PlacesAt {
+  readonly point: (id: Id) => Known<Vec3>
+  readonly axis: (id: Id) => Known<FallPlan>
+  readonly move: (body: BodyId) => Known<RigidMove>
+}
+
+/** The places of one state, as the figures stand now. */
+export function placesAt(compiled: CompiledBuild, placed: PlacedState, figure: FigureOf): PlacesAt {
+  const { bodyOf } = compiled
+  const moves = new Map([...placed.moves].map(([body, move]) => [body, moveAt(move, figure)]))
+  const measured = asMeasured(compiled)
+  const moveOf = (body: BodyId | undefined) =>
+    moves.get(body ?? '') ?? known(NO_MOVE)
+  return {
+    move: moveOf,
+    point: (id) => {
+      const both = allKnown([moveOf(bodyOf.point.get(id)), placed.point(id)] as const)
+      return mapKnown(both, ([, place]) => vectorAt(figure)(place))
+    },
+    axis: (id) => {
+      const body = bodyOf.axis.get(id)
+      // What stands as measured keeps its very figures.
+      if (!placed.moves.get(body ?? '')) return axisOf(measured, id)
+      const both = allKnown([moveOf(body), placed.axis(id)] as const)
+      return mapKnown(both, ([move, axis]) =>
+        move === NO_MOVE ? measuredLie(measured, id) : fallPlan(vectorAt(figure)(axis)),
+      )
+    },
+  }
+}
+
+function measuredLie(measured: Geometry, id: Id): FallPlan {
+  const lie = axisOf(measured, id)
+  return lie.known ? lie.value : { fall: asRadians(NaN), plan: asRadians(NaN) }
+}
+
+/** A body's move as its levers stand. */
+function moveAt(move: BodyMove | null, figure: FigureOf): Known<RigidMove> {
+  if (!move || move.amounts.every((amount) => figure(amount) === 0)) return known(NO_MOVE)
+  if (!move.basis.known) return move.basis
+  const figures = move.columns.map(figure)
+  return figures.some(Number.isNaN)
+    ? { known: false, missing: [move.tooFar] }
+    : known(rigidMoveOf(figures), move.basis.assumptions)
+}
