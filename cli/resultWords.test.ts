@@ -71,7 +71,7 @@ describe('what a check asks of a sampling', () => {
     const build = demoBuild()
     const { inputs, figures } = checkCost(build)
     const model = sampleModel(build, {})
-    expect(inputs).toBe(model.inputs.length)
+    expect(inputs).toBe(model.compiled.measured.list.inputs.length)
     expect(figures / model.figures.length).toBeGreaterThan(0.7)
     expect(figures / model.figures.length).toBeLessThan(2)
     expect(checkCost({ ...build, lines: [] }).figures).toBeLessThan(figures)

@@ -3,7 +3,6 @@ import { readFileSync } from 'node:fs'
 import { chromium, type Page } from '@playwright/test'
 import { evaluateBuild } from '../core/check/evaluateBuild'
 import { parseBuildText } from '../core/project/parseBuild'
-import { measuredGeometry } from '../core/readings/geometry'
 import { LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
 import { sampleModel } from '../core/uncertainty/sampleModel'
 import { CHROMIUM_ARGS } from '../playwright.config'
@@ -33,11 +32,10 @@ await benchBrowser()
 function benchCore(): void {
   const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
   if (!parsed.ok) throw new Error('the demo build is damaged')
-  const measured = measuredGeometry(parsed.value)
   const times: number[] = []
   for (let i = 0; i < 2000; i++) {
     const start = performance.now()
-    evaluateBuild(parsed.value, { tail: (i % 40) - 20, wedge: (i % 8) / 2 - 2 }, measured)
+    evaluateBuild(parsed.value, { tail: (i % 40) - 20, wedge: (i % 8) / 2 - 2 })
     times.push(performance.now() - start)
   }
   say('core: all checks at one lever setting', times)

@@ -2,7 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import type { Build } from '~~/core/project/build'
 
 /** Parts of a build that its measured geometry rests on. */
-export const GEOMETRY_PARTS = [
+const GEOMETRY_PARTS = [
   'units',
   'tools',
   'setups',
@@ -19,6 +19,13 @@ export const READING_PARTS = [
   'powertrain',
   'lines',
   'chassis',
+] as const satisfies readonly (keyof Build)[]
+
+/** Parts that a build is compiled from: all but where the levers stand. */
+export const COMPILED_PARTS = [
+  ...READING_PARTS,
+  'levers',
+  'limits',
 ] as const satisfies readonly (keyof Build)[]
 
 /**

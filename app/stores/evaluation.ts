@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
-import { chosenSettings, evaluateBuild } from '~~/core/check/evaluateBuild'
+import { computed, shallowRef, toRaw } from 'vue'
+import { chosenSettings, evaluate } from '~~/core/check/evaluateBuild'
+import { compile } from '~~/core/model/compile'
 import type { LeverSettings } from '~~/core/placement/settings'
-import { measuredGeometry } from '~~/core/readings/geometry'
 import { stateSentence } from '~~/core/text/stateSentence'
 import { measureAgain, type MeasureAgain } from '~~/core/uncertainty/measureAgain'
 import { sureEvaluation } from '~~/core/uncertainty/sureness'
-import { buildBy, GEOMETRY_PARTS } from './buildParts'
+import { buildBy, COMPILED_PARTS } from './buildParts'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
@@ -21,15 +21,15 @@ export const useEvaluation = defineStore('evaluation', () => {
     hand.value.build === workbench.build?.id ? hand.value.amounts : EMPTY_HAND.amounts,
   )
 
-  const asRead = buildBy(() => workbench.build, GEOMETRY_PARTS)
-  const measured = computed(() => (asRead.value ? measuredGeometry(asRead.value) : null))
+  const asPlanned = buildBy(() => workbench.build, COMPILED_PARTS)
+  const compiled = computed(() => (asPlanned.value ? compile(toRaw(asPlanned.value)) : null))
   const settings = computed<LeverSettings>(() =>
     workbench.build ? { ...chosenSettings(workbench.build), ...held.value } : {},
   )
   const sureness = useSureness()
   const current = computed(() => {
-    if (!workbench.build || !measured.value) return null
-    const plain = evaluateBuild(workbench.build, settings.value, measured.value)
+    if (!compiled.value) return null
+    const plain = evaluate(compiled.value, settings.value)
     return sureness.result ? sureEvaluation(plain, sureness.result) : plain
   })
   /** What to measure again for the checks that could turn either way. */
@@ -38,9 +38,7 @@ export const useEvaluation = defineStore('evaluation', () => {
       ? measureAgain(workbench.build, current.value.checks, sureness.result)
       : [],
   )
-  const asMeasured = computed(() =>
-    workbench.build && measured.value ? evaluateBuild(workbench.build, {}, measured.value) : null,
-  )
+  const asMeasured = computed(() => (compiled.value ? evaluate(compiled.value, {}) : null))
   const sentence = computed(() =>
     workbench.build && current.value ? stateSentence(workbench.build, current.value) : '',
   )
@@ -72,5 +70,5 @@ export const useEvaluation = defineStore('evaluation', () => {
     })
   }
 
-  return { measured, settings, current, advice, asMeasured, sentence, held, hold, release, drop, set }
+  return { settings, current, advice, asMeasured, sentence, held, hold, release, drop, set }
 })

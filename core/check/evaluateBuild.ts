@@ -83,7 +83,11 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
 export const chosenSettings = (build: Build): LeverSettings =>
   build.positions.find((position) => position.id === build.chosen)?.settings ?? {}
 
-function evaluateLine(compiled: CompiledBuild, { line, speed, states, checks }: CompiledLine, figure: FigureOf): LineEvaluation {
+function evaluateLine(
+  compiled: CompiledBuild,
+  { line, speed, states, checks }: CompiledLine,
+  figure: FigureOf,
+): LineEvaluation {
   const judged = states.map((state): JudgedState => {
     const figures = figuresIn(compiled, line, state, figure)
     return { state: state.state.state, figures, turning: turning(line, figures) }

@@ -4,7 +4,7 @@ import { permittedAngleDeg } from '../line/uniformity'
 import type { Joint, Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import type { Check } from './check'
-import type { Bound, CheckHead } from './judge'
+import { windowOf, type Bound, type CheckHead } from './judge'
 import { appliesIn, type PlannedState } from './judgedState'
 import type { CheckPlan } from './plannedCheck'
 
@@ -23,6 +23,7 @@ export function jointChecks(
         return {
           head: angleHead(line, joint, index, state, speed),
           bounds,
+          window: windowOf(bounds),
           unknownBounds: missing,
           needs: known(null),
           value: figures?.angles[index] ?? null,

@@ -1,5 +1,5 @@
 import { unknown, type Known, type Missing } from '../known'
-import type { LimitEntry } from '../limits/limit'
+import type { LimitEntry, Window } from '../limits/limit'
 import { combinedWindow, OPEN_WINDOW, standing } from '../limits/verdict'
 import type { Check } from './check'
 
@@ -19,14 +19,15 @@ export type CheckHead = Pick<
  *
  * @param unknownBounds - what is missing for bounds that could not be computed; the check is then unknown, unless a
  *   bound that is known is already broken
+ * @param window - of the bounds, where the caller has it
  */
 export function judge(
   head: CheckHead,
   value: Known<number>,
   bounds: readonly Bound[],
   unknownBounds: readonly Missing[] = [],
+  window = windowOf(bounds),
 ): Check {
-  const window = bounds.length > 0 ? combinedWindow(bounds) : OPEN_WINDOW
   // A value that is no number is no value: NaN would pass every comparison.
   const read = value.known && !Number.isFinite(value.value) ? unknown(NO_NUMBER) : value
   if (!read.known) {
@@ -34,38 +35,58 @@ export function judge(
       ...read.missing,
       ...unknownBounds.filter((one) => !read.missing.some((m) => m.what === one.what)),
     ]
-    return {
-      ...head,
+    return checkOf(head, {
       value: null,
       window,
       margin: null,
-      plusMinus: null,
-      interval: null,
-      probability: null,
       verdict: 'unknown',
       basis: '',
       missing,
       assumptions: [],
-    }
+    })
   }
   const { verdict, margin, edge } = standing(read.value, window)
   const deciding =
     bounds.find((bound) => edge !== null && window[edge] === bound[BOUND_KEYS[edge]]) ?? bounds[0]
   const undecided = unknownBounds.length > 0 && verdict !== 'out'
-  return {
-    ...head,
+  return checkOf(head, {
     value: read.value,
     window,
     margin: undecided ? null : margin,
-    plusMinus: null,
-    interval: null,
-    probability: null,
     verdict: undecided ? 'unknown' : verdict,
     basis: deciding?.basis ?? '',
     missing: unknownBounds,
     assumptions: read.assumptions,
-  }
+  })
 }
+
+/** All bounds of a check as one window. */
+export const windowOf = (bounds: readonly Bound[]): Window =>
+  bounds.length > 0 ? combinedWindow(bounds) : OPEN_WINDOW
+
+/** Written out: spreading the parts costs more than judging them, and each move of a lever judges every check. */
+const checkOf = (
+  head: CheckHead,
+  found: Omit<Check, keyof CheckHead | 'plusMinus' | 'interval' | 'probability'>,
+): Check => ({
+  id: head.id,
+  lineId: head.lineId,
+  lineName: head.lineName,
+  quantity: head.quantity,
+  subject: head.subject,
+  state: head.state,
+  speedRpm: head.speedRpm,
+  value: found.value,
+  window: found.window,
+  margin: found.margin,
+  plusMinus: null,
+  interval: null,
+  probability: null,
+  verdict: found.verdict,
+  basis: found.basis,
+  missing: found.missing,
+  assumptions: found.assumptions,
+})
 
 const NO_NUMBER = 'the figures contradict each other, so that no value comes out'
 

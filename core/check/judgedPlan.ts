@@ -40,18 +40,24 @@ function judgedInState(
   { figures, turning }: JudgedState,
   figure: (column: Column) => number,
 ): Check | null {
-  const { head, bounds, unknownBounds, needs, value } = planned
-  if (typeof value === 'number') return judge(head, known(value), bounds)
+  const { head, bounds, window, unknownBounds, needs, value } = planned
+  if (typeof value === 'number') return judge(head, known(value), bounds, [], window)
   const isAngle = head.subject.of === 'joint'
   const all = allKnown<[LineFigures, unknown]>([isAngle ? figures : turning, needs])
   const read: Known<number> =
-    all.known && value === null ? unknown(NOT_WORKED) : mapKnown(all, () => (value ? figure(value.column) : NaN))
+    all.known && value === null
+      ? unknown(NOT_WORKED)
+      : mapKnown(all, () => (value ? figure(value.column) : NaN))
   const reason = isAngle && read.known ? lockReason(read.value) : null
   // No limit need be set for a right angle: there nothing turns, whatever the kind of joint.
   if (reason !== null)
-    return { ...judge(head, read, [...bounds, { basis: reason, failAbove: 90 }]), verdict: 'out', basis: reason }
+    return {
+      ...judge(head, read, [...bounds, { basis: reason, failAbove: 90 }]),
+      verdict: 'out',
+      basis: reason,
+    }
   if (isAngle && bounds.length === 0 && unknownBounds.length === 0) return null
-  return judge(head, read, bounds, unknownBounds)
+  return judge(head, read, bounds, unknownBounds, window)
 }
 
 const NOT_WORKED = 'not enough is known to work it out'

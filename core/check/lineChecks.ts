@@ -2,7 +2,7 @@ import { allKnown, known, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../limits/limit'
 import type { Line, Tube } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
-import type { CheckHead } from './judge'
+import { windowOf, type CheckHead } from './judge'
 import { appliesIn, type PlannedState } from './judgedState'
 import { jointChecks } from './jointChecks'
 import type { CheckPlan, PlannedCheck } from './plannedCheck'
@@ -50,7 +50,7 @@ function overStates(
 ): CheckPlan[] {
   const inStates = states.flatMap((one): PlannedCheck[] => {
     const bounds = limits.filter((limit) => isIn(limit, one.state))
-    return bounds.length > 0 ? [{ ...planned(one), bounds, unknownBounds: [] }] : []
+    return bounds.length > 0 ? [{ ...planned(one), bounds, window: windowOf(bounds), unknownBounds: [] }] : []
   })
   return inStates.length > 0 ? [{ inStates }] : []
 }
@@ -133,6 +133,19 @@ function setInChecks(line: Line, limits: LimitEntry[]): CheckPlan[] {
       state: 'ride',
       speedRpm: null,
     })
-    return [{ inStates: [{ head, bounds: limits, unknownBounds: [], needs: known(null), value: slip.setInMm }] }]
+    return [
+      {
+        inStates: [
+          {
+            head,
+            bounds: limits,
+            window: windowOf(limits),
+            unknownBounds: [],
+            needs: known(null),
+            value: slip.setInMm,
+          },
+        ],
+      },
+    ]
   })
 }

@@ -1,4 +1,5 @@
 import type { Known, Missing } from '../known'
+import type { Window } from '../limits/limit'
 import type { FigureColumn } from '../line/figureColumns'
 import type { Check } from './check'
 import type { Bound, CheckHead } from './judge'
@@ -7,6 +8,8 @@ import type { Bound, CheckHead } from './judge'
 export interface PlannedCheck {
   readonly head: CheckHead
   readonly bounds: readonly Bound[]
+  /** Of all bounds together. */
+  readonly window: Window
   /** What is missing for bounds that cannot be computed. */
   readonly unknownBounds: readonly Missing[]
   /** What it takes besides the line's own figures: a speed, a tube. */

@@ -36,9 +36,9 @@ export function workedOnce(
   parameters: readonly number[] = [],
 ): Float64Array {
   const out = new Float64Array(outputs)
-  const from = figures.map((figure) => [figure])
-  const to = Array.from(out, () => [NaN])
+  // Of one kind with the columns of a run: loops that see both kinds would be slow for good.
+  const from = figures.map((figure) => Float64Array.of(figure))
+  const to = Array.from(out, (_, index) => out.subarray(index, index + 1))
   run(1, from as unknown as Columns, to as unknown as Columns, parameters as unknown as Parameters)
-  to.forEach(([figure = NaN], index) => (out[index] = figure))
   return out
 }

@@ -34,6 +34,7 @@ export function newRun(graph: Graph, capacity: number): Run {
   /** 1: alike in all rows, with the figure in the first cell alone; 2: alike and written to every cell; 0: filled by rows. */
   const alike = new Uint8Array(graph.columns).fill(ALIKE)
   const isStale = new Uint8Array(graph.steps.length).fill(1)
+  const works: (Work | undefined)[] = new Array<Work | undefined>(graph.steps.length)
 
   function cellsOf(column: Column): Float64Array {
     const there = store[column]
@@ -55,19 +56,21 @@ export function newRun(graph: Graph, capacity: number): Run {
   }
 
   function work(index: number, rows: number): void {
-    const { kernel, from, to, parameters } = graph.steps[index] as Step
-    const isByRows = from.some((column) => alike[column] === BY_ROWS)
-    const read = from.map(isByRows ? spread : cellsOf)
-    const written = to.map(cellsOf)
-    kernel.run(
-      isByRows ? rows : 1,
-      read as unknown as Columns,
-      written as unknown as Columns,
-      parameters as unknown as Parameters,
-    )
-    for (const column of to) alike[column] = isByRows ? BY_ROWS : ALIKE
+    const { step, read, written, parameters } = (works[index] ??= workOf(graph.steps[index] as Step))
+    let isByRows = false
+    for (const column of step.from) if (alike[column] === BY_ROWS) isByRows = true
+    if (isByRows) for (const column of step.from) spread(column)
+    step.kernel.run(isByRows ? rows : 1, read, written, parameters)
+    for (const column of step.to) alike[column] = isByRows ? BY_ROWS : ALIKE
     isStale[index] = 0
   }
+
+  const workOf = (step: Step): Work => ({
+    step,
+    read: step.from.map(cellsOf) as unknown as Columns,
+    written: step.to.map(cellsOf) as unknown as Columns,
+    parameters: step.parameters as unknown as Parameters,
+  })
 
   const touch = (column: Column) => {
     for (const step of map.hangingOn(column)) isStale[step] = 1
@@ -96,6 +99,14 @@ export function newRun(graph: Graph, capacity: number): Run {
   }
 }
 
+/** A step with the cells it works on; they stay the same as long as the run. */
+interface Work {
+  readonly step: Step
+  readonly read: Columns
+  readonly written: Columns
+  readonly parameters: Parameters
+}
+
 const BY_ROWS = 0
 const ALIKE = 1
 const WRITTEN = 2
@@ -115,11 +126,12 @@ const maps = new WeakMap<Graph, { readonly steps: number; readonly map: GraphMap
 function mapOf(graph: Graph): GraphMap {
   const there = maps.get(graph)
   if (there?.steps === graph.steps.length) return there.map
+  const readers = readersOf(graph)
   const hanging = new Map<Column, Int32Array>()
   const ways = new WeakMap<readonly Column[], Map<ReadonlySet<Column>, Int32Array>>()
   const made: GraphMap = {
     hangingOn: (column) => {
-      const known = hanging.get(column) ?? hangingOn(graph, [column])
+      const known = hanging.get(column) ?? hangingOn(graph, readers, column)
       hanging.set(column, known)
       return known
     },
@@ -135,26 +147,36 @@ function mapOf(graph: Graph): GraphMap {
   return made
 }
 
-/** Numbers of the steps that rest on any of some columns, in their order. */
-function hangingOn(graph: Graph, columns: readonly Column[]): Int32Array {
-  const moved = new Set<Column>(columns)
-  const found: number[] = []
-  graph.steps.forEach((step, index) => {
-    if (!step.from.some((column) => moved.has(column))) return
-    found.push(index)
-    step.to.forEach((column) => moved.add(column))
-  })
-  return Int32Array.from(found)
+/** Numbers of the steps that read each column. */
+function readersOf(graph: Graph): readonly (readonly number[])[] {
+  const readers: number[][] = Array.from({ length: graph.columns }, () => [])
+  graph.steps.forEach((step, index) => step.from.forEach((column) => readers[column]?.push(index)))
+  return readers
+}
+
+/** Numbers of the steps that rest on a column, in their order. */
+function hangingOn(graph: Graph, readers: readonly (readonly number[])[], column: Column): Int32Array {
+  const found = new Set<number>()
+  const open: Column[] = [column]
+  for (let next = open.pop(); next !== undefined; next = open.pop()) {
+    for (const index of readers[next] ?? []) {
+      if (found.has(index)) continue
+      found.add(index)
+      open.push(...(graph.steps[index]?.to ?? []))
+    }
+  }
+  return Int32Array.from(found).sort()
 }
 
 function wayTo(graph: Graph, wanted: readonly Column[], given: ReadonlySet<Column>): Int32Array {
-  const needed = new Set<Column>(wanted)
+  const isNeeded = new Uint8Array(graph.columns)
+  for (const column of wanted) if (!given.has(column)) isNeeded[column] = 1
   const found: number[] = []
   for (let index = graph.steps.length - 1; index >= 0; index--) {
     const step = graph.steps[index] as Step
-    if (!step.to.some((column) => needed.has(column) && !given.has(column))) continue
+    if (!step.to.some((column) => isNeeded[column] === 1)) continue
     found.push(index)
-    step.from.forEach((column) => needed.add(column))
+    for (const column of step.from) if (!given.has(column)) isNeeded[column] = 1
   }
   return Int32Array.from(found.reverse())
 }

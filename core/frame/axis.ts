@@ -1,4 +1,5 @@
 import { workedOnce, type Kernel, type Row } from '../columns/kernel'
+import { angleTo } from '../units/angle'
 import type { Vec3 } from '../linalg/vec3'
 import { asRadians, type Radians } from '../units/angle'
 
@@ -25,6 +26,9 @@ export const DIRECTION_OF_AXIS: Kernel = {
   },
 }
 
+const fallOf = (x: number, y: number, z: number): number => Math.atan(-z / Math.sqrt(x * x + y * y))
+const planOf = (x: number, y: number): number => (x === 0 && y === 0 ? 0 : angleTo(y, -x))
+
 /** Fall and plan, in radians, of a direction that points rearward, of any length; a vertical one has plan 0 by custom. */
 export const FALL_PLAN: Kernel = {
   name: 'fall and plan of a direction',
@@ -32,8 +36,8 @@ export const FALL_PLAN: Kernel = {
   outputs: 2,
   run: (count, [x, y, z], [fall, plan]) => {
     for (let i: Row = 0; i < count; i++) {
-      fall[i] = Math.atan2(-z[i], Math.sqrt(x[i] * x[i] + y[i] * y[i]))
-      plan[i] = x[i] === 0 && y[i] === 0 ? 0 : Math.atan2(y[i], -x[i])
+      fall[i] = fallOf(x[i], y[i], z[i])
+      plan[i] = planOf(x[i], y[i])
     }
   },
 }
@@ -54,7 +58,7 @@ export function axisDirection({ fall, plan }: FallPlan): Vec3 {
  *
  * @param rearward - chassis frame; for a vertical direction plan is 0 by custom
  */
-export function fallPlan(rearward: Vec3): FallPlan {
-  const [fall = NaN, plan = NaN] = workedOnce(FALL_PLAN, rearward)
-  return { fall: asRadians(fall), plan: asRadians(plan) }
-}
+export const fallPlan = ([x, y, z]: Vec3): FallPlan => ({
+  fall: asRadians(fallOf(x, y, z)),
+  plan: asRadians(planOf(x, y)),
+})

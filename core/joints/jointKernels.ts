@@ -1,4 +1,5 @@
 import type { Kernel, Row } from '../columns/kernel'
+import { angleTo } from '../units/angle'
 
 /** Below this sine the two axes share no plane worth the name, and any one will do. */
 const STRAIGHT_SINE = 1e-12
@@ -13,29 +14,34 @@ export const JOINT: Kernel = {
   outputs: 5,
   run: (count, [ix, iy, iz, ox, oy, oz], [angle, cosine, nx, ny, nz]) => {
     for (let i: Row = 0; i < count; i++) {
-      const [ax, ay, az] = [ix[i], iy[i], iz[i]]
-      let x = ay * oz[i] - az * oy[i]
-      let y = az * ox[i] - ax * oz[i]
-      let z = ax * oy[i] - ay * ox[i]
+      const ax = ix[i]
+      const ay = iy[i]
+      const az = iz[i]
+      const x = ay * oz[i] - az * oy[i]
+      const y = az * ox[i] - ax * oz[i]
+      const z = ax * oy[i] - ay * ox[i]
       const sine = Math.sqrt(x * x + y * y + z * z)
-      cosine[i] = ax * ox[i] + ay * oy[i] + az * oz[i]
+      const dot = ax * ox[i] + ay * oy[i] + az * oz[i]
       // Of the two, the sine is exact for tiny angles, where the cosine alone would lose them.
-      angle[i] = Math.atan2(sine, cosine[i])
+      angle[i] = angleTo(sine, dot)
+      cosine[i] = dot
       if (sine >= STRAIGHT_SINE) {
-        nx[i] = x / sine
-        ny[i] = y / sine
-        nz[i] = z / sine
+        const inverse = 1 / sine
+        nx[i] = x * inverse
+        ny[i] = y * inverse
+        nz[i] = z * inverse
         continue
       }
       // Square to the axis and away from its largest part, for good conditioning.
-      const [dx, dy, dz] = [Math.abs(ax), Math.abs(ay), Math.abs(az)]
-      if (dz <= dx && dz <= dy) [x, y, z] = [ay, -ax, 0]
-      else if (dy <= dx) [x, y, z] = [-az, 0, ax]
-      else [x, y, z] = [0, az, -ay]
-      const size = Math.sqrt(x * x + y * y + z * z)
-      nx[i] = x / size
-      ny[i] = y / size
-      nz[i] = z / size
+      const isLow = Math.abs(az) <= Math.abs(ax) && Math.abs(az) <= Math.abs(ay)
+      const isNarrow = !isLow && Math.abs(ay) <= Math.abs(ax)
+      const u = isLow ? ay : isNarrow ? -az : 0
+      const v = isLow ? -ax : isNarrow ? 0 : az
+      const w = isLow ? 0 : isNarrow ? ax : -ay
+      const size = Math.sqrt(u * u + v * v + w * w)
+      nx[i] = u / size
+      ny[i] = v / size
+      nz[i] = w / size
     }
   },
 }

@@ -49,7 +49,10 @@ export interface ChainMaps {
 export function chainMaps(joints: readonly ChainJoint[], phases: readonly number[]): ChainMaps {
   const graph = newGraph()
   const sources = ([x, y, z]: Vec3): VectorColumns => [graph.source(x), graph.source(y), graph.source(z)]
-  const axes = [...joints.slice(0, 1).map((joint) => joint.incoming), ...joints.map((joint) => joint.outgoing)]
+  const axes = [
+    ...joints.slice(0, 1).map((joint) => joint.incoming),
+    ...joints.map((joint) => joint.outgoing),
+  ]
   const kinds = joints.map((joint) => joint.kind)
   return chainMapsOf(chainColumns(graph, kinds, axes.map(sources), phases), graph.at)
 }

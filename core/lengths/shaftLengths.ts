@@ -56,7 +56,9 @@ const LENGTH_BETWEEN: Kernel = {
  */
 export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index: number): ShaftLengths {
   const shaft = line.shafts[index]
-  const ends = [centres[index], axes[index], centres[index + 1], axes[index + 2]].flatMap((end) => [...(end as Vec3)])
+  const ends = [centres[index], axes[index], centres[index + 1], axes[index + 2]].flatMap((end) => [
+    ...(end as Vec3),
+  ])
   const between = (before: number, behind: number) =>
     workedOnce(LENGTH_BETWEEN, ends, [before, behind])[0] ?? NaN
   const straight = between(0, 0)
@@ -76,7 +78,9 @@ export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index:
 export const lengthColumns = (graph: Graph, line: Line, columns: LineColumns, index: number): Column[] =>
   markPairs(line, index).map(({ from, to }) => {
     const { centres, axes } = columns
-    const ends = [centres[index], axes[index], centres[index + 1], axes[index + 2]].flatMap((end) => end ?? [])
+    const ends = [centres[index], axes[index], centres[index + 1], axes[index + 2]].flatMap(
+      (end) => end ?? [],
+    )
     return scalarStep(graph, LENGTH_BETWEEN, ends, [from.beyond, to.beyond])
   })
 

@@ -48,6 +48,15 @@ describe('the best phase of one shaft', () => {
     )
   })
 
+  it('is a right angle at the most, also where rounding lands beside it', () => {
+    const joints = chain([
+      [0, 0],
+      [0, 24.999999999533625],
+      [-0.00036445946110831237, 24.999999999533628],
+    ])
+    expect(best(joints, [0.2], 0)!.phaseDeg).toBeLessThanOrEqual(90)
+  })
+
   it('counts the tooth that is best within a quarter turn either way', () => {
     const joints = chain([
       [3, 0],

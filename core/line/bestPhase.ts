@@ -69,5 +69,5 @@ const EDGE = radians(1e-9)
 /** An angle brought into (−90°, 90°]; yokes are the same after half a turn. */
 function halfTurn(angle: number): number {
   const within = angle - Math.PI * Math.round(angle / Math.PI)
-  return within <= -Math.PI / 2 + EDGE ? within + Math.PI : within
+  return within <= -Math.PI / 2 + EDGE ? Math.min(Math.PI / 2, within + Math.PI) : within
 }

@@ -93,10 +93,11 @@ export function lineFigureColumns(
   const fixed = anyPerpendicular(vector(first))
   const uneven = upTo.map(
     (map: MapColumns) =>
-      graph.step(UNEVENNESS, [...map, ...first, ...(normals[0] as VectorColumns)], fixed) as unknown as readonly [
-        Column,
-        Column,
-      ],
+      graph.step(
+        UNEVENNESS,
+        [...map, ...first, ...(normals[0] as VectorColumns)],
+        fixed,
+      ) as unknown as readonly [Column, Column],
   )
   const unevenOf = (index: number, figureAtNought = 0) => ({
     columns: uneven[index] as readonly [Column, Column],
@@ -105,12 +106,13 @@ export function lineFigureColumns(
   const angles = anglesDeg.map((column, index) => ({ column, vector: turnAcross(graph, axes, index) }))
   const squeeze = squeezes[last] as Column
   const [ratioMin, ratioMax] = graph.step(SPEED_RATIOS, [squeeze]) as unknown as [Column, Column]
-  const peak = (index: number) =>
+  const peak = (index: number): FigureColumn | null =>
     speedRpm === null
       ? null
       : {
           column: scalarStep(graph, PEAK_ACCELERATION, [squeezes[index] as Column], [speedRpm]),
-          vector: unevenOf(index),
+          // Behind one joint alone the turn is as even as the joint is straight.
+          vector: index === 0 && last > 0 ? angles[0]?.vector : unevenOf(index),
         }
   const acceleration = peak(last)
   const critical = line.shafts.map((shaft, index) =>
@@ -125,7 +127,8 @@ export function lineFigureColumns(
   const shafts = line.shafts.flatMap((_, index): NamedFigure[] => {
     const at = `shafts[${index}]`
     const sense = line.flow === 'forward' ? -1 : 1
-    const rearward = sense === 1 ? (axes[index + 1] as VectorColumns) : reversed(graph, axes[index + 1] as VectorColumns)
+    const rearward =
+      sense === 1 ? (axes[index + 1] as VectorColumns) : reversed(graph, axes[index + 1] as VectorColumns)
     const [fall, plan] = graph.step(FALL_PLAN, rearward) as unknown as [Column, Column]
     const inDegrees = (column: Column) => scalarStep(graph, TIMES, [column], [degrees(1)])
     const lengths = hasLengths ? lengthColumns(graph, line, columns, index) : []

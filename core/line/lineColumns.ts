@@ -45,9 +45,10 @@ const SHAFT: Kernel = {
       const w = bz[i] - az[i]
       const size = Math.sqrt(u * u + v * v + w * w)
       const long = size < SHORTEST ? NaN : size
-      x[i] = u / long
-      y[i] = v / long
-      z[i] = w / long
+      const inverse = 1 / long
+      x[i] = u * inverse
+      y[i] = v * inverse
+      z[i] = w * inverse
       length[i] = long
     }
   },
@@ -99,10 +100,10 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
       return distance === 0 ? point : vectorStep(graph, ALONG_AXIS, [...point, ...axis], [distance])
     })
     const shafts = centres.slice(1).map((centre, index) => {
-      const [x, y, z, length] = graph.step(SHAFT, [...(centres[index] as VectorColumns), ...centre]) as unknown as [
-        ...VectorColumns,
-        Column,
-      ]
+      const [x, y, z, length] = graph.step(SHAFT, [
+        ...(centres[index] as VectorColumns),
+        ...centre,
+      ]) as unknown as [...VectorColumns, Column]
       return { axis: [x, y, z] as const, length }
     })
     const axes = [first, ...shafts.map(({ axis }) => axis), last]

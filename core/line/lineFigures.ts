@@ -98,7 +98,9 @@ export function figuresOf(
       bearingOffLine: bearingOffLine(bearings[index] ?? null, place, index),
     })),
   )
-  const fromBehind = once(() => line.shafts.map((_, index) => uniformity(mapBehind(chain, phases, index + 1))))
+  const fromBehind = once(() =>
+    line.shafts.map((_, index) => uniformity(mapBehind(chain, phases, index + 1))),
+  )
   const smallEquivalentDeg = once(() => degrees(smallEquivalentAngle(chain, maps, phases)))
   const found: LineFigures = {
     geometry: place,

@@ -5,7 +5,9 @@ import { cross, norm, scale, turnAbout, unit, type Vec3 } from '../linalg/vec3'
 import { angleAbout } from '../joints/jointMap'
 import { radians } from '../units/angle'
 import { mapBehind } from './bestPhase'
-import { jointAcceleration, peakAcceleration, permittedAngleDeg, unevenness, uniformity } from './uniformity'
+import { workedOnce } from '../columns/kernel'
+import type { Mat2 } from '../linalg/mat2'
+import { jointAcceleration, peakAcceleration, permittedAngleDeg, UNEVENNESS, uniformity } from './uniformity'
 
 const axis = (fall: number, plan = 0) => axisDirection({ fall: radians(fall), plan: radians(plan) })
 const chain = (axes: readonly Vec3[]): ChainJoint[] =>
@@ -18,6 +20,12 @@ const phases = (count: number) => Array.from({ length: count }, (_, i) => 0.3 * 
 /** Angle from a fixed direction to the first joint's plane normal. */
 const normalOf = (joints: ChainJoint[], fixed: Vec3) =>
   angleAbout(joints[0]!.incoming, fixed, chainMaps(joints, phases(9)).normals[0]!)
+/** The vector of a map whose first plane normal lies at an angle about +Z from +X. */
+const unevenness = (map: Mat2, normal: number) =>
+  [...workedOnce(UNEVENNESS, [...map, 0, 0, 1, Math.cos(normal), Math.sin(normal), 0], [1, 0, 0])] as [
+    number,
+    number,
+  ]
 const fixedFor = (along: Vec3) => unit(cross(along, [0.3, 0.2, 1]))
 
 describe('unevenness', () => {
@@ -72,13 +80,12 @@ describe('a line driven from behind', () => {
       fc.property(anyAxes, (axes) => {
         const joints = chain(axes)
         const turn = phases(joints.length - 1)
-        const maps = chainMaps(joints, turn)
         // The same line the other way round: every axis reversed, joints and phases in the opposite order.
         const back = chain([...axes].reverse().map((one) => scale(one, -1)))
         const backPhases = [...turn].reverse()
         const backMaps = chainMaps(back, backPhases)
         joints.slice(1).forEach((_, shaft) => {
-          const behind = uniformity(mapBehind(joints, maps, turn, shaft + 1))
+          const behind = uniformity(mapBehind(joints, turn, shaft + 1))
           const fromThere = uniformity(backMaps.upTo[joints.length - 2 - shaft]!)
           expect(behind.errorPeakToPeak).toBeCloseTo(fromThere.errorPeakToPeak, 9)
         })

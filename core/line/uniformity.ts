@@ -1,6 +1,6 @@
 import { workedOnce, type Kernel, type Row } from '../columns/kernel'
 import type { Mat2 } from '../linalg/mat2'
-import { angularSpeed, asRadians, degrees, radians, type Radians } from '../units/angle'
+import { angularSpeed, asRadians, degrees, type Radians } from '../units/angle'
 
 /** How unevenly a rotation comes through, for any chain: exactly that of one joint of `equivalentAngle`. */
 export interface Uniformity {
@@ -25,12 +25,19 @@ export const SQUEEZE: Kernel = {
   outputs: 1,
   run: (count, [a, b, c, d], [squeeze]) => {
     for (let i: Row = 0; i < count; i++) {
-      const [p, q] = [a[i] + d[i], c[i] - b[i]]
-      const [r, s] = [a[i] - d[i], c[i] + b[i]]
+      const p = a[i] + d[i]
+      const q = c[i] - b[i]
+      const r = a[i] - d[i]
+      const s = c[i] + b[i]
       squeeze[i] = Math.min(1, Math.sqrt((r * r + s * s) / (p * p + q * q)))
     }
   },
 }
+
+const equivalentAngleOf = (squeeze: number): Radians =>
+  asRadians(2 * Math.asin(Math.sqrt(squeeze / (1 + squeeze))))
+const errorOf = (squeeze: number): Radians => asRadians(2 * Math.asin(squeeze))
+const leastRatioOf = (squeeze: number): number => (1 - squeeze) / (1 + squeeze)
 
 /** Exact angle of the one joint that behaves like a chain, in degrees, from its squeeze e: 2·asin √(e/(1+e)). */
 export const EQUIVALENT_ANGLE: Kernel = {
@@ -38,8 +45,7 @@ export const EQUIVALENT_ANGLE: Kernel = {
   page: 'line',
   outputs: 1,
   run: (count, [squeeze], [angleDeg]) => {
-    for (let i: Row = 0; i < count; i++)
-      angleDeg[i] = degrees(2 * Math.asin(Math.sqrt(squeeze[i] / (1 + squeeze[i]))))
+    for (let i: Row = 0; i < count; i++) angleDeg[i] = degrees(equivalentAngleOf(squeeze[i]))
   },
 }
 
@@ -49,7 +55,7 @@ export const ERROR_PEAK_TO_PEAK: Kernel = {
   page: 'line',
   outputs: 1,
   run: (count, [squeeze], [errorDeg]) => {
-    for (let i: Row = 0; i < count; i++) errorDeg[i] = degrees(2 * Math.asin(squeeze[i]))
+    for (let i: Row = 0; i < count; i++) errorDeg[i] = degrees(errorOf(squeeze[i]))
   },
 }
 
@@ -60,7 +66,7 @@ export const SPEED_RATIOS: Kernel = {
   outputs: 2,
   run: (count, [squeeze], [least, greatest]) => {
     for (let i: Row = 0; i < count; i++) {
-      least[i] = (1 - squeeze[i]) / (1 + squeeze[i])
+      least[i] = leastRatioOf(squeeze[i])
       greatest[i] = 1 / least[i]
     }
   },
@@ -92,7 +98,9 @@ function accelerationOf(squeeze: number, speedRpm: number): number {
   const cosine = (4 * swing) / (level + Math.sqrt(level * level + 8 * swing * swing))
   const rest = level - swing * cosine
   const omega = angularSpeed(speedRpm)
-  return (omega * omega * ((1 - squeeze) / whole) * 2 * swing * Math.sqrt(1 - cosine * cosine)) / (rest * rest)
+  return (
+    (omega * omega * ((1 - squeeze) / whole) * 2 * swing * Math.sqrt(1 - cosine * cosine)) / (rest * rest)
+  )
 }
 
 /**
@@ -104,13 +112,13 @@ export const uniformity = (map: Mat2): Uniformity => uniformityOf(workedOnce(SQU
 
 /** Uniformity of a chain of a given squeeze. */
 export function uniformityOf(squeeze: number): Uniformity {
-  const [ratioMin = NaN, ratioMax = NaN] = workedOnce(SPEED_RATIOS, [squeeze])
+  const ratioMin = leastRatioOf(squeeze)
   return {
     squeeze,
-    equivalentAngle: radians(workedOnce(EQUIVALENT_ANGLE, [squeeze])[0] ?? NaN),
-    errorPeakToPeak: radians(workedOnce(ERROR_PEAK_TO_PEAK, [squeeze])[0] ?? NaN),
+    equivalentAngle: equivalentAngleOf(squeeze),
+    errorPeakToPeak: errorOf(squeeze),
     ratioMin,
-    ratioMax,
+    ratioMax: 1 / ratioMin,
   }
 }
 
@@ -178,15 +186,21 @@ export const UNEVENNESS: Kernel = {
   outputs: 2,
   run: (count, [a, b, c, d, ax, ay, az, nx, ny, nz], [real, imaginary], [fx, fy, fz]) => {
     for (let i: Row = 0; i < count; i++) {
-      const [p, q] = [a[i] + d[i], c[i] - b[i]]
-      const [r, s] = [a[i] - d[i], c[i] + b[i]]
+      const p = a[i] + d[i]
+      const q = c[i] - b[i]
+      const r = a[i] - d[i]
+      const s = c[i] + b[i]
       const size2 = p * p + q * q
-      const [x, y] = [(r * p + s * q) / size2, (s * p - r * q) / size2]
+      const x = (r * p + s * q) / size2
+      const y = (s * p - r * q) / size2
       const cosine = fx * nx[i] + fy * ny[i] + fz * nz[i]
       const sine =
-        ax[i] * (fy * nz[i] - fz * ny[i]) + ay[i] * (fz * nx[i] - fx * nz[i]) + az[i] * (fx * ny[i] - fy * nx[i])
+        ax[i] * (fy * nz[i] - fz * ny[i]) +
+        ay[i] * (fz * nx[i] - fx * nz[i]) +
+        az[i] * (fx * ny[i] - fy * nx[i])
       const reach2 = cosine * cosine + sine * sine
-      const [cos2, sin2] = [(cosine * cosine - sine * sine) / reach2, (2 * cosine * sine) / reach2]
+      const cos2 = (cosine * cosine - sine * sine) / reach2
+      const sin2 = (2 * cosine * sine) / reach2
       real[i] = x * cos2 - y * sin2
       imaginary[i] = x * sin2 + y * cos2
     }

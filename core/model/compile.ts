@@ -7,14 +7,9 @@ import type { CheckPlan } from '../check/plannedCheck'
 import { mapKnown, unknown, type Known } from '../known'
 import { lineFigureColumns, type LineFigureColumns } from '../line/figureColumns'
 import { lineColumns, type LineColumns, type PlaceColumns } from '../line/lineColumns'
-import {
-  axleColumns,
-  movedAxis,
-  movedPoint,
-  powertrainColumns,
-  type BodyMove,
-  type LeverColumns,
-} from '../placement/bodyColumns'
+import { axleColumns } from '../placement/axleColumns'
+import type { BodyMove, LeverColumns } from '../placement/bodyMove'
+import { powertrainColumns } from '../placement/powertrainColumns'
 import type { BodyId, Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
@@ -208,7 +203,7 @@ const bodiesOf = (build: Build): BodyOf => ({
 /** Points and axes after their bodies have moved; each is put into the graph when first asked for. */
 function placedState(
   build: Build,
-  { graph, points, axes }: MeasuredModel,
+  { points, axes }: MeasuredModel,
   moves: ReadonlyMap<BodyId, BodyMove | null>,
 ): PlacedState {
   const bodyOf = bodiesOf(build)
@@ -216,11 +211,12 @@ function placedState(
   return {
     moves,
     point: remembered((id) =>
-      mapKnown(readPoint(points)(id), (place) => movedPoint(graph, moveOf(bodyOf.point.get(id)), place)),
+      mapKnown(readPoint(points)(id), (place) => moveOf(bodyOf.point.get(id))?.point(place) ?? place),
     ),
     axis: remembered((id) =>
-      mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) =>
-        movedAxis(graph, moveOf(bodyOf.axis.get(id)), direction),
+      mapKnown(
+        axes.get(id) ?? unknown(`axis "${id}" is not in the build`),
+        ({ direction }) => moveOf(bodyOf.axis.get(id))?.direction(direction) ?? direction,
       ),
     ),
   }
@@ -236,4 +232,3 @@ function remembered<T>(make: (id: Id) => T): (id: Id) => T {
     return value
   }
 }
-

@@ -3,9 +3,9 @@ import type { Column } from '../columns/graph'
 import { newRun, type Run } from '../columns/run'
 import { fallPlan, type FallPlan } from '../frame/axis'
 import { allKnown, known, mapKnown, type Known } from '../known'
-import { NO_MOVE, rigidMoveOf, type RigidMove } from '../linalg/mat3'
+import { NO_MOVE, type RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
-import type { BodyMove } from '../placement/bodyColumns'
+import type { BodyMove } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
 import type { BodyId } from '../project/build'
 import type { Id } from '../project/id'
@@ -44,7 +44,10 @@ function rowOf(compiled: CompiledBuild): OneRow {
   const there = rows.get(compiled)
   if (there) return there
   const { build, ride } = compiled
-  const places = [...build.points.map(({ id }) => ride.point(id)), ...build.axes.map(({ id }) => ride.axis(id))]
+  const places = [
+    ...build.points.map(({ id }) => ride.point(id)),
+    ...build.axes.map(({ id }) => ride.axis(id)),
+  ]
   const wanted = [
     ...places.flatMap((place) => (place.known ? place.value : [])),
     ...moveWants(ride),
@@ -56,7 +59,8 @@ function rowOf(compiled: CompiledBuild): OneRow {
   return made
 }
 
-const moveWants = ({ moves }: PlacedState): Column[] => [...moves.values()].flatMap((move) => move?.columns ?? [])
+const moveWants = ({ moves }: PlacedState): Column[] =>
+  [...moves.values()].flatMap((move) => move?.columns ?? [])
 
 const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
   ...states.flatMap(({ columns, placed }) => {
@@ -67,7 +71,14 @@ const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
     const rest = [...bearings, ...moveWants(placed)]
     if (!columns.known) return rest
     const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo } = columns.value
-    return [...rest, ...[centres, axes, normals, upTo].flat(2), ...spans, ...angles, ...anglesDeg, ...squeezes]
+    return [
+      ...rest,
+      ...[centres, axes, normals, upTo].flat(2),
+      ...spans,
+      ...angles,
+      ...anglesDeg,
+      ...squeezes,
+    ]
   }),
   ...checks.flatMap(planWants),
 ]
@@ -75,7 +86,9 @@ const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
 const planWants = (plan: CheckPlan): Column[] =>
   'certain' in plan
     ? []
-    : plan.inStates.flatMap(({ value }) => (value === null || typeof value === 'number' ? [] : [value.column]))
+    : plan.inStates.flatMap(({ value }) =>
+        value === null || typeof value === 'number' ? [] : [value.column],
+      )
 
 /** Points and axes of one state of the vehicle; unknown where they were not read or their body cannot go there. */
 export interface PlacesAt {
@@ -89,8 +102,7 @@ export function placesAt(compiled: CompiledBuild, placed: PlacedState, figure: F
   const { bodyOf } = compiled
   const moves = new Map([...placed.moves].map(([body, move]) => [body, moveAt(move, figure)]))
   const measured = asMeasured(compiled)
-  const moveOf = (body: BodyId | undefined) =>
-    moves.get(body ?? '') ?? known(NO_MOVE)
+  const moveOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? known(NO_MOVE)
   return {
     move: moveOf,
     point: (id) => {
@@ -118,8 +130,8 @@ function measuredLie(measured: Geometry, id: Id): FallPlan {
 function moveAt(move: BodyMove | null, figure: FigureOf): Known<RigidMove> {
   if (!move || move.amounts.every((amount) => figure(amount) === 0)) return known(NO_MOVE)
   if (!move.basis.known) return move.basis
-  const figures = move.columns.map(figure)
-  return figures.some(Number.isNaN)
+  const found = move.moveAt(figure)
+  return Number.isNaN(found.shift[0])
     ? { known: false, missing: [move.tooFar] }
-    : known(rigidMoveOf(figures), move.basis.assumptions)
+    : known(found, move.basis.assumptions)
 }

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
-import { movePoint } from '../linalg/mat3'
+import { movePoint, NO_MOVE } from '../linalg/mat3'
 import { norm, sub, type Vec3 } from '../linalg/vec3'
 import { changedDemo, demoBuild } from '../testdata/builds'
-import { measuredGeometry } from '../readings/geometry'
-import { bodyMoves, moveRules } from './bodyMoves'
+import { evaluateBuild } from '../check/evaluateBuild'
+import { known } from '../known'
+import type { LeverSettings } from './settings'
 import { settingsAfter, unitOf } from './nearestCure'
 import { holdProblem, NO_MOUNT_MOVES, powertrainMove, type MountPoints } from './powertrainMove'
 
@@ -81,40 +82,40 @@ describe('the move of the powertrain', () => {
 
 describe('moves of bodies', () => {
   const build = demoBuild()
-  const geometry = measuredGeometry(build)
+  const moveOf = (of: typeof build, settings: LeverSettings, body: string) =>
+    evaluateBuild(of, settings).moves.get(body)!
 
   it('are none while nothing is moved, and unknown with the reason where a point was not read', () => {
-    const still = bodyMoves(build, geometry, {})
-    for (const move of still.values()) expect(move).toMatchObject({ known: true })
+    for (const move of evaluateBuild(build, {}).moves.values()) expect(move).toEqual(known(NO_MOVE))
     const unread = changedDemo(
       (raw) => (raw.readings = raw.readings.filter((one: any) => one.point !== 'axle-centre')),
     )
-    const wedge = bodyMoves(unread, measuredGeometry(unread), { wedge: 1 }).get('rear-axle')!
+    const wedge = moveOf(unread, { wedge: 1 }, 'rear-axle')
     expect(wedge.known ? [] : wedge.missing.map(({ what }) => what)).toEqual([
       'rear wheel axis: station not read',
       'rear wheel axis: height not read',
     ])
+    expect(moveOf(unread, { wedge: 0 }, 'rear-axle')).toEqual(known(NO_MOVE))
     const bare = changedDemo((raw) => delete raw.powertrain.mounts)
-    expect(bodyMoves(bare, geometry, { tail: 5 }).get('powertrain')).toMatchObject({
+    expect(moveOf(bare, { tail: 5 }, 'powertrain')).toMatchObject({
       known: false,
       missing: [{ what: 'powertrain: its mounts were not read, so it cannot be moved' }],
+    })
+    expect(moveOf(build, { tail: 2000 }, 'powertrain')).toMatchObject({
+      known: false,
+      missing: [{ what: 'powertrain: its mounts cannot stand that far apart' }],
     })
   })
 
   it('add what an axle winds up to its wedge', () => {
-    const turnOf = (rule: ReturnType<typeof moveRules>) => {
-      const point = (id: string) => {
-        const place = geometry.points.get(id)!
-        if (!place.known) throw new Error(id)
-        return place.value
-      }
-      return rule.get('rear-axle')!.move({ point } as never)!
+    const pulling = (settings: LeverSettings, riseDeg: number) => {
+      const risen = changedDemo((raw) => (raw.lines[0].expectedRiseDeg = riseDeg))
+      const { drive } = evaluateBuild(risen, settings).lines[0]!
+      if (!drive?.known) throw new Error('the demo is read')
+      return drive.value.anglesDeg
     }
-    const both = turnOf(moveRules(build, { wedge: -1.5 }, { 'rear-axle': 2 }))
-    const one = turnOf(moveRules(build, { wedge: 0.5 }))
-    both.rotation.forEach((row, i) =>
-      row.forEach((value, k) => expect(value).toBeCloseTo(one.rotation[i]![k]!, 12)),
-    )
+    const once = pulling({ wedge: 0.5 }, 1)
+    pulling({ wedge: -1.5 }, 3).forEach((angle, i) => expect(angle).toBeCloseTo(once[i]!, 9))
   })
 
   it('know the amounts after a cure, and the unit of a lever', () => {

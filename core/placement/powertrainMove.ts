@@ -143,4 +143,3 @@ export function holdProblem(mounts: MountPoints): string | null {
     ? 'its three mounts lie in one upright plane, so lifting one has no hold: look at their readings'
     : null
 }
-

@@ -93,20 +93,27 @@ const slopeAgainst = (x: number, y: number, z: number, upX: number, upY: number,
   Math.asin(clampSine(-(x * upX + y * upY + z * upZ)))
 
 /**
- * Fall, in radians, of an axis whose slope to the horizontal was read in degrees, with its plan in radians known: solves
- * (d(fall, plan))·up = −sin slope.
+ * Rearward unit vector of an axis whose slope to the horizontal was read in degrees, with its plan in radians known, and world
+ * up: solves (d(fall, plan))·up = −sin slope. Nothing where no axis of this plan has this slope in this attitude.
+ *
+ * With A = d(0, plan)·up and R² = A² + up_z², d·up = A·cos fall − up_z·sin fall = R·cos(fall + lead): one harmonic.
  */
-export const FALL_FROM_SLOPE: Kernel = {
-  name: 'fall to the chassis from the slope shown',
+export const DIRECTION_FROM_SLOPE: Kernel = {
+  name: 'direction to the chassis from the slope shown',
   page: 'readings',
-  outputs: 1,
-  run: (count, [slopeDeg, plan, upX, upY, upZ], [fall]) => {
+  outputs: 3,
+  run: (count, [slopeDeg, plan, upX, upY, upZ], [x, y, z]) => {
     for (let i: Row = 0; i < count; i++) {
-      // d·up = A·cos fall − up_z·sin fall = R·cos(fall + lead): one harmonic, solved in closed form.
-      const across = upY[i] * Math.sin(plan[i]) - upX[i] * Math.cos(plan[i])
-      const reach = Math.sqrt(across * across + upZ[i] * upZ[i])
-      // Beyond 1 no axis of this plan has this slope in this attitude, and the arc cosine is NaN.
-      fall[i] = Math.acos(-Math.sin(radians(slopeDeg[i])) / reach) - Math.atan2(upZ[i], across)
+      const cosPlan = Math.cos(plan[i])
+      const sinPlan = Math.sin(plan[i])
+      const across = upY[i] * sinPlan - upX[i] * cosPlan
+      const reach2 = across * across + upZ[i] * upZ[i]
+      const drop = -Math.sin(radians(slopeDeg[i]))
+      const rest = Math.sqrt(reach2 - drop * drop)
+      const cosFall = (drop * across + rest * upZ[i]) / reach2
+      x[i] = -cosFall * cosPlan
+      y[i] = cosFall * sinPlan
+      z[i] = -(rest * across - drop * upZ[i]) / reach2
     }
   },
 }
@@ -159,6 +166,7 @@ export const slopeOf = ([x, y, z]: Vec3, [upX, upY, upZ]: Vec3): Radians =>
  * @see docs/methods/readings.md
  */
 export function fallFromSlope(slope: Radians, plan: Radians, up: Vec3): Radians | null {
-  const [fall = NaN] = workedOnce(FALL_FROM_SLOPE, [degrees(slope), plan, ...up])
-  return Number.isNaN(fall) ? null : asRadians(fall)
+  const [x = NaN, y = NaN, z = NaN] = workedOnce(DIRECTION_FROM_SLOPE, [degrees(slope), plan, ...up])
+  // Beyond a right angle the axis has turned over, and its plan with it.
+  return Number.isNaN(z) ? null : asRadians(Math.atan2(-z, y * Math.sin(plan) - x * Math.cos(plan)))
 }

@@ -63,11 +63,7 @@ export const takenRoll = (context: ReadingContext, setup: Setup): Column =>
     USUAL_DOUBT.roll,
   )
 
-function missingFall(
-  context: ReadingContext,
-  setup: Setup,
-  roll: Known<Column>,
-): Known<Column> {
+function missingFall(context: ReadingContext, setup: Setup, roll: Known<Column>): Known<Column> {
   if (setup.datum === 'levelled')
     return known(
       levelledByHand(context, {

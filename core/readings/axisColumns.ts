@@ -1,12 +1,12 @@
 import { PLUS_TIMES, TIMES } from '../columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type VectorColumns } from '../columns/graph'
-import { axisDirection, DIRECTION_OF_AXIS } from '../frame/axis'
+import { axisDirection, DIRECTION_OF_AXIS, FALL_PLAN } from '../frame/axis'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { NamedAxis, Setup } from '../project/build'
 import type { AxisFaceReading, AxisLevelReading, GivenAxisReading, Reading } from '../project/reading'
 import { asRadians, degrees, radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
-import { FALL_FROM_SLOPE, SLOPE_OVER_SURFACE, UP_OF_CHASSIS } from './attitude'
+import { DIRECTION_FROM_SLOPE, SLOPE_OVER_SURFACE, UP_OF_CHASSIS } from './attitude'
 import { takenRoll } from './attitudeColumns'
 import { lastReading, type PlacedReading } from './chosen'
 import { FALL_THROUGH_POINTS, PLAN_THROUGH_POINTS } from './axisThroughPoints'
@@ -46,18 +46,16 @@ export function axisColumns(
     build,
     (reading): reading is GivenAxisReading => reading.kind === 'given-axis' && of(reading),
   )
-  const plan = planFormula(context, axis, given)
-  const fall = level
-    ? levelFall(context, axis, level, plan)
-    : (plumbFall(context, axis, plan, sources) ??
-      fallThroughPoints(context, axis) ??
-      (given ? givenAngle(context, axis, given, 'fall') : unknown(`${axis.name}: level not read`)))
-  const both = mapKnown(allKnown<[Column, Column]>([fall, plan]), ([f, p]) => ({
-    fall: f,
-    fallDeg: scalarStep(context.graph, TIMES, [f], [degrees(1)]),
-    plan: p,
-    direction: vectorStep(context.graph, DIRECTION_OF_AXIS, [f, p]),
-  }))
+  const plan = planColumn(context, axis, given)
+  const sloped = level
+    ? levelDirection(context, axis, level, plan)
+    : plumbDirection(context, axis, plan, sources)
+  const fall = () =>
+    fallThroughPoints(context, axis) ??
+    (given ? givenAngle(context, axis, given, 'fall') : unknown(`${axis.name}: level not read`))
+  const both = sloped
+    ? mapKnown(sloped, (direction) => lieOf(context, direction))
+    : lieBy(context, fall(), plan)
   const source = level ?? given
   if (!both.known || !source?.reading.provisional) return both
   return known(both.value, [
@@ -65,6 +63,21 @@ export function axisColumns(
     `${axis.name}: provisional, read it again when the part is there`,
   ])
 }
+
+/** Fall and plan of an axis whose direction is known. */
+function lieOf({ graph }: ReadingContext, direction: VectorColumns): AxisColumns {
+  const [fall, plan] = graph.step(FALL_PLAN, direction) as unknown as [Column, Column]
+  return { fall, fallDeg: scalarStep(graph, TIMES, [fall], [degrees(1)]), plan, direction }
+}
+
+/** The direction of an axis whose fall and plan are known. */
+const lieBy = ({ graph }: ReadingContext, fall: Known<Column>, plan: Known<Column>): Known<AxisColumns> =>
+  mapKnown(allKnown<[Column, Column]>([fall, plan]), ([f, p]) => ({
+    fall: f,
+    fallDeg: scalarStep(graph, TIMES, [f], [degrees(1)]),
+    plan: p,
+    direction: vectorStep(graph, DIRECTION_OF_AXIS, [f, p]),
+  }))
 
 /** The slope a level reading tells, in degrees, positive when the rear end of the axis is low. */
 export const readSlope = (axis: NamedAxis, placed: PlacedReading<LevelReading>): Known<number> =>
@@ -109,19 +122,19 @@ function slopeShown(axis: NamedAxis, reading: LevelReading, shown: number, path:
     : known(fromPlumb)
 }
 
-function levelFall(
+function levelDirection(
   context: ReadingContext,
   axis: NamedAxis,
   placed: PlacedReading<LevelReading>,
   plan: Known<Column>,
-): Known<Column> {
+): Known<VectorColumns> {
   const setup = context.build.setups.find((one) => one.id === placed.reading.setup)
   if (!setup) return unknown(`${axis.name}: its setup is missing`, `${placed.path}.setup`)
   const isRezeroed = placed.reading.zero === 'chassis'
   const up = isRezeroed ? upOfRezeroed(context, setup) : worldUp(context, setup)
   const read = measuredFigure(context, placed, levelSpec(axis, placed))
   const slope = isRezeroed ? toGravity(context, setup, onZeroSurface(context, setup, read), up) : read
-  return solvedFall(context, axis, placed.path, slope, plan, up)
+  return solvedDirection(context, axis, placed.path, slope, plan, up)
 }
 
 /** The slope to the horizontal behind what a level shows that was zeroed on a surface of the chassis. */
@@ -138,11 +151,7 @@ function toGravity(
 }
 
 /** What a level shows that was zeroed on a chassis surface: off by as much as the surface lies off the datum plane. */
-function onZeroSurface(
-  context: ReadingContext,
-  setup: Setup,
-  read: Known<Column>,
-): Known<Column> {
+function onZeroSurface(context: ReadingContext, setup: Setup, read: Known<Column>): Known<Column> {
   if (!read.known || setup.zeroSurfaceFallDeg !== undefined) return read
   const label = `${setup.name}: surface the level was zeroed on`
   const surface = assumedFigure(
@@ -150,41 +159,40 @@ function onZeroSurface(
     { id: setup.id, field: 'zero-surface', label },
     USUAL_DOUBT.zeroSurface,
   )
-  return known(
-    scalarStep(context.graph, PLUS_TIMES, [read.value, surface], [1]),
-    [...read.assumptions, `${label}, taken to lie along the datum plane`],
-  )
+  return known(scalarStep(context.graph, PLUS_TIMES, [read.value, surface], [1]), [
+    ...read.assumptions,
+    `${label}, taken to lie along the datum plane`,
+  ])
 }
 
-/** Fall of an axis whose face was made plumb in some setup whose chassis was read. */
-function plumbFall(
+/** Direction of an axis whose face was made plumb in some setup whose chassis was read. */
+function plumbDirection(
   context: ReadingContext,
   axis: NamedAxis,
   plan: Known<Column>,
   { exceptSetup }: AxisSources,
-): Known<Column> | null {
+): Known<VectorColumns> | null {
   const found = plumbFaceSlope(context, axis, exceptSetup)
   return (
-    found &&
-    solvedFall(context, axis, '', known(found.slopeDeg), plan, worldUp(context, found.setup))
+    found && solvedDirection(context, axis, '', known(found.slopeDeg), plan, worldUp(context, found.setup))
   )
 }
 
-function solvedFall(
+function solvedDirection(
   context: ReadingContext,
   axis: NamedAxis,
   path: string,
   slopeDeg: Known<Column>,
   plan: Known<Column>,
   up: Known<VectorColumns>,
-): Known<Column> {
+): Known<VectorColumns> {
   const all = allKnown<[Column, Column, VectorColumns]>([slopeDeg, plan, up])
-  const fall = mapKnown(all, ([slope, planAngle, world]) =>
-    scalarStep(context.graph, FALL_FROM_SLOPE, [slope, planAngle, ...world]),
+  const direction = mapKnown(all, ([slope, planAngle, world]) =>
+    vectorStep(context.graph, DIRECTION_FROM_SLOPE, [slope, planAngle, ...world]),
   )
-  if (fall.known && Number.isNaN(context.graph.at(fall.value)))
+  if (direction.known && Number.isNaN(context.graph.at(direction.value[2])))
     return unknown(`${axis.name}: no axis can show this slope in this attitude`, path)
-  return fall
+  return direction
 }
 
 /** A level zeroed on the chassis carries the attitude in its zero; unread, the chassis is taken as level. */
@@ -192,13 +200,12 @@ function upOfRezeroed(context: ReadingContext, setup: Setup): Known<VectorColumn
   const up = worldUp(context, setup)
   if (up.known) return up
   const roll = takenRoll(context, setup)
-  return known(
-    vectorStep(context.graph, UP_OF_CHASSIS, [context.graph.source(0), roll]),
-    [`${setup.name}: level zeroed on the chassis, whose own roll was not read`],
-  )
+  return known(vectorStep(context.graph, UP_OF_CHASSIS, [context.graph.source(0), roll]), [
+    `${setup.name}: level zeroed on the chassis, whose own roll was not read`,
+  ])
 }
 
-function planFormula(
+function planColumn(
   context: ReadingContext,
   axis: NamedAxis,
   given: PlacedReading<GivenAxisReading> | null,
@@ -206,7 +213,13 @@ function planFormula(
   const ends = farthestPair(context, axis, ['station', 'offset'])
   if (ends === 'too-close') return tooClose(axis)
   if (ends) {
-    return known(scalarStep(context.graph, PLAN_THROUGH_POINTS, ends.flatMap(({ station, offset }) => [station, offset])))
+    return known(
+      scalarStep(
+        context.graph,
+        PLAN_THROUGH_POINTS,
+        ends.flatMap(({ station, offset }) => [station, offset]),
+      ),
+    )
   }
   if (given?.reading.plan !== undefined) return givenAngle(context, axis, given, 'plan')
   if (given) return known(context.graph.source(0))
@@ -216,10 +229,9 @@ function planFormula(
     { id: axis.id, field: 'plan-assumed', label: `${axis.name}: direction in top view, not read` },
     isOnAxle ? USUAL_DOUBT.axlePlan : USUAL_DOUBT.powertrainPlan,
   )
-  return known(
-    inRadians(context, plan),
-    [`${axis.name}: direction in top view not read, taken as straight ahead`],
-  )
+  return known(inRadians(context, plan), [
+    `${axis.name}: direction in top view not read, taken as straight ahead`,
+  ])
 }
 
 function fallThroughPoints(context: ReadingContext, axis: NamedAxis): Known<Column> | null {

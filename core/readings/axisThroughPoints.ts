@@ -16,11 +16,7 @@ export const FALL_THROUGH_POINTS: Kernel = {
   name: 'fall through two points',
   page: 'readings',
   outputs: 1,
-  run: (
-    count,
-    [frontStation, frontOffset, frontHeight, rearStation, rearOffset, rearHeight],
-    [fall],
-  ) => {
+  run: (count, [frontStation, frontOffset, frontHeight, rearStation, rearOffset, rearHeight], [fall]) => {
     for (let i: Row = 0; i < count; i++) {
       const along = rearStation[i] - frontStation[i]
       const across = rearOffset[i] - frontOffset[i]

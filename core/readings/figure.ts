@@ -63,7 +63,10 @@ export function measuredFigure(
   })
   const said = [...read.assumptions, ...assumptions]
   if (!shared) return known(figure, said)
-  return known(scalarStep(context.graph, PLUS_TIMES, [figure, sharedZero(context, shared)], [shared.sign]), said)
+  return known(
+    scalarStep(context.graph, PLUS_TIMES, [figure, sharedZero(context, shared)], [shared.sign]),
+    said,
+  )
 }
 
 /** A level's zero error: one input that all its readings share. */

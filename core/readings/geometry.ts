@@ -43,7 +43,11 @@ export function measuredModel(build: Build): MeasuredModel {
 export const measuredGeometry = (build: Build): Geometry => geometryOf(measuredModel(build))
 
 /** A model's geometry at the means of its readings. */
-export function geometryOf({ graph: { at }, points, axes }: Pick<MeasuredModel, 'graph' | 'points' | 'axes'>): Geometry {
+export function geometryOf({
+  graph: { at },
+  points,
+  axes,
+}: Pick<MeasuredModel, 'graph' | 'points' | 'axes'>): Geometry {
   return {
     points: new Map([...points].map(([id, place]) => [id, mapKnown(place, vectorAt(at))])),
     axes: new Map(

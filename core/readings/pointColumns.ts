@@ -39,7 +39,9 @@ function registeredFigures(context: ReadingContext, point: NamedPoint): Partial<
         index > found.index && reading.kind === kind && 'point' in reading && reading.point === point.id,
     )
   return {
-    ...(isLater('point-station') && { station: mapKnown(found.place, ([x]) => scalarStep(context.graph, TIMES, [x], [-1])) }),
+    ...(isLater('point-station') && {
+      station: mapKnown(found.place, ([x]) => scalarStep(context.graph, TIMES, [x], [-1])),
+    }),
     ...(isLater('point-offset') && { offset: mapKnown(found.place, ([, y]) => y) }),
     ...(isLater('point-height') && { height: mapKnown(found.place, ([, , z]) => z) }),
   }

@@ -73,9 +73,21 @@ export const REGISTERED_MOVE: Kernel = {
         const size2 = w0 * w0 + w1 * w1 + w2 * w2
         const whole = 1 / Math.sqrt(1 + size2 / 4)
         const [qx, qy, qz] = [(w0 / 2) * whole, (w1 / 2) * whole, (w2 / 2) * whole]
-        const [t00, t01, t02] = [1 - 2 * (qy * qy + qz * qz), 2 * (qx * qy - whole * qz), 2 * (qx * qz + whole * qy)]
-        const [t10, t11, t12] = [2 * (qx * qy + whole * qz), 1 - 2 * (qx * qx + qz * qz), 2 * (qy * qz - whole * qx)]
-        const [t20, t21, t22] = [2 * (qx * qz - whole * qy), 2 * (qy * qz + whole * qx), 1 - 2 * (qx * qx + qy * qy)]
+        const [t00, t01, t02] = [
+          1 - 2 * (qy * qy + qz * qz),
+          2 * (qx * qy - whole * qz),
+          2 * (qx * qz + whole * qy),
+        ]
+        const [t10, t11, t12] = [
+          2 * (qx * qy + whole * qz),
+          1 - 2 * (qx * qx + qz * qz),
+          2 * (qy * qz - whole * qx),
+        ]
+        const [t20, t21, t22] = [
+          2 * (qx * qz - whole * qy),
+          2 * (qy * qz + whole * qx),
+          1 - 2 * (qx * qx + qy * qy),
+        ]
         const [n00, n01, n02] = [
           t00 * r00 + t01 * r10 + t02 * r20,
           t00 * r01 + t01 * r11 + t02 * r21,

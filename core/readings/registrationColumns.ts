@@ -1,6 +1,13 @@
 import { deviationOf } from '../uncertainty/spread'
 import { PLUS_TIMES, TIMES } from '../columns/arithmetic'
-import { moveStep, scalarStep, vectorStep, type Column, type MoveColumns, type VectorColumns } from '../columns/graph'
+import {
+  moveStep,
+  scalarStep,
+  vectorStep,
+  type Column,
+  type MoveColumns,
+  type VectorColumns,
+} from '../columns/graph'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import { MOVED_POINT } from '../linalg/moveKernels'
 import type { Vec3 } from '../linalg/vec3'
@@ -231,11 +238,7 @@ function shotColumns(
     figure(1, 'across', 'acrossSide', 'left', null),
     figure(2, 'up', 'upWay', 'above', 'above'),
   ])
-  return mapKnown(all, ([along, across, up]) => [
-    scalarStep(context.graph, TIMES, [along], [-1]),
-    across,
-    up,
-  ])
+  return mapKnown(all, ([along, across, up]) => [scalarStep(context.graph, TIMES, [along], [-1]), across, up])
 }
 
 const setupName = ({ build }: ReadingContext, reading: SetupPointReading): string =>

@@ -1,7 +1,7 @@
 import type { Column } from '../columns/graph'
 import type { Cells, Row } from '../columns/kernel'
 import type { Window } from '../limits/limit'
-import { noughtInterval } from './noughtInterval'
+import { noughtInterval, type VectorSums } from './noughtInterval'
 import type { SampledFigure } from './sampleModel'
 
 /** How sure one figure is. */
@@ -34,15 +34,17 @@ export interface FigureTally {
   squares: number
   kept: number
   readonly products: Float64Array
-  /** The samples themselves, for a figure that has a vector behind it, and sums of x, y, x², y², x·y of that. */
+  /** Numbers of the inputs it rests on. */
+  readonly restsOn: readonly number[]
+  /** The samples themselves, for a figure that has a vector behind it. */
   readonly samples: Float64Array
-  readonly vectorSums: Float64Array
 }
 
 /** An empty tally for as many samples as will be drawn at the most. */
 export function newTally(
   figure: SampledFigure,
   nominal: number,
+  restsOn: readonly number[],
   inputs: number,
   samples: number,
 ): FigureTally {
@@ -60,13 +62,13 @@ export function newTally(
     squares: 0,
     kept: 0,
     products: new Float64Array(window ? inputs : 0),
+    restsOn,
     samples: new Float64Array(vector ? samples : 0),
-    vectorSums: new Float64Array(5),
   }
 }
 
 /** How far each row lies off the nominal figure; 0 where it has no answer. One is enough: figures are added up one by one. */
-let away = new Float64Array(0)
+let scratch = new Float64Array(0)
 
 /**
  * Adds some rows to a tally.
@@ -81,36 +83,63 @@ export function addFigure(
   scores: readonly Float64Array[],
   isKept: Uint8Array,
 ): void {
-  const { figure, nominal, isLimited, inside, allowed } = tally
+  const { figure, nominal, isLimited, products } = tally
   const values = cellsOf(figure.column)
-  if (away.length < rows) away = new Float64Array(rows)
-  let [count, sum, squares, kept] = [0, 0, 0, 0]
-  for (let row = 0; row < rows; row++) {
-    const value = values[row] ?? NaN
-    const off = value - nominal
-    // Neither NaN nor an infinity is an answer, and no answer keeps no limit.
-    const isAnswer = off - off === 0
-    away[row] = isAnswer ? off : 0
-    if (isAnswer) {
-      count++
-      sum += off
-      squares += off * off
-    }
-    if (!isLimited) continue
-    if (isAnswer && value >= inside[0] && value <= inside[1]) kept++
-    if (!isAnswer || value < allowed[0] || value > allowed[1]) isKept[row] = 0
-  }
-  tally.count += count
   tally.drawn += rows
-  tally.sum += sum
-  tally.squares += squares
-  tally.kept += kept
-  for (let i = 0; i < tally.products.length; i++)
-    tally.products[i] = (tally.products[i] ?? 0) + product(away, scores[i] as Float64Array, rows)
-  if (figure.vector) {
-    tally.samples.set(values.subarray(0, rows), tally.drawn - rows)
-    addVector(tally.vectorSums, cellsOf(figure.vector.columns[0]), cellsOf(figure.vector.columns[1]), rows)
+  addDistances(tally, values, rows)
+  if (isLimited) tally.kept += countKept(tally, values, rows, isKept)
+  if (products.length > 0) {
+    if (scratch.length < rows) scratch = new Float64Array(rows)
+    const away = answered(values, nominal, scratch, rows)
+    for (const input of tally.restsOn)
+      products[input] = (products[input] ?? 0) + product(away, scores[input] as Float64Array, rows)
   }
+  if (figure.vector) tally.samples.set(values.subarray(0, rows), tally.drawn - rows)
+}
+
+/** Sums up the distances from the nominal figure; where some rows have no answer, of the others. */
+function addDistances(tally: FigureTally, values: Float64Array, rows: number): void {
+  const cells = values as unknown as Cells
+  const { nominal } = tally
+  let sum = 0
+  let squares = 0
+  for (let row: Row = 0; row < rows; row++) {
+    const off = cells[row] - nominal
+    sum += off
+    squares += off * off
+  }
+  const isAnswered = Number.isFinite(squares)
+  const answers = isAnswered ? null : values.subarray(0, rows).filter(Number.isFinite)
+  tally.count += answers ? answers.length : rows
+  tally.sum += answers ? answers.reduce((total, value) => total + (value - nominal), 0) : sum
+  tally.squares += answers ? answers.reduce((total, value) => total + (value - nominal) ** 2, 0) : squares
+}
+
+/** How far each row lies off the nominal figure; 0 where it has no answer. */
+function answered(values: Float64Array, nominal: number, away: Float64Array, rows: number): Float64Array {
+  const [cells, distances] = [values, away] as unknown as [Cells, Cells]
+  for (let row: Row = 0; row < rows; row++) {
+    const off = cells[row] - nominal
+    distances[row] = off - off === 0 ? off : 0
+  }
+  return away
+}
+
+/** Counts the rows within the limits and marks those past a failing one; no answer keeps no limit. */
+function countKept(
+  { inside: [low, high], allowed: [least, most] }: FigureTally,
+  values: Float64Array,
+  rows: number,
+  isKept: Uint8Array,
+): number {
+  const [figures, flags] = [values, isKept] as unknown as [Cells, Cells]
+  let kept = 0
+  for (let row: Row = 0; row < rows; row++) {
+    const value = figures[row]
+    if (value >= low && value <= high) kept++
+    if (!(value >= least && value <= most)) flags[row] = 0
+  }
+  return kept
 }
 
 function product(a: Float64Array, b: Float64Array, rows: number): number {
@@ -120,24 +149,8 @@ function product(a: Float64Array, b: Float64Array, rows: number): number {
   return sum
 }
 
-function addVector(sums: Float64Array, first: Float64Array, second: Float64Array, rows: number): void {
-  const [xs, ys] = [first, second] as unknown as [Cells, Cells]
-  let [sx, sy, sxx, syy, sxy] = [0, 0, 0, 0, 0]
-  for (let row: Row = 0; row < rows; row++) {
-    const x = xs[row]
-    const y = ys[row]
-    if (x - x !== 0 || y - y !== 0) continue
-    sx += x
-    sy += y
-    sxx += x * x
-    syy += y * y
-    sxy += x * y
-  }
-  ;[sx, sy, sxx, syy, sxy].forEach((term, i) => (sums[i] = (sums[i] ?? 0) + term))
-}
-
 /** What a full tally says of its figure. */
-export function spreadOf(tally: FigureTally, vector: readonly number[]): FigureSpread {
+export function spreadOf(tally: FigureTally, vector: VectorSums | null): FigureSpread {
   const { figure, nominal, count, drawn, sum, squares, kept, isLimited, inside, products } = tally
   if (count < 2) {
     const isSure = drawn === 0 && nominal >= inside[0] && nominal <= inside[1]
@@ -148,7 +161,7 @@ export function spreadOf(tally: FigureTally, vector: readonly number[]): FigureS
   const variance = Math.max(0, (squares - count * mean * mean) / (count - 1))
   return {
     plusMinus: 2 * Math.sqrt(variance),
-    interval: figure.vector ? noughtInterval(tally, vector, figure.vector.figureAtNought) : null,
+    interval: figure.vector && vector ? noughtInterval(tally, vector, figure.vector.figureAtNought) : null,
     probability: isLimited ? kept / drawn : null,
     shares: sharesOf(products, count, variance),
   }

@@ -1,6 +1,10 @@
 import { standing } from '../limits/verdict'
 import type { Window } from '../limits/limit'
 import type { Input } from '../readings/inputs'
+import type { Column } from '../columns/graph'
+import { sourcesOf } from '../columns/run'
+import type { CompiledBuild } from '../model/compile'
+import { addVector, newVectorSums, type VectorSums } from './noughtInterval'
 import { addFigure, newTally, spreadOf, type FigureSpread } from './figureTally'
 import type { SampledFigure, SampleModel } from './sampleModel'
 import { newTruths, type SamplingOptions, type Truths } from './truths'
@@ -43,14 +47,24 @@ export function* monteCarlo(
   truths.setMeans()
   run.bring(wanted, 1, given)
   const nominal = figures.map(({ column }) => run.figure(column))
-  const vectors = figures.map(({ vector }) => vector?.columns.map(run.figure) ?? [])
-  const tallies = figures.map((figure, k) => newTally(figure, nominal[k] ?? NaN, inputs.length, count))
+  const vectors = vectorsOf(figures, run.figure)
+  const tallies = figures.map((figure, k) =>
+    newTally(
+      figure,
+      nominal[k] ?? NaN,
+      figure.window ? inputsOf(compiled, figure.column) : [],
+      inputs.length,
+      count,
+    ),
+  )
   const isKept = new Uint8Array(run.capacity)
   let [done, together] = [0, 0]
   for (const { rows, scores } of truths.blocks()) {
     run.bring(wanted, rows, given)
     isKept.fill(1)
     for (const tally of tallies) addFigure(tally, run.cells, rows, scores, isKept)
+    for (const { columns, sums } of vectors.values())
+      addVector(sums, run.cells(columns[0]), run.cells(columns[1]), rows)
     for (let row = 0; row < rows; row++) together += isKept[row] ?? 0
     done += rows
     yield done
@@ -61,10 +75,33 @@ export function* monteCarlo(
     seed: options.seed,
     inputs,
     figures: Object.fromEntries(
-      figures.map(({ id }, k) => [id, spreadOf(tallies[k] as (typeof tallies)[number], vectors[k] ?? [])]),
+      tallies.map((tally) => {
+        const { id, vector } = tally.figure
+        return [id, spreadOf(tally, vector ? (vectors.get(vector.columns[0])?.sums ?? null) : null)]
+      }),
     ),
     together: !isLimited ? null : count === 0 ? Number(keepsAll(figures, nominal)) : together / count,
   }
+}
+
+/** Numbers of the inputs that a column rests on. */
+function inputsOf({ graph, measured }: CompiledBuild, column: Column): number[] {
+  const sources = sourcesOf(graph, [column])
+  return measured.list.columns.flatMap((input, index) => (sources.has(input) ? [index] : []))
+}
+
+/** The vectors behind figures, each once: several figures rise with the same one. */
+function vectorsOf(figures: readonly SampledFigure[], figure: (column: Column) => number) {
+  const vectors = new Map<
+    Column,
+    { readonly columns: readonly [Column, Column]; readonly sums: VectorSums }
+  >()
+  for (const { vector } of figures) {
+    if (!vector || vectors.has(vector.columns[0])) continue
+    const [first, second] = vector.columns
+    vectors.set(first, { columns: vector.columns, sums: newVectorSums([figure(first), figure(second)]) })
+  }
+  return vectors
 }
 
 const keepsAll = (figures: readonly SampledFigure[], values: readonly number[]): boolean =>

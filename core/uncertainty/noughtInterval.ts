@@ -1,4 +1,54 @@
-import type { FigureTally } from './figureTally'
+import type { Cells, Row } from '../columns/kernel'
+
+/** Sums over the samples of a vector behind figures. */
+export interface VectorSums {
+  /** At the means of the readings. */
+  readonly nominal: readonly [number, number]
+  count: number
+  x: number
+  y: number
+  xx: number
+  yy: number
+  xy: number
+}
+
+export const newVectorSums = (nominal: readonly [number, number]): VectorSums => ({
+  nominal,
+  count: 0,
+  x: 0,
+  y: 0,
+  xx: 0,
+  yy: 0,
+  xy: 0,
+})
+
+/** Adds some rows of the vector's two parts. */
+export function addVector(sums: VectorSums, first: Float64Array, second: Float64Array, rows: number): void {
+  const [xs, ys] = [first, second] as unknown as [Cells, Cells]
+  let count = 0
+  let sx = 0
+  let sy = 0
+  let sxx = 0
+  let syy = 0
+  let sxy = 0
+  for (let row: Row = 0; row < rows; row++) {
+    const x = xs[row]
+    const y = ys[row]
+    if (x - x !== 0 || y - y !== 0) continue
+    count++
+    sx += x
+    sy += y
+    sxx += x * x
+    syy += y * y
+    sxy += x * y
+  }
+  sums.count += count
+  sums.x += sx
+  sums.y += sy
+  sums.xx += sxx
+  sums.yy += syy
+  sums.xy += sxy
+}
 
 /** Chi-squared that 95 % of normal vectors stay below, of two parts and of one. */
 const CHI_PLANE = 5.991
@@ -16,17 +66,20 @@ const THIN = 0.02
  * truth "nought" would never be covered. It is covered just when nought lies inside the 95 % ellipse of the vector; then the
  * interval runs from nought to where 95 % of the lengths end.
  *
- * @param vector - at the means of the readings
  * @param figureAtNought - the figure when the vector is nought
  * @returns from the smaller to the larger figure; null when the vector is clearly not nought
  * @see docs/methods/uncertainty.md
  */
 export function noughtInterval(
-  { count, drawn, samples, vectorSums }: Pick<FigureTally, 'count' | 'drawn' | 'samples' | 'vectorSums'>,
-  [x = NaN, y = NaN]: readonly number[],
+  {
+    count,
+    drawn,
+    samples,
+  }: { readonly count: number; readonly drawn: number; readonly samples: Float64Array },
+  vector: VectorSums,
   figureAtNought: number,
 ): readonly [number, number] | null {
-  if (count < 2 || !isNoughtLikely(vectorSums, count, x, y)) return null
+  if (count < 2 || !isNoughtLikely(vector)) return null
   const sorted = samples.slice(0, drawn).filter(Number.isFinite).sort()
   const low = sorted[Math.floor(0.05 * count)] ?? NaN
   const high = sorted[Math.min(count - 1, Math.ceil(0.95 * count))] ?? NaN
@@ -34,11 +87,10 @@ export function noughtInterval(
   return high > figureAtNought ? [figureAtNought, high] : [low, figureAtNought]
 }
 
-function isNoughtLikely(sums: Float64Array, count: number, x: number, y: number): boolean {
-  const [sumX = 0, sumY = 0, sumXX = 0, sumYY = 0, sumXY = 0] = sums
-  const xx = sumXX / count - (sumX / count) ** 2
-  const yy = sumYY / count - (sumY / count) ** 2
-  const xy = sumXY / count - (sumX * sumY) / count ** 2
+function isNoughtLikely({ nominal: [x, y], count, ...sums }: VectorSums): boolean {
+  const xx = sums.xx / count - (sums.x / count) ** 2
+  const yy = sums.yy / count - (sums.y / count) ** 2
+  const xy = sums.xy / count - (sums.x * sums.y) / count ** 2
   const trace = xx + yy
   if (!(trace > 0)) return x === 0 && y === 0
   const determinant = xx * yy - xy * xy

@@ -1,18 +1,18 @@
 import { evaluateBuild } from '../check/evaluateBuild'
 import { studentFactor } from '../readings/studentFactor'
 import { farRepeat } from '../readings/farRepeat'
-import { geometryModel } from '../readings/geometry'
+import { measuredModel } from '../readings/geometry'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import { resultJson } from '../check/resultJson'
 import { measureAgain } from './measureAgain'
 import { runMonteCarlo } from './monteCarlo'
-import { noughtInterval, type VectorTally } from './noughtInterval'
+import { addVector, newVectorSums, noughtInterval } from './noughtInterval'
 import { measureAgainSentence } from '../text/measureAgainText'
 import { sampleModel } from './sampleModel'
 import { likelySpan, sureCheck, sureEvaluation } from './sureness'
 
 const inputOf = (build: ReturnType<typeof demoBuild>, field: string) =>
-  geometryModel(build).inputs.find((one) => one.field === field)
+  measuredModel(build).list.inputs.find((one) => one.field === field)
 const levels = ['r1', 'r2', 'r3', 'r4']
 const facing = (sides: readonly string[]) =>
   changedDemo((raw) =>
@@ -25,7 +25,7 @@ describe('where doubt comes from', () => {
   it('is one zero error for all readings of a level, which cancels where the display looked the same way', () => {
     const same = facing(['left', 'rear', 'left', 'left'])
     const turned = facing(['left', 'rear', 'left', 'right'])
-    expect(geometryModel(same).inputs.filter(({ source }) => source === 'tool')).toHaveLength(1)
+    expect(measuredModel(same).list.inputs.filter(({ source }) => source === 'tool')).toHaveLength(1)
     // Hand scatter alone is left: the demo's repeats show 0.041° widened for four differences, in two pairs.
     expect(spread(same, 'axis/output/fallDeg')).toBeLessThan(0.13)
     // Turned round it counts twice: 2·0.1/√3 = 0.115°.
@@ -54,7 +54,7 @@ describe('where doubt comes from', () => {
       for (const reading of raw.readings) delete reading.tool
       raw.tools = []
     })
-    const { inputs } = geometryModel(bare)
+    const { inputs } = measuredModel(bare).list
     for (const { unit, halfWidth, source } of inputs.filter((one) => one.source === undefined))
       expect([source, halfWidth]).toEqual([undefined, unit === 'deg' ? 0.1 : 1])
     const said = resultJson(bare).assumptions.join('; ')
@@ -71,7 +71,7 @@ describe('where doubt comes from', () => {
 
   it('is a hand as it was entered, as long as nothing was repeated', () => {
     const steady = changedDemo((raw) => (raw.tools[1].handScatter = 0.1))
-    const { inputs } = geometryModel(steady)
+    const { inputs } = measuredModel(steady).list
     expect(inputs.find(({ readingId }) => readingId === 'r5')).toMatchObject({ scatter: 0.1, halfWidth: 1 })
   })
 })
@@ -129,27 +129,30 @@ describe('studentFactor', () => {
 
 describe('noughtInterval', () => {
   /** A thousand vectors about (x, 0), one unit across. */
-  const tally = (x: number, figureAtNought = 0): VectorTally => {
-    const figures = new Float64Array(1000)
-    const sums = new Float64Array(5)
+  const intervalAt = (x: number, figureAtNought = 0) => {
+    const samples = new Float64Array(1000)
+    const [us, vs] = [new Float64Array(1000), new Float64Array(1000)]
     for (let i = 0; i < 1000; i++) {
       const angle = 2.39996 * i
       const radius = Math.sqrt(-2 * Math.log((i + 0.5) / 1000))
       const [u, v] = [x + radius * Math.cos(angle), radius * Math.sin(angle)]
-      figures[i] = figureAtNought === 1 ? 1 - Math.hypot(u, v) / 100 : Math.hypot(u, v)
-      ;[u, v, u * u, v * v, u * v].forEach((term, k) => (sums[k]! += term))
+      samples[i] = figureAtNought === 1 ? 1 - Math.hypot(u, v) / 100 : Math.hypot(u, v)
+      us[i] = u
+      vs[i] = v
     }
-    return { count: 1000, at: 0, figureAtNought, figures, sums }
+    const sums = newVectorSums([x, 0])
+    addVector(sums, us, vs, 1000)
+    return noughtInterval({ count: 1000, drawn: 1000, samples }, sums, figureAtNought)
   }
 
   it('runs from nought while nought lies in the 95 % ellipse, and is none beyond', () => {
-    expect(noughtInterval(tally(1), Float64Array.of(1, 0))).toEqual([0, expect.closeTo(2.9, 0)])
-    expect(noughtInterval(tally(2.3), Float64Array.of(2.3, 0))![0]).toBe(0)
-    expect(noughtInterval(tally(2.6), Float64Array.of(2.6, 0))).toBeNull()
+    expect(intervalAt(1)).toEqual([0, expect.closeTo(2.9, 0)])
+    expect(intervalAt(2.3)![0]).toBe(0)
+    expect(intervalAt(2.6)).toBeNull()
   })
 
   it('runs up to one for a ratio that falls away from it', () => {
-    const [low, high] = noughtInterval(tally(0.5, 1), Float64Array.of(0.5, 0))!
+    const [low, high] = intervalAt(0.5, 1)!
     expect(high).toBe(1)
     expect(low).toBeLessThan(0.99)
   })

@@ -1,12 +1,13 @@
 import type { Column } from '../columns/graph'
+import type { Cells, Row } from '../columns/kernel'
 import { borderOf, newRun, type Run } from '../columns/run'
 import type { CompiledBuild } from '../model/compile'
 import type { Input } from '../readings/inputs'
-import { seededRandom, type Random } from './random'
+import { nextNormal, nextUniform, seededState, type RandomState } from './random'
 import { deviationOf, scatterVariance } from './spread'
 
 /** Rows worked at a time: their columns stay in the processor's own memory. */
-export const BLOCK = 500
+export const BLOCK = 250
 
 /** How many truths are drawn, from which seed: the same two give the same ones. */
 export interface SamplingOptions {
@@ -59,13 +60,15 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   function* drawn(): Generator<TruthBlock> {
     const draw = drawing(inputs, options.seed)
     const blocks: KeptBlock[] = []
+    const reused = isKept ? [] : inputs.map(() => new Float64Array(run.capacity))
     for (let done = 0; done < count; done += BLOCK) {
       const rows = Math.min(BLOCK, count - done)
       const cells = columns.map((column) => run.fill(column))
-      const scores = inputs.map(() => new Float64Array(rows))
+      const scores = isKept ? inputs.map(() => new Float64Array(rows)) : reused
       draw(cells, scores, rows)
       run.bring(border, rows)
-      if (isKept) blocks.push({ rows, scores, border: border.map((column) => run.cells(column).slice(0, rows)) })
+      if (isKept)
+        blocks.push({ rows, scores, border: border.map((column) => run.cells(column).slice(0, rows)) })
       yield { rows, scores }
     }
     if (isKept) kept = blocks
@@ -93,34 +96,46 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
 /** Everything of a compiled build that may be sampled, whatever the levers do. */
 function sampledColumns({ placeFigures, lines }: CompiledBuild): Column[] {
   const states = lines.flatMap((line) => line.states)
-  const plans = lines.flatMap(({ checks }) => checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates)))
+  const plans = lines.flatMap(({ checks }) =>
+    checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates)),
+  )
   return [
     ...placeFigures.map(({ column }) => column),
-    ...states.flatMap(({ figures }) => figures?.named ?? []).flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
+    ...states
+      .flatMap(({ figures }) => figures?.named ?? [])
+      .flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
     ...plans.flatMap(({ value }) =>
       value === null || typeof value === 'number' ? [] : [value.column, ...(value.vector?.columns ?? [])],
     ),
   ]
 }
 
-/** Draws rows of inputs, row by row, uniformly for their tools and normally for their scatter. */
+/** Draws rows of the inputs, one input after the other. */
 function drawing(inputs: readonly Input[], seed: number) {
-  const random = seededRandom(seed)
-  const widths = inputs.map(({ halfWidth }) => halfWidth)
-  const scatters = inputs.map((input) => (input.scatter === 0 ? 0 : Math.sqrt(scatterVariance(input))))
-  const deviations = inputs.map(deviationOf)
-  return (cells: readonly Float64Array[], scores: readonly Float64Array[], rows: number) => {
-    for (let row = 0; row < rows; row++) {
-      for (let i = 0; i < inputs.length; i++) {
-        const error = drawError(widths[i] ?? 0, scatters[i] ?? 0, random)
-        ;(cells[i] as Float64Array)[row] = (inputs[i] as Input).mean + error
-        ;(scores[i] as Float64Array)[row] = error === 0 ? 0 : error / (deviations[i] ?? NaN)
-      }
-    }
-  }
+  const state = seededState(seed)
+  return (cells: readonly Float64Array[], scores: readonly Float64Array[], rows: number) =>
+    inputs.forEach((input, index) =>
+      drawInput(input, state, cells[index] as Float64Array, scores[index] as Float64Array, rows),
+    )
 }
 
-function drawError(halfWidth: number, scatter: number, random: Random): number {
-  const tool = halfWidth === 0 ? 0 : halfWidth * (2 * random.uniform() - 1)
-  return scatter === 0 ? tool : tool + scatter * random.normal()
+/** Draws an input uniformly for its tool and normally for its scatter. */
+function drawInput(
+  input: Input,
+  state: RandomState,
+  cells: Float64Array,
+  scores: Float64Array,
+  rows: number,
+): void {
+  const { mean, halfWidth } = input
+  const scatter = Math.sqrt(scatterVariance(input))
+  const weight = 1 / (deviationOf(input) || 1)
+  const [figures, errors] = [cells, scores] as unknown as [Cells, Cells]
+  for (let row: Row = 0; row < rows; row++) {
+    let error = 0
+    if (halfWidth > 0) error = halfWidth * (2 * nextUniform(state) - 1)
+    if (scatter > 0) error += scatter * nextNormal(state)
+    figures[row] = mean + error
+    errors[row] = error * weight
+  }
 }

@@ -1,0 +1,107 @@
+import type { Column, Graph, VectorColumns } from '../columns/graph'
+import type { Kernel, Row } from '../columns/kernel'
+import { known, type Known } from '../known'
+import { turnMove } from '../linalg/mat3'
+import type { Axle, Build } from '../project/build'
+import type { Id } from '../project/id'
+import { vectorAt } from '../readings/geometry'
+import { radians } from '../units/angle'
+import { summed, type BodyMove, type LeverColumns } from './bodyMove'
+import { heldBody, refused } from './heldBody'
+
+/** An axle that turns about its centre by wedges and by a rise of its nose, in degrees; null when nothing turns it. */
+export function axleColumns(
+  graph: Graph,
+  build: Build,
+  axle: Axle,
+  levers: LeverColumns,
+  rise: Column | null,
+  point: (id: Id) => Known<VectorColumns>,
+): BodyMove | null {
+  const wedges = build.levers.flatMap((lever) =>
+    lever.kind === 'wedge' && lever.axle === axle.id ? (levers.get(lever.id) ?? []) : [],
+  )
+  const amounts = rise === null ? wedges : [...wedges, rise]
+  if (amounts.length === 0) return null
+  const tooFar = { what: `${axle.name}: it cannot be turned that far`, path: '' }
+  const moves = { body: axle.id, amounts, tooFar }
+  const centre =
+    axle.centre === undefined
+      ? refused(`${axle.name}: its centre was not read, so it cannot be turned`)
+      : point(axle.centre)
+  if (!centre.known) return { ...moves, basis: centre, ...heldBody(graph, amounts) }
+  // Right-handed about +Y dips the front of a body, so a forward nose rises against it.
+  const sense = axle.noseFaces === 'forward' ? -1 : 1
+  return {
+    ...moves,
+    basis: known(null, centre.assumptions),
+    ...crossTurn(graph, centre.value, summed(graph, amounts), sense),
+  }
+}
+
+/** Sine and cosine of a turn right-handed about +Y, from its angle in degrees; parameter: its sense. */
+const CROSS_TURN: Kernel = {
+  name: 'turn of the axle',
+  page: 'placement',
+  outputs: 2,
+  run: (count, [angleDeg], [sine, cosine], [sense]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const angle = sense * radians(angleDeg[i])
+      sine[i] = Math.sin(angle)
+      cosine[i] = Math.cos(angle)
+    }
+  },
+}
+
+/** X and Z of a point turned about the cross axis through a centre, in mm: from sine and cosine of the turn, X and Z of both. */
+const TURNED_ABOUT: Kernel = {
+  name: 'a point of the axle after its turn',
+  page: 'placement',
+  outputs: 2,
+  run: (count, [sine, cosine, centreX, centreZ, x, z], [u, w]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const along = x[i] - centreX[i]
+      const above = z[i] - centreZ[i]
+      u[i] = centreX[i] + cosine[i] * along + sine[i] * above
+      w[i] = centreZ[i] - sine[i] * along + cosine[i] * above
+    }
+  },
+}
+
+/** X and Z of a direction turned about the cross axis: from sine and cosine of the turn, and its X and Z. */
+const TURNED: Kernel = {
+  name: 'an axis of the axle after its turn',
+  page: 'placement',
+  outputs: 2,
+  run: (count, [sine, cosine, x, z], [u, w]) => {
+    for (let i: Row = 0; i < count; i++) {
+      u[i] = cosine[i] * x[i] + sine[i] * z[i]
+      w[i] = cosine[i] * z[i] - sine[i] * x[i]
+    }
+  },
+}
+
+/** A turn about the cross axis through a point, which leaves every Y as it is. */
+function crossTurn(
+  graph: Graph,
+  centre: VectorColumns,
+  angleDeg: Column,
+  sense: 1 | -1,
+): Pick<BodyMove, 'point' | 'direction' | 'columns' | 'moveAt'> {
+  const turn = graph.step(CROSS_TURN, [angleDeg], [sense])
+  const pair = (kernel: Kernel, from: readonly Column[]) =>
+    graph.step(kernel, from) as unknown as [Column, Column]
+  const [cx, , cz] = centre
+  return {
+    point: ([x, y, z]) => {
+      const [u, w] = pair(TURNED_ABOUT, [...turn, cx, cz, x, z])
+      return [u, y, w]
+    },
+    direction: ([x, y, z]) => {
+      const [u, w] = pair(TURNED, [...turn, x, z])
+      return [u, y, w]
+    },
+    columns: [angleDeg, ...centre],
+    moveAt: (figure) => turnMove(vectorAt(figure)(centre), [0, 1, 0], sense * radians(figure(angleDeg))),
+  }
+}
