@@ -25,6 +25,9 @@ export default defineConfig({
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Each test starts with an empty browser, which would lay the whole application by for work without a network; the
+    // test of just that lets it.
+    serviceWorkers: 'block',
     launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: CHROMIUM_ARGS },
   },
   webServer: {

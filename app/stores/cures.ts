@@ -6,6 +6,7 @@ import { cureBrief, cureInstruction, cureRemark } from '~~/core/text/stateSenten
 import type { CureService } from '../workers/protocol'
 import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
@@ -27,6 +28,7 @@ const startWorker = () =>
 export const useCures = defineStore('cures', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
+  const levers = useLevers()
   const sureness = useSureness()
   const cures = shallowRef<readonly Cure[]>([])
   const isSearching = ref(false)
@@ -66,7 +68,7 @@ export const useCures = defineStore('cures', () => {
     () =>
       [
         workbench.build,
-        evaluation.settings,
+        levers.settings,
         isWanted.value,
         sureness.result !== null || sureness.isStopped || sureness.failure !== null,
       ] as const,
@@ -88,14 +90,14 @@ export const useCures = defineStore('cures', () => {
     // A search that was overtaken is of no use: its worker goes with it.
     if (isSearching.value) stop()
     const { build } = workbench
-    if (!build || !isWanted.value || Object.keys(evaluation.held).length > 0) return
+    if (!build || !isWanted.value || levers.isHeld) return
     // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
     if (sureness.result === null && !sureness.isStopped && sureness.failure === null) return
     isSearching.value = true
     failure.value = null
     try {
       const plain = toRaw(build)
-      const settings = { ...evaluation.settings }
+      const settings = { ...levers.settings }
       const isSampled = sureness.result !== null
       const alone = await client.ask((service) => service.nearest(plain, settings, isSampled))
       if (run !== latest) return
@@ -123,10 +125,7 @@ export const useCures = defineStore('cures', () => {
 
   /** Applies a cure: one change that can be undone. */
   function apply({ cure, instruction }: OfferedCure): void {
-    evaluation.set(
-      instruction,
-      Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount])),
-    )
+    levers.set(instruction, Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount])))
   }
 
   return { offered, refused, isSearching, failure, stop, apply }

@@ -3,6 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { demoBuild } from '../../core/testdata/builds'
 import { useBuildRepository } from '../storage/storage'
 import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
 import { useWorkbench } from './workbench'
 
 // The samplings have a worker of their own, which no test of stores has.
@@ -21,40 +22,40 @@ async function opened() {
   for (const id of ids) await useBuildRepository().add({ ...demoBuild(), id }, () => 'never')
   const workbench = useWorkbench()
   await workbench.open(ids[0]!)
-  return { ids, workbench, evaluation: useEvaluation() }
+  return { ids, workbench, levers: useLevers(), evaluation: useEvaluation() }
 }
 
 describe('useEvaluation', () => {
   it('moves the levers on screen while they are held and stores them once, when they are let go', async () => {
-    const { workbench, evaluation } = await opened()
+    const { workbench, levers, evaluation } = await opened()
     const before = evaluation.current!.checks.find(({ id }) => id === 'rear/torsional')!.value!
-    evaluation.hold('wedge', -1)
-    evaluation.hold('wedge', -1.5)
+    levers.hold('wedge', -1)
+    levers.hold('wedge', -1.5)
     expect(evaluation.current!.checks.find(({ id }) => id === 'rear/torsional')!.value!).toBeLessThan(before)
     expect(workbench.build!.positions[0]!.settings).toEqual({})
-    evaluation.release('Move a lever')
+    levers.release('Move a lever')
     await workbench.settled()
     expect(workbench.build!.positions[0]!.settings).toEqual({ wedge: -1.5 })
-    expect(evaluation.held).toEqual({})
+    expect(levers.held).toEqual({})
     expect(workbench.undoLabel).toBe('Move a lever')
   })
 
   it('does not carry a held lever into the next build', async () => {
-    const { ids, workbench, evaluation } = await opened()
-    evaluation.hold('tail', 30)
+    const { ids, workbench, levers } = await opened()
+    levers.hold('tail', 30)
     await workbench.open(ids[1]!)
-    expect(evaluation.held).toEqual({})
-    expect(evaluation.settings).toEqual({})
-    evaluation.release('Move a lever')
+    expect(levers.held).toEqual({})
+    expect(levers.settings).toEqual({})
+    levers.release('Move a lever')
     await workbench.settled()
     expect(workbench.build!.positions[0]!.settings).toEqual({})
   })
 
   it('drops what is held without a change', async () => {
-    const { workbench, evaluation } = await opened()
-    evaluation.hold('tail', 12)
-    evaluation.drop()
-    expect(evaluation.settings).toEqual({})
+    const { workbench, levers, evaluation } = await opened()
+    levers.hold('tail', 12)
+    levers.drop()
+    expect(levers.settings).toEqual({})
     expect(workbench.hasUnsaved).toBe(false)
     expect(evaluation.sentence).toMatch(/^Out: torsional under drive is 699 rad/)
   })

@@ -1,12 +1,14 @@
-import { proxy } from 'comlink'
+import { proxy, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { chosenSettings } from '~~/core/check/evaluateBuild'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { Build } from '~~/core/project/build'
-import { DEFAULT_SEED, LEAST_SAMPLES, type Sureness } from '~~/core/uncertainty/monteCarlo'
+import { LEAST_SAMPLES, type Sureness } from '~~/core/uncertainty/monteCarlo'
 import type { SurenessService } from '../workers/protocol'
 import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { buildBy, COMPILED_PARTS } from './buildParts'
+import { useLevers } from './levers'
 import { useWorkbench } from './workbench'
 
 const startWorker = () =>
@@ -17,11 +19,15 @@ interface Sampled {
   readonly build: Build
   readonly settings: LeverSettings
   readonly result: Sureness
+  /** With a lever in the hand, on fewer samples. */
+  readonly isRough: boolean
 }
 
-/** How sure the figures on screen are: sampled in a worker after each change comes to rest. */
+/** How sure the figures on screen are: sampled in a worker, in full when all is at rest and roughly while a lever moves. */
 export const useSureness = defineStore('sureness', () => {
   const workbench = useWorkbench()
+  const levers = useLevers()
+  const asPlanned = buildBy(() => workbench.build, COMPILED_PARTS)
   /** The last result, with the build and the setting it belongs to. */
   const last = shallowRef<Sampled | null>(null)
   /** The same as measured, before any lever is moved; only while somebody asks for it. */
@@ -32,14 +38,21 @@ export const useSureness = defineStore('sureness', () => {
   const failure = ref<string | null>(null)
   const progress = ref(0)
   const client = workerClient<SurenessService>(startWorker)
+  /** Which worker was told of which build. */
+  let told: { readonly service: Remote<SurenessService>; readonly build: Build } | null = null
   let timer: ReturnType<typeof setTimeout> | undefined
+  /** Number of the last question, and of the last sampling in full. */
   let run = 0
+  let full = 0
+  let isFollowing = false
 
-  /** The ± to show; a lever that moves meanwhile changes it little, so the last one stays until the next is there. */
+  /** The ± to show; a build that changes meanwhile changes it little, so the last one stays until the next is there. */
   const result = computed(() =>
     last.value?.build.id === workbench.build?.id ? (last.value?.result ?? null) : null,
   )
-  const isFresh = computed(() => last.value !== null && last.value.build === workbench.build)
+  const isFresh = computed(
+    () => last.value !== null && last.value.build === workbench.build && !last.value.isRough,
+  )
   const measuredResult = computed(() =>
     atRest.value?.build === workbench.build ? (atRest.value?.result ?? null) : null,
   )
@@ -47,15 +60,27 @@ export const useSureness = defineStore('sureness', () => {
   watch(
     () => workbench.build,
     (build) => {
-      clearTimeout(timer)
       isStopped.value = false
-      if (build) timer = setTimeout(sampleAtRest, SETTLE_MS)
+      if (build) settle()
+      else clearTimeout(timer)
     },
     { immediate: true },
   )
+  watch(
+    () => levers.held,
+    () => {
+      if (levers.isHeld) void follow()
+      else if (last.value?.isRough) settle()
+    },
+  )
+
+  function settle(): void {
+    clearTimeout(timer)
+    timer = setTimeout(sampleAtRest, SETTLE_MS)
+  }
 
   function sampleAtRest(): void {
-    if (workbench.isStoring) timer = setTimeout(sampleAtRest, SETTLE_MS)
+    if (workbench.isStoring) settle()
     else void sample()
   }
 
@@ -63,7 +88,29 @@ export const useSureness = defineStore('sureness', () => {
     const { build } = workbench
     if (!build) return
     const sampled = await sampledAt({ ...chosenSettings(build) })
-    if (sampled) last.value = sampled
+    // Whoever holds a lever by now has newer figures.
+    if (sampled && !levers.isHeld) last.value = sampled
+  }
+
+  /** Keeps up with a lever in the hand: one rough sampling after the other, each of the newest setting. */
+  async function follow(): Promise<void> {
+    if (isFollowing || isStopped.value || failure.value !== null || last.value === null) return
+    isFollowing = true
+    try {
+      for (let seen: LeverSettings | null = null; levers.isHeld && seen !== levers.held;) {
+        seen = levers.held
+        const { build } = workbench
+        const settings = { ...levers.settings }
+        const result = build && (await answer(settings, FOLLOWING_SAMPLES))
+        // The one that is overtaken by the next move is still nearer the truth than the one before.
+        if (build && result && levers.isHeld && build.id === workbench.build?.id)
+          last.value = { build, settings, result, isRough: true }
+      }
+    } catch (error) {
+      if (!(error instanceof WorkerEnded)) failure.value = reasonOf(error)
+    } finally {
+      isFollowing = false
+    }
   }
 
   /** Samples the build as measured too, for whoever sets the two side by side. */
@@ -81,31 +128,44 @@ export const useSureness = defineStore('sureness', () => {
   async function sampledAt(settings: LeverSettings): Promise<Sampled | null> {
     const { build } = workbench
     if (!build) return null
-    const mine = ++run
     isRunning.value = true
     isStopped.value = false
     failure.value = null
     progress.value = 0
+    const mine = ++full
     try {
-      const options = { samples: LEAST_SAMPLES, seed: DEFAULT_SEED }
-      const report = proxy((share: number) => {
-        if (mine === run) progress.value = share
+      const result = await answer(settings, LEAST_SAMPLES, (share) => {
+        if (mine === full) progress.value = share
       })
-      const sampled = await client.ask((service) =>
-        service.sample(mine, toRaw(build), settings, options, report),
-      )
-      return mine === run && sampled ? { build, settings, result: sampled } : null
+      return mine === full && result ? { build, settings, result, isRough: false } : null
     } catch (error) {
-      if (mine === run && !(error instanceof WorkerEnded)) failure.value = reasonOf(error)
+      if (mine === full && !(error instanceof WorkerEnded)) failure.value = reasonOf(error)
       return null
     } finally {
-      if (mine === run) isRunning.value = false
+      if (mine === full) isRunning.value = false
     }
+  }
+
+  /** Asks the worker, which is told of the build first when it does not know it. */
+  async function answer(
+    settings: LeverSettings,
+    samples: number,
+    onProgress: (share: number) => void = () => undefined,
+  ): Promise<Sureness | null> {
+    const question = { run: ++run, settings, samples }
+    const build = asPlanned.value
+    return client.ask(async (service) => {
+      if (build && (told?.service !== service || told.build !== build)) {
+        await service.open(toRaw(build))
+        told = { service, build }
+      }
+      return service.sample(question, proxy(onProgress))
+    })
   }
 
   /** Stops a sampling that runs; the last ± stays on screen. */
   function stop(): void {
-    run++
+    full++
     client.end()
     isRunning.value = false
     isStopped.value = true
@@ -129,3 +189,5 @@ const reasonOf = (error: unknown): string => (error instanceof Error ? error.mes
 
 /** A build at rest this long, in ms, is worth sampling. */
 const SETTLE_MS = 200
+/** Samples while a lever is in the hand: a fifth of the truths that count, the same ones at each move. */
+const FOLLOWING_SAMPLES = 4000

@@ -7,6 +7,7 @@ import { openedDemo, storedBuild } from '../../tests/support/opened'
 import { WorkerEnded } from '../workers/workerClient'
 import { useCures } from './cures'
 import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
 import { useSureness } from './sureness'
 
 /** What the workers answer; a test may put a fault in their place. */
@@ -30,19 +31,20 @@ jest.mock('../workers/workerClient', () => {
   }
 })
 
+/** Fewer draws than the page makes. */
+const fewer = (samples: number) => samples / 20
+let openBuild: never
 const services = {
+  open: async (build: never) => void (openBuild = build),
   sample: async (
-    _run: number,
-    build: never,
-    settings: never,
-    _options: never,
+    { settings, samples }: { settings: never; samples: number },
     onProgress: (share: number) => void,
   ) => {
-    const sampling = monteCarlo(sampleModel(build, settings), { samples: 1000, seed: 1 })
+    const sampling = monteCarlo(sampleModel(openBuild, settings), { samples: fewer(samples), seed: 1 })
     for (;;) {
       const step = sampling.next()
       if (step.done) return step.value
-      onProgress(step.value / 1000)
+      onProgress(step.value / fewer(samples))
     }
   },
   nearest: async (build: never, settings: never, isSampled: boolean) =>
@@ -85,6 +87,7 @@ describe('sureness and cures', () => {
 
   it('say why there is no ±, and go on when they are asked again', async () => {
     answers.sample = () => ({
+      open: async () => undefined,
       sample: () => Promise.reject(new Error('its program could not be loaded')),
     })
     await openedDemo()
@@ -99,6 +102,7 @@ describe('sureness and cures', () => {
 
   it('stop when they are told to, without a fault', async () => {
     answers.sample = () => ({
+      open: async () => undefined,
       sample: () => new Promise((_, reject) => setTimeout(() => reject(new WorkerEnded()), 50)),
     })
     await openedDemo()
@@ -109,6 +113,32 @@ describe('sureness and cures', () => {
     await new Promise((resolve) => setTimeout(resolve, 80))
     expect(sureness.failure).toBeNull()
   })
+
+  it('follow a lever in the hand with fewer samples, and settle when it is let go or put back', async () => {
+    const workbench = await openedDemo()
+    const [sureness, levers] = [useSureness(), useLevers()]
+    await until(() => sureness.isFresh && !sureness.isRunning)
+    const plusMinus = () => sureness.result!.figures['check/rear/torsional']!.plusMinus
+    const [atRest, full] = [plusMinus(), sureness.result!.samples]
+    levers.hold('wedge', -1)
+    levers.hold('wedge', -3)
+    await until(() => sureness.result!.samples < full)
+    expect(sureness.isFresh).toBe(false)
+    // The ± of an acceleration grows with the angles themselves.
+    await until(() => Math.abs(plusMinus() - atRest) > 1)
+    const [held, evaluation] = [plusMinus(), useEvaluation()]
+    expect(evaluation.current!.checks.find(({ id }) => id === 'rear/torsional')!.plusMinus).toBe(held)
+    levers.drop()
+    await until(() => sureness.isFresh)
+    expect([plusMinus(), sureness.result!.samples]).toEqual([atRest, full])
+    levers.hold('wedge', -3)
+    await until(() => !sureness.isFresh)
+    levers.release('Move a lever')
+    await until(() => sureness.isFresh && sureness.result!.samples === full)
+    expect(plusMinus() / held).toBeGreaterThan(0.8)
+    expect(plusMinus() / held).toBeLessThan(1.25)
+    expect(workbench.undoLabel).toBe('Move a lever')
+  }, 20_000)
 
   it('say why no cure could be looked for', async () => {
     await openedDemo()

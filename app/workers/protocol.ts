@@ -1,7 +1,7 @@
 import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/placement/nearestCure'
 import type { LeverSettings } from '~~/core/placement/settings'
-import type { SamplingOptions, Sureness } from '~~/core/uncertainty/monteCarlo'
+import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 
 /** The searches a worker runs for the workbench; only plain data crosses. */
 export interface CureService {
@@ -16,15 +16,21 @@ export interface CureService {
   ) => Promise<Cure | null>
 }
 
-/** Monte Carlo in a worker: seed and samples travel with the question, so the answer depends on it alone. */
+/** A setting of the levers to be sampled. */
+export interface SampleQuestion {
+  /** Number of the question; a later one overtakes it. */
+  readonly run: number
+  readonly settings: LeverSettings
+  readonly samples: number
+}
+
+/**
+ * Monte Carlo in a worker. The build is told once and its truths are drawn once; after that a lever's move asks for nothing
+ * but its own setting.
+ */
 export interface SurenessService {
-  /** Null when it was stopped or overtaken by another run. */
-  sample: (
-    run: number,
-    build: Build,
-    settings: LeverSettings,
-    options: SamplingOptions,
-    onProgress: (share: number) => void,
-  ) => Promise<Sureness | null>
-  stop: () => Promise<void>
+  /** Takes the build that later questions are about. */
+  open: (build: Build) => Promise<void>
+  /** Null when it was overtaken by another question. */
+  sample: (question: SampleQuestion, onProgress: (share: number) => void) => Promise<Sureness | null>
 }

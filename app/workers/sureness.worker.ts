@@ -1,25 +1,40 @@
 import { expose } from 'comlink'
-import { monteCarlo } from '~~/core/uncertainty/monteCarlo'
+import { compile } from '~~/core/model/compile'
+import type { Build } from '~~/core/project/build'
+import { DEFAULT_SEED, LEAST_SAMPLES, monteCarlo } from '~~/core/uncertainty/monteCarlo'
 import { sampleModel } from '~~/core/uncertainty/sampleModel'
+import { newTruths, type Truths } from '~~/core/uncertainty/truths'
 import type { SurenessService } from './protocol'
 
-/** The run that is wanted; an older one stops at its next report. */
+/** The question that is wanted; an older one stops at its next report. */
 let wanted = 0
+let opened: { readonly build: Build; readonly truths: Truths } | null = null
+
+/** Longer than this, in ms, nobody who asks again is kept waiting. */
+const PATIENCE = 12
 
 const service: SurenessService = {
-  sample: async (run, build, settings, options, onProgress) => {
+  open: async (build) => {
+    const truths = newTruths(compile(build), { samples: LEAST_SAMPLES, seed: DEFAULT_SEED }, true)
+    opened = { build, truths }
+  },
+  sample: async ({ run, settings, samples }, onProgress) => {
     wanted = run
-    const sampling = monteCarlo(sampleModel(build, settings), options)
+    if (!opened) throw new Error('no build is open')
+    const { build, truths } = opened
+    const sampling = monteCarlo(sampleModel(build, settings), { ...truths.options, samples }, truths)
+    let rested = performance.now()
     for (;;) {
       const step = sampling.next()
       if (step.done) return step.value
-      onProgress(step.value / options.samples)
-      // A turn of the event loop lets a stop come in.
+      if (performance.now() - rested < PATIENCE) continue
+      onProgress(step.value / samples)
+      // A turn of the event loop lets another question come in.
       await new Promise((resolve) => setTimeout(resolve))
+      rested = performance.now()
       if (wanted !== run) return null
     }
   },
-  stop: async () => void (wanted = 0),
 }
 
 expose(service)

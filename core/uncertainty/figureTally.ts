@@ -1,6 +1,5 @@
 import type { Column } from '../columns/graph'
 import type { Cells, Row } from '../columns/kernel'
-import type { Window } from '../limits/limit'
 import { noughtInterval, type VectorSums } from './noughtInterval'
 import type { SampledFigure } from './sampleModel'
 

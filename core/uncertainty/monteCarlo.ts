@@ -32,7 +32,7 @@ export interface Sureness {
  *
  * Yields the number of samples done, so that the caller can report and stop; returns the result.
  *
- * @param truths - of the same build, where several settings are to be compared on them
+ * @param truths - of the same build, where several settings are to be compared on them; as many of them as are asked for
  * @see docs/methods/uncertainty.md (JCGM 101:2008, propagation of distributions)
  */
 export function* monteCarlo(
@@ -42,7 +42,8 @@ export function* monteCarlo(
 ): Generator<number, Sureness, void> {
   const { compiled, settings, figures, wanted } = model
   const { inputs } = compiled.measured.list
-  const { run, given, count } = truths
+  const { run, given } = truths
+  const count = Math.min(truths.count, options.samples)
   for (const [id, column] of compiled.levers) run.set(column, settings[id] ?? 0)
   truths.setMeans()
   run.bring(wanted, 1, given)
@@ -59,7 +60,9 @@ export function* monteCarlo(
   )
   const isKept = new Uint8Array(run.capacity)
   let [done, together] = [0, 0]
-  for (const { rows, scores } of truths.blocks()) {
+  for (const block of truths.blocks()) {
+    const { scores } = block
+    const rows = Math.min(block.rows, count - done)
     run.bring(wanted, rows, given)
     isKept.fill(1)
     for (const tally of tallies) addFigure(tally, run.cells, rows, scores, isKept)
@@ -68,6 +71,7 @@ export function* monteCarlo(
     for (let row = 0; row < rows; row++) together += isKept[row] ?? 0
     done += rows
     yield done
+    if (done >= count) break
   }
   const isLimited = tallies.some((one) => one.isLimited)
   return {

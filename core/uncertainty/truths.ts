@@ -38,6 +38,9 @@ export interface Truths {
   readonly blocks: () => Iterable<TruthBlock>
 }
 
+/** More figures than this, some 60 MB, are not kept: a build of hundreds of points draws its truths anew. */
+const MOST_KEPT = 8e6
+
 interface KeptBlock extends TruthBlock {
   readonly border: readonly Float64Array[]
 }
@@ -53,6 +56,7 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   const count = inputs.every((input) => deviationOf(input) === 0) ? 0 : options.samples
   const run = newRun(graph, Math.max(1, Math.min(BLOCK, count)))
   const border = borderOf(graph, [...levers.values()], sampledColumns(compiled))
+  const keeps = isKept && count * (border.length + inputs.length) <= MOST_KEPT
   /** All blocks, once they have all been drawn. */
   let kept: readonly KeptBlock[] | null = null
   const means = border.map(graph.at)
@@ -60,18 +64,18 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   function* drawn(): Generator<TruthBlock> {
     const draw = drawing(inputs, options.seed)
     const blocks: KeptBlock[] = []
-    const reused = isKept ? [] : inputs.map(() => new Float64Array(run.capacity))
+    const reused = keeps ? [] : inputs.map(() => new Float64Array(run.capacity))
     for (let done = 0; done < count; done += BLOCK) {
       const rows = Math.min(BLOCK, count - done)
       const cells = columns.map((column) => run.fill(column))
-      const scores = isKept ? inputs.map(() => new Float64Array(rows)) : reused
+      const scores = keeps ? inputs.map(() => new Float64Array(rows)) : reused
       draw(cells, scores, rows)
       run.bring(border, rows)
-      if (isKept)
+      if (keeps)
         blocks.push({ rows, scores, border: border.map((column) => run.cells(column).slice(0, rows)) })
+      if (keeps && done + rows >= count) kept = blocks
       yield { rows, scores }
     }
-    if (isKept) kept = blocks
   }
 
   function* recalled(blocks: readonly KeptBlock[]): Generator<TruthBlock> {

@@ -1,6 +1,8 @@
 import { expect, test } from '@playwright/test'
 import { newBuild, openDemo, saved } from './bench'
 
+test.use({ serviceWorkers: 'allow' })
+
 test('works without a network after the first load, a reload in the middle of a reading included', async ({
   page,
   context,

@@ -5,7 +5,7 @@ import { texts } from '~/texts/en'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { useCures } from '~/stores/cures'
-import { useEvaluation } from '~/stores/evaluation'
+import { useLevers } from '~/stores/levers'
 import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -13,7 +13,7 @@ const open = defineModel<boolean>('open', { required: true })
 const { stages } = defineProps<{ stages: readonly Stage[] }>()
 const emit = defineEmits<{ shortcuts: []; glossary: [] }>()
 const workbench = useWorkbench()
-const evaluation = useEvaluation()
+const levers = useLevers()
 const readings = useReadings()
 const cures = useCures()
 const router = useRouter()
@@ -28,10 +28,6 @@ const then = (action: () => void) => () => {
 function exportBuild() {
   const { build } = workbench
   if (build) download(fileName(build.name), buildText(build), 'application/json')
-}
-function backToMeasured() {
-  const levers = workbench.build?.levers ?? []
-  evaluation.set(texts.line.reset, Object.fromEntries(levers.map((lever) => [lever.id, 0])))
 }
 const groups = computed(() => [
   {
@@ -83,7 +79,7 @@ const groups = computed(() => [
         kbds: ['ctrl', 'y'],
         onSelect: then(() => void workbench.redo()),
       },
-      { label: texts.line.reset, onSelect: then(backToMeasured) },
+      { label: texts.line.reset, onSelect: then(() => levers.reset(texts.line.reset)) },
       { label: texts.builds.export, onSelect: then(exportBuild) },
       {
         label: texts.bar.colour,

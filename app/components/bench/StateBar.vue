@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
+import { useLevers } from '~/stores/levers'
 import { useWorkbench } from '~/stores/workbench'
 
 const emit = defineEmits<{ palette: []; shortcuts: [] }>()
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
+const levers = useLevers()
 const verdict = computed(() => evaluation.current?.verdict ?? 'unknown')
 const position = computed(
   () => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '',
@@ -13,9 +15,9 @@ const position = computed(
 /** Read aloud only once a lever is let go: at each frame of a drag nobody could follow. */
 const spoken = ref('')
 watch(
-  () => [evaluation.sentence, Object.keys(evaluation.held).length] as const,
-  ([sentence, held]) => {
-    if (held === 0) spoken.value = sentence
+  () => [evaluation.sentence, levers.isHeld] as const,
+  ([sentence, isHeld]) => {
+    if (!isHeld) spoken.value = sentence
   },
   { immediate: true },
 )

@@ -1,20 +1,17 @@
 <script setup lang="ts">
 import { useEvaluation } from '~/stores/evaluation'
+import { useLevers } from '~/stores/levers'
 import { useWorkbench } from '~/stores/workbench'
 import { texts } from '~/texts/en'
 
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
+const levers = useLevers()
 const route = useRoute()
 const marked = ref('')
 const isKnown = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
-const isMoved = computed(() => Object.values(evaluation.settings).some((amount) => amount !== 0))
-
-function reset() {
-  const levers = workbench.build?.levers ?? []
-  evaluation.set(texts.line.reset, Object.fromEntries(levers.map((lever) => [lever.id, 0])))
-}
+const isMoved = computed(() => Object.values(levers.settings).some((amount) => amount !== 0))
 </script>
 
 <template>
@@ -24,8 +21,8 @@ function reset() {
         v-if="isKnown"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        @hold="evaluation.hold"
-        @release="evaluation.release('Move a lever')"
+        @hold="levers.hold"
+        @release="levers.release('Move a lever')"
         @mark="marked = $event"
       />
       <section v-else class="nothing">
@@ -47,16 +44,21 @@ function reset() {
         :key="lever.id"
         :build="workbench.build"
         :lever="lever"
-        :amount="evaluation.settings[lever.id] ?? 0"
+        :amount="levers.settings[lever.id] ?? 0"
         :marked="marked === lever.id"
-        @hold="evaluation.hold(lever.id, $event)"
-        @release="evaluation.release('Move a lever')"
+        @hold="levers.hold(lever.id, $event)"
+        @release="levers.release('Move a lever')"
         @mark="marked = lever.id"
       />
       <div class="foot">
-        <UButton v-if="isMoved" variant="outline" size="sm" icon="i-lucide-rotate-ccw" @click="reset">{{
-          texts.line.reset
-        }}</UButton>
+        <UButton
+          v-if="isMoved"
+          variant="outline"
+          size="sm"
+          icon="i-lucide-rotate-ccw"
+          @click="levers.reset(texts.line.reset)"
+          >{{ texts.line.reset }}</UButton
+        >
         <p class="soft">{{ texts.line.leverHint }}</p>
         <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
         <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.turning }}</p>
