@@ -3,8 +3,12 @@ import { readFileSync } from 'node:fs'
 import { chromium, type Page } from '@playwright/test'
 import { evaluateBuild } from '../core/check/evaluateBuild'
 import { parseBuildText } from '../core/project/parseBuild'
-import { LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
+import { newRun } from '../core/columns/run'
+import { compile, type CompiledBuild } from '../core/model/compile'
+import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
 import { sampleModel } from '../core/uncertainty/sampleModel'
+import { newTruths } from '../core/uncertainty/truths'
+import { plainKernel } from './plainKernel'
 import { CHROMIUM_ARGS } from '../playwright.config'
 import { installChromium, CHROMIUM } from './chromium.mjs'
 import { build, install } from './fresh.mjs'
@@ -22,12 +26,16 @@ const say = (what: string, times: number[]) =>
     `${what.padEnd(44)} median ${percentile(times, 0.5).toFixed(2)} ms   p95 ${percentile(times, 0.95).toFixed(2)} ms`,
   )
 
+// `npm run bench core` leaves the browser aside.
+const isWhole = process.argv[2] !== 'core'
 install()
-build()
-installChromium()
 benchCore()
 benchUncertainty()
-await benchBrowser()
+if (isWhole) {
+  build()
+  installChromium()
+  await benchBrowser()
+}
 
 function benchCore(): void {
   const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
@@ -41,15 +49,67 @@ function benchCore(): void {
   say('core: all checks at one lever setting', times)
 }
 
+/** Rates beside a plain kernel in the same run, so that a slow or a busy machine does not matter. */
 function benchUncertainty(): void {
   const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
   if (!parsed.ok) throw new Error('the demo build is damaged')
-  const times = Array.from({ length: 5 }, () => {
+  const build = parsed.value
+  const compiled = compile(build)
+  const truths = newTruths(compiled, { samples: LEAST_SAMPLES, seed: DEFAULT_SEED }, true)
+  const levers = leverRun(compiled, LEAST_SAMPLES)
+  const times: Record<'plain' | 'drawn' | 'recalled' | 'levers', number[]> = {
+    plain: [],
+    drawn: [],
+    recalled: [],
+    levers: [],
+  }
+  const timed = (what: keyof typeof times, work: () => unknown) => {
     const start = performance.now()
-    runMonteCarlo(sampleModel(parsed.value, {}))
-    return performance.now() - start
-  })
-  say(`core: ± from ${LEAST_SAMPLES} samples`, times)
+    work()
+    times[what].push(performance.now() - start)
+  }
+  for (let round = 0; round < 60; round++) {
+    const model = sampleModel(build, { tail: round % 9 })
+    timed('plain', () => plainKernel(LEAST_SAMPLES))
+    timed('drawn', () => runMonteCarlo(model))
+    timed('recalled', () => runMonteCarlo(model, truths.options, truths))
+    timed('levers', () => levers(round))
+  }
+  // The first rounds warm the compiler up.
+  const settled = (what: keyof typeof times) => times[what].slice(20)
+  say(`core: plain kernel, ${LEAST_SAMPLES} samples`, settled('plain'))
+  say(`core: ± of the whole demo, ${LEAST_SAMPLES} samples`, settled('drawn'))
+  say('core: ± at another setting, truths recalled', settled('recalled'))
+  say(`core: ${LEAST_SAMPLES} settings of the levers`, settled('levers'))
+  const ratio = (what: keyof typeof times) =>
+    (percentile(settled('plain'), 0.5) / percentile(settled(what), 0.5)).toFixed(2)
+  console.log(
+    `rates beside the plain kernel: whole Monte Carlo ${ratio('drawn')}, recalled ${ratio('recalled')}, levers alone ${ratio('levers')}`,
+  )
+}
+
+/** All checked figures of a build in all their states, at many settings of its levers at once. */
+function leverRun(compiled: CompiledBuild, settings: number): (round: number) => void {
+  const rows = 250
+  const run = newRun(compiled.graph, rows)
+  const wanted = compiled.lines.flatMap(({ checks }) =>
+    checks.flatMap((plan) =>
+      'certain' in plan
+        ? []
+        : plan.inStates.flatMap(({ value }) =>
+            value === null || typeof value === 'number' ? [] : [value.column],
+          ),
+    ),
+  )
+  return (round) => {
+    for (let done = 0; done < settings; done += rows) {
+      for (const column of compiled.levers.values()) {
+        const cells = run.fill(column)
+        for (let row = 0; row < rows; row++) cells[row] = ((done + row + round) % 41) / 8 - 2.5
+      }
+      run.bring(wanted, rows)
+    }
+  }
 }
 
 /** From an edit to "saved" in a build of as many readings as a file may hold. */
