@@ -1,6 +1,7 @@
+import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import type { Cure } from '~~/core/placement/nearestCure'
+import type { Cure } from '~~/core/solver/cure'
 import { likelihoodText } from '~~/core/text/checkText'
 import { cureBrief, cureInstruction, cureRemark } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
@@ -32,6 +33,8 @@ export const useCures = defineStore('cures', () => {
   const sureness = useSureness()
   const cures = shallowRef<readonly Cure[]>([])
   const isSearching = ref(false)
+  /** Settings looked at in the search that runs. */
+  const looked = ref(0)
   /** Why no cure can be looked for; null while one can. */
   const failure = ref<string | null>(null)
   const client = workerClient<CureService>(startWorker)
@@ -94,6 +97,7 @@ export const useCures = defineStore('cures', () => {
     // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
     if (sureness.result === null && !sureness.isStopped && sureness.failure === null) return
     isSearching.value = true
+    looked.value = 0
     failure.value = null
     try {
       const plain = toRaw(build)
@@ -102,12 +106,12 @@ export const useCures = defineStore('cures', () => {
       const alone = await client.ask((service) => service.nearest(plain, settings, isSampled))
       if (run !== latest) return
       cures.value = alone
-      const [first, second] = build.levers
-      if (first && second && !alone.some((cure) => cure.reaches === 'holds')) {
-        const both = await client.ask((service) =>
-          service.byTwo(plain, settings, [first.id, second.id], isSampled),
-        )
-        if (run === latest && both) cures.value = [both, ...alone]
+      if (build.levers.length > 1 && !alone.some((cure) => cure.reaches === 'holds')) {
+        const report = proxy((count: number) => {
+          if (run === latest) looked.value = count
+        })
+        const together = await client.ask((service) => service.together(plain, settings, isSampled, report))
+        if (run === latest && together.reaches !== 'none') cures.value = [together, ...alone]
       }
     } catch (error) {
       if (run === latest && !(error instanceof WorkerEnded))
@@ -128,7 +132,7 @@ export const useCures = defineStore('cures', () => {
     levers.set(instruction, Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount])))
   }
 
-  return { offered, refused, isSearching, failure, stop, apply }
+  return { offered, refused, isSearching, looked, failure, stop, apply }
 })
 
 /** Levers at rest this long, in ms, are worth a search. */

@@ -1,7 +1,7 @@
 import { chosenSettings } from '../../core/check/evaluateBuild'
 import { monteCarlo } from '../../core/uncertainty/monteCarlo'
 import { sampleModel } from '../../core/uncertainty/sampleModel'
-import { cureByTwo, nearestCures } from '../../core/placement/nearestCure'
+import { leastEffortCure, nearestCures } from '../../core/solver/findCures'
 import { provingWith } from '../../core/uncertainty/provenCure'
 import { openedDemo, storedBuild } from '../../tests/support/opened'
 import { WorkerEnded } from '../workers/workerClient'
@@ -49,8 +49,19 @@ const services = {
   },
   nearest: async (build: never, settings: never, isSampled: boolean) =>
     nearestCures(build, settings, provingWith(build, isSampled)),
-  byTwo: async (build: any, settings: never, _ids: never, isSampled: boolean) =>
-    cureByTwo(build, settings, build.levers, provingWith(build, isSampled)),
+  together: async (
+    build: never,
+    settings: never,
+    isSampled: boolean,
+    onProgress: (looked: number) => void,
+  ) => {
+    const search = leastEffortCure(build, settings, provingWith(build, isSampled))
+    for (;;) {
+      const step = search.next()
+      if (step.done) return step.value
+      onProgress(step.value)
+    }
+  },
 }
 const until = async (isSo: () => boolean) => {
   for (let tries = 0; tries < 800 && !isSo(); tries++) await new Promise((resolve) => setTimeout(resolve, 10))

@@ -1,5 +1,6 @@
 import type { Verdict } from '~~/core/limits/limit'
 import type { JointKind, School } from '~~/core/project/lineSpec'
+import { grouped } from '~~/core/units/format'
 import { measuring } from './measuring'
 
 /** Every phrase of the interface, by place, so that a translation is one file. */
@@ -267,10 +268,13 @@ export const texts = {
     sure: 'How sure',
     turn: 'Over one turn',
     speed: 'Angle against speed',
-    searching: 'Looking for the nearest cure',
+    searching: (looked: number) =>
+      looked > 0
+        ? `Looking for the least work: ${grouped(looked)} settings so far`
+        : 'Looking for the least work',
     searchFailed: (reason: string) => `No cure could be looked for: ${reason}.`,
     stopSearch: 'Stop',
-    noCure: 'No lever alone, nor two together, puts it right:',
+    noCure: 'No setting of the levers puts it right:',
     noCurve: 'Wants the readings of the joints, the highest shaft speed and a limit on shaft inertia.',
     nothing: 'Nothing to draw yet',
     nothingHint: 'The drawing grows out of the readings. Still missing:',

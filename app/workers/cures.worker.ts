@@ -1,13 +1,17 @@
 import { expose } from 'comlink'
-import { cureByTwo, nearestCures } from '~~/core/placement/nearestCure'
+import { leastEffortCure, nearestCures } from '~~/core/solver/findCures'
 import { provingWith } from '~~/core/uncertainty/provenCure'
 import type { CureService } from './protocol'
 
 const service: CureService = {
   nearest: async (build, settings, isSampled) => nearestCures(build, settings, provingWith(build, isSampled)),
-  byTwo: async (build, settings, leverIds, isSampled) => {
-    const [first, second] = leverIds.map((id) => build.levers.find((lever) => lever.id === id))
-    return first && second ? cureByTwo(build, settings, [first, second], provingWith(build, isSampled)) : null
+  together: async (build, settings, isSampled, onProgress) => {
+    const search = leastEffortCure(build, settings, provingWith(build, isSampled))
+    for (;;) {
+      const step = search.next()
+      if (step.done) return step.value
+      onProgress(step.value)
+    }
   },
 }
 

@@ -1,5 +1,5 @@
 import type { Build } from '~~/core/project/build'
-import type { Cure } from '~~/core/placement/nearestCure'
+import type { Cure } from '~~/core/solver/cure'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 
@@ -7,13 +7,13 @@ import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 export interface CureService {
   /** Smallest change of each lever alone. */
   nearest: (build: Build, settings: LeverSettings, isSampled: boolean) => Promise<Cure[]>
-  /** Smallest change of two levers together; ending the worker stops the search. */
-  byTwo: (
+  /** Least effort of all levers together; told how many settings have been looked at, and left by ending the worker. */
+  together: (
     build: Build,
     settings: LeverSettings,
-    leverIds: readonly [string, string],
     isSampled: boolean,
-  ) => Promise<Cure | null>
+    onProgress: (looked: number) => void,
+  ) => Promise<Cure>
 }
 
 /** A setting of the levers to be sampled. */

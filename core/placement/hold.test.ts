@@ -5,7 +5,8 @@ import { changedDemo, demoBuild } from '../testdata/builds'
 import { evaluateBuild } from '../check/evaluateBuild'
 import { known } from '../known'
 import type { LeverSettings } from './settings'
-import { settingsAfter, unitOf } from './nearestCure'
+import { settingsAfter } from '../solver/cure'
+import { unitOf } from './leverGrid'
 import { holdProblem, NO_MOUNT_MOVES, powertrainMove, type MountPoints } from './powertrainMove'
 
 const MOUNTS: MountPoints = {

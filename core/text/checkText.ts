@@ -1,9 +1,6 @@
 import type { Check, CheckState } from '../check/check'
-import { formatAngle, formatLength, fixed } from '../units/format'
+import { formatAngle, formatLength, fixed, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
-
-/** Thousands in groups of three with a thin space, as on a rev counter. */
-export const grouped = (value: number): string => fixed(value, 0).replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f')
 
 /** The checked value with its unit; "?" when unknown. */
 export function checkValueText(check: Check, value: number | null, units: UnitSettings): string {

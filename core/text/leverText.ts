@@ -1,5 +1,5 @@
 import type { Axle, Build, Lever, LeverKind } from '../project/build'
-import type { LeverChange } from '../placement/nearestCure'
+import type { LeverChange } from '../solver/cure'
 import { spacerStack } from '../placement/spacers'
 import { fixed, formatAngle, formatLength } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'

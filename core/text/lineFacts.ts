@@ -10,11 +10,11 @@ import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
 import { degrees, radians } from '../units/angle'
-import { fixed, formatAngle, formatBothUnits } from '../units/format'
+import { fixed, formatAngle, formatBothUnits, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
 import { lineFigureId } from '../uncertainty/sampleModel'
-import { grouped, intervalText } from './checkText'
+import { intervalText } from './checkText'
 
 /** One figure with its name, and what to make of it. */
 export interface Fact {

@@ -1,6 +1,6 @@
 import type { Check } from '../check/check'
 import type { Evaluation } from '../check/evaluateBuild'
-import type { Cure } from '../placement/nearestCure'
+import type { Cure } from '../solver/cure'
 import type { Build } from '../project/build'
 import { checkLabel, checkValueText, likelihoodText, marginText, sentenceCase } from './checkText'
 import { changeBrief, changeInstruction, LEVER_NAMES } from './leverText'

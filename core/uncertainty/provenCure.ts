@@ -1,5 +1,5 @@
 import type { Evaluation } from '../check/evaluateBuild'
-import type { Proof, ProvenEvaluation } from '../placement/nearestCure'
+import type { Proof, ProvenEvaluation } from '../solver/cure'
 import type { Build } from '../project/build'
 import { DEFAULT_SEED, runMonteCarlo } from './monteCarlo'
 import { compile } from '../model/compile'

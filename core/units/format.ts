@@ -80,3 +80,6 @@ export function formatAngle(angleDeg: number, units: Pick<UnitSettings, 'angle'>
   const text = `${Math.floor(minutes / 60)}° ${minutes % 60}'`
   return angleDeg < 0 && minutes > 0 ? MINUS + text : text
 }
+
+/** Thousands in groups of three with a thin space, as on a rev counter. */
+export const grouped = (value: number): string => fixed(value, 0).replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f')

@@ -7,7 +7,7 @@ const cures = useCures()
 
 <template>
   <span v-if="cures.isSearching" class="searching" role="status">
-    {{ texts.line.searching }}
+    {{ texts.line.searching(cures.looked) }}
     <UButton size="xs" variant="outline" color="neutral" @click="cures.stop()">{{
       texts.line.stopSearch
     }}</UButton>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/check/evaluateBuild'
 import type { Build } from '~~/core/project/build'
-import { checkLabel, grouped, likelihoodText, plusMinusText } from '~~/core/text/checkText'
+import { checkLabel, likelihoodText, plusMinusText } from '~~/core/text/checkText'
+import { grouped } from '~~/core/units/format'
 import { measureAgainSentence } from '~~/core/text/measureAgainText'
 import { doubtOf } from '~~/core/uncertainty/doubt'
 import { texts } from '~/texts/en'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Line, SpeedSource } from '~~/core/project/lineSpec'
 import { shaftSpeed } from '~~/core/strength/shaftSpeed'
-import { grouped } from '~~/core/text/checkText'
+import { grouped } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -5,9 +5,10 @@ import { provingWith } from '../uncertainty/provenCure'
 import { parseBuild } from '../project/parseBuild'
 import { cureInstruction, cureRemark } from '../text/stateSentence'
 import { changeInstruction, leverAmount, thickEnd } from '../text/leverText'
-import { cureByTwo, nearestCures, nearestFirst } from './nearestCure'
-import { parseLeverAmount } from './leverInput'
-import { spacerStack } from './spacers'
+import { leastEffortCure, nearestCures } from './findCures'
+import { effortOf, leverGrid } from '../placement/leverGrid'
+import { parseLeverAmount } from '../placement/leverInput'
+import { spacerStack } from '../placement/spacers'
 
 const build = demoBuild()
 const verdictAt = (settings: Record<string, number>) => evaluateBuild(build, settings).verdict
@@ -20,15 +21,16 @@ describe('nearestCures', () => {
     for (const { changes } of cures.slice(0, 1)) {
       const { lever, amount } = changes[0]!
       expect(verdictAt({ [lever.id]: amount })).toBe('holds')
-      const nearer = nearestFirst(lever, 0).filter((other) => Math.abs(other) < Math.abs(amount))
-      expect(nearer.map((other) => verdictAt({ [lever.id]: other }))).not.toContain('holds')
+      const nearer = leverGrid(lever, 0).filter((other) => Math.abs(other.amount) < Math.abs(amount))
+      expect(nearer.map((other) => verdictAt({ [lever.id]: other.amount }))).not.toContain('holds')
     }
   })
 
   it('says it as an instruction', () => {
     expect(cures.map((cure) => cureInstruction(build, cure)).sort()).toEqual([
       '1.5° wedge, nose down: thick end to the front',
-      expect.stringMatching(/^Pack the tail up \d+\.0 mm/),
+      // Nearest to all limits, which it does not reach.
+      expect.stringMatching(/ the tail (up )?\d+\.0 mm/),
     ])
     expect(cureRemark(build, cures[0]!)).toBe('Then every check holds.')
   })
@@ -97,25 +99,57 @@ describe('nearestCures', () => {
   })
 })
 
-describe('cureByTwo', () => {
-  it('finds the least pair of moves when neither lever has room alone', () => {
-    const raw = rawDemo()
-    raw.levers[0].range = [-30, 30]
-    raw.levers[1].range = [-1.5, 1.5]
-    raw.limits.entries.find((one: any) => one.id === 'torsional').warnAbove = 230
-    const parsed = parseBuild(raw)
-    if (!parsed.ok) throw new Error('refused')
-    const [tail, wedge] = parsed.value.levers
-    expect(nearestCures(parsed.value, {}).map((cure) => cure.reaches)).not.toContain('holds')
-    const cure = cureByTwo(parsed.value, {}, [tail!, wedge!])!
-    expect(cure.changes.map((change) => change.amount).every((amount) => amount !== 0)).toBe(true)
-    const settings = Object.fromEntries(cure.changes.map(({ lever, amount }) => [lever.id, amount]))
-    expect(evaluateBuild(parsed.value, settings).verdict).toBe('holds')
+describe('leastEffortCure', () => {
+  const narrow = () =>
+    changedDemo((raw) => {
+      raw.levers[0].range = [-30, 30]
+      raw.levers[1].range = [-1.5, 1.5]
+      raw.limits.entries.find((one: any) => one.id === 'torsional').warnAbove = 230
+    })
+  const last = (run: ReturnType<typeof leastEffortCure>) => {
+    for (;;) {
+      const step = run.next()
+      if (step.done) return step.value
+    }
+  }
+
+  it('finds the cheapest of all settings when no lever has room alone: no cheaper one holds', () => {
+    const build = narrow()
+    expect(nearestCures(build, {}).map((cure) => cure.reaches)).not.toContain('holds')
+    const cure = last(leastEffortCure(build, {}))
+    expect(cure.reaches).toBe('holds')
+    expect(cure.changes.every(({ change }) => change !== 0)).toBe(true)
+    const effort = cure.changes.reduce((sum, { lever, amount }) => sum + effortOf(lever, 0, amount), 0)
+    const [tail, wedge] = build.levers.map((lever) => leverGrid(lever, 0))
+    const cheaper = tail!.flatMap((a) =>
+      wedge!.filter((b) => a.effort + b.effort < effort - 1e-9).map((b) => [a, b] as const),
+    )
+    expect(cheaper.length).toBeGreaterThan(20)
+    for (const [a, b] of cheaper)
+      expect(evaluateBuild(build, { tail: a.amount, wedge: b.amount }).verdict).not.toBe('holds')
   })
 
-  it('stops when it is told to', () => {
-    const [tail, wedge] = build.levers
-    expect(cureByTwo(build, {}, [tail!, wedge!], undefined, () => false)).toBeNull()
+  it('offers only heights that the spacers at hand make', () => {
+    const [tail] = build.levers
+    const heights = leverGrid(tail!, 0)
+      .map(({ amount }) => amount)
+      .filter((amount) => amount > 0)
+    expect(heights).toEqual(expect.arrayContaining([3, 5, 8, 9, 12.7, 15.7, 25.4]))
+    expect(heights).not.toContain(4)
+    expect(heights.every((height) => spacerStack(height, tail!.stock!) !== null)).toBe(true)
+    expect(leverGrid({ ...tail!, stock: [] }, 0).map(({ amount }) => amount)).toContain(4)
+  })
+
+  it('tells how far it has come, and can be left', () => {
+    const hopeless = changedDemo((raw) =>
+      Object.assign(
+        raw.limits.entries.find((one: any) => one.id === 'torsional'),
+        { warnAbove: 1, failAbove: 1 },
+      ),
+    )
+    const run = leastEffortCure(hopeless, {})
+    expect(run.next()).toEqual({ done: false, value: 250 })
+    expect(run.return({} as never).done).toBe(true)
   })
 })
 

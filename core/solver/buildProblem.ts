@@ -1,0 +1,68 @@
+import type { PlannedCheck } from '../check/plannedCheck'
+import { LOCKED_DEG } from '../line/turning'
+import type { CompiledBuild } from '../model/compile'
+import { leverGrid } from '../placement/leverGrid'
+import type { LeverSettings } from '../placement/settings'
+import type { Lever } from '../project/build'
+import type { SearchLimit, SearchProblem } from './search'
+
+/** How well a setting has to do: `holds` keeps every warning too, `allowed` only what fails. */
+export type Strictness = 'holds' | 'allowed'
+
+/** A limit near nought is measured by this, in its own unit. */
+const LEAST_SCALE = 1e-3
+
+/**
+ * The search over some levers of a build, all others left where they stand: every check in every state it is made in.
+ *
+ * @param unread - ids of checks that cannot be judged for want of a reading; they are left aside
+ */
+export function buildProblem(
+  compiled: CompiledBuild,
+  settings: LeverSettings,
+  levers: readonly Lever[],
+  unread: ReadonlySet<string>,
+  strictness: Strictness,
+): SearchProblem {
+  const columns = compiled.levers
+  return {
+    graph: compiled.graph,
+    levers: levers.flatMap((lever) => {
+      const column = columns.get(lever.id)
+      return column === undefined ? [] : [{ column, steps: leverGrid(lever, settings[lever.id] ?? 0) }]
+    }),
+    limits: compiled.lines.flatMap(({ checks, states }) => [
+      ...checks.flatMap((plan) =>
+        'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, unread, strictness)),
+      ),
+      // No limit need be set for a right angle: there nothing turns.
+      ...states.flatMap(({ columns: line, state }) =>
+        line.known
+          ? line.value.anglesDeg.map((column, joint) => ({
+              id: `${state.state}/turns/${joint + 1}`,
+              column,
+              least: null,
+              most: LOCKED_DEG - 1e-9,
+              scale: LOCKED_DEG,
+            }))
+          : [],
+      ),
+    ]),
+    fixed: new Map([...columns].map(([id, column]) => [column, settings[id] ?? 0] as const)),
+  }
+}
+
+function limitOf(
+  { head, window, value, unknownBounds }: PlannedCheck,
+  unread: ReadonlySet<string>,
+  strictness: Strictness,
+): SearchLimit[] {
+  if (unread.has(head.id) || value === null || typeof value === 'number' || unknownBounds.length > 0)
+    return []
+  const { failLow, warnLow, warnHigh, failHigh } = window
+  const [least, most] =
+    strictness === 'holds' ? [warnLow ?? failLow, warnHigh ?? failHigh] : [failLow, failHigh]
+  if (least === null && most === null) return []
+  const scale = Math.max(LEAST_SCALE, Math.abs(most ?? least ?? 1))
+  return [{ id: `${head.id}/${head.state}`, column: value.column, least, most, scale }]
+}
