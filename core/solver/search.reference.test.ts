@@ -18,7 +18,7 @@ import { degrees, radians } from '../units/angle'
 import type { LeverStep } from './byEffort'
 import { searchByEffort, type SearchedSetting, type SearchLimit, type SearchProblem } from './search'
 
-type Case = any // eslint-disable-line @typescript-eslint/no-explicit-any
+type Case = any
 const cases = reference.cases as Case[]
 const settings = cases.filter(({ input, expect }) => input.task === 'setting' && !expect.error)
 const spacers = cases.filter(({ input }) => input.task === 'spacers')
