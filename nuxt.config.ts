@@ -15,6 +15,7 @@ const ICONS = [
   'download',
   'ellipsis',
   'keyboard',
+  'list-tree',
   'loader-circle',
   'minus',
   'moon',

@@ -185,3 +185,58 @@ describe('the ± in the result', () => {
     )
   })
 })
+
+describe('lurvan why', () => {
+  const demo = join(ROOT, 'demo/fen-tender.lurvan.json')
+
+  it('tells where a check comes from: raw readings with tool and setup, what is taken for granted, formulas, shares', async () => {
+    const { code, out } = await run('why', demo, 'rear/pair')
+    expect(code).toBe(0)
+    expect(out).toMatch(/^rear\/pair: 2\.58941 ± 0\.28\n {2}rear shaft: angle of joint 2, under drive/)
+    expect(out).toContain(
+      'pinion, level: as read 85.4, 85.5, 85.4 (top leans to the rear), with digital level',
+    )
+    expect(out).toMatch(/gearbox end, offset: as read 4 right, .* \[26 % of the ±\]/)
+    expect(out).toContain('pinion: direction in top view, not read: taken for granted: 0.00° ± 0.40°')
+    expect(out).toContain('rear axle: nose up under drive, as expected: 2.0°')
+    expect(out).toContain('working angle of a joint  (docs/methods/joints.md)')
+    // As measured nothing hangs on the mounts.
+    expect(out).not.toContain('mount')
+  })
+
+  it('names the levers and what they turn about once they are moved', async () => {
+    const raw = rawDemo()
+    raw.positions.push({ id: 'up', name: 'Up', settings: { tail: 5 } })
+    const path = file('moved.lurvan.json', raw)
+    const { out } = await run('why', path, 'axes[1].fallDeg', '--position', 'up')
+    expect(out).toContain('powertrain, moved on its mounts')
+    expect(out).toContain('lever: tail at the crossmember: 5.0 mm up')
+    expect(out).toContain('tail mount, height: as read 12 below')
+    expect(out).not.toContain('under drive')
+  })
+
+  it('gives the same as JSON, its shares adding up to one', async () => {
+    const { out } = await run('why', demo, 'lines[0].ride.joints[1].angleDeg', '--json')
+    const found = JSON.parse(out)
+    const check = JSON.parse((await run('check', demo, '--json', '--samples', '0')).out)
+    expect(found.figure).toBeCloseTo(check.lines[0].ride.joints[1].angleDeg, 9)
+    const shares = new Map<string, number>()
+    const collect = (part: any): void => {
+      if (part.kind === 'input') shares.set(`${part.input.readingId}/${part.input.field}`, part.share)
+      part.parts?.forEach(collect)
+    }
+    found.parts.forEach(collect)
+    expect([...shares.values()].reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9)
+  })
+
+  it('refuses a figure that is none, and says which there are', async () => {
+    const { code, err } = await run('why', demo, 'rear/colour')
+    expect(code).toBe(EXIT.unreadable)
+    expect(err).toContain('there is no figure "rear/colour"; there are\n  rear/angle/1\n')
+    expect(err).toContain('  lines[0].ride.equivalentAngleDeg')
+    expect((await run('why', demo)).err).toContain('name one file and one figure')
+    expect((await run('why', demo, 'rear/pair', '--samples', '5')).err).toContain(
+      'there is no option "--samples"',
+    )
+  })
+})

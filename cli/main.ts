@@ -3,14 +3,22 @@ import { resultJson } from '../core/check/resultJson'
 import { MAX_FILE_CHARACTERS, parseBuildText } from '../core/project/parseBuild'
 import { problemText } from '../core/project/problem'
 import { LEAST_SAMPLES } from '../core/uncertainty/monteCarlo'
+import type { LeverSettings } from '../core/placement/settings'
+import type { Build } from '../core/project/build'
+import { originLines, originTree } from '../core/text/originText'
+import { whyFigure } from '../core/why/why'
 import { checkTable } from './checkTable'
 
 /** Exit codes, as `lurvan --help` lists them. */
 export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3, fault: 70 } as const
 
 const HELP = `lurvan check FILE [--json] [--position ID] [--samples N]
+lurvan why FILE FIGURE [--json] [--position ID]
 
-Checks a build file (*.lurvan.json) and prints each check with its verdict.
+check  checks a build file (*.lurvan.json) and prints each check with its verdict
+why    tells where a figure comes from: readings, corrections, what is taken for granted,
+       formulas, and each reading's share of its ±. FIGURE is the id of a check (rear/pair)
+       or a place in the result (lines[0].ride.joints[1].angleDeg)
 
   --json           the full result as JSON (docs/format.md), every figure with its unit
   --position ID    check this position instead of the chosen one
@@ -56,31 +64,55 @@ async function run(args: readonly string[], streams: Streams): Promise<number> {
     streams.err(`lurvan: ${command}\n\n${HELP}`)
     return EXIT.unreadable
   }
-  const text = await fileText(command.file)
-  if (!text.ok) {
-    streams.err(`lurvan: ${command.file}: ${text.reason}\n`)
+  const refuse = (reason: string): number => {
+    streams.err(`lurvan: ${command.file}: ${reason}\n`)
     return EXIT.unreadable
   }
+  const text = await fileText(command.file)
+  if (!text.ok) return refuse(text.reason)
   const parsed = parseBuildText(text.value)
   if (!parsed.ok) {
-    streams.err(
-      parsed.problems.map((problem) => `lurvan: ${command.file}: ${problemText(problem)}\n`).join(''),
-    )
+    parsed.problems.forEach((problem) => refuse(problemText(problem)))
     return EXIT.unreadable
   }
   const build = parsed.value
-  if (command.position !== undefined && !build.positions.some((one) => one.id === command.position)) {
-    streams.err(`lurvan: ${command.file}: there is no position "${command.position}"\n`)
-    return EXIT.unreadable
-  }
+  const wanted = command.position ?? build.chosen
+  const position = build.positions.find((one) => one.id === wanted)
+  if (command.position !== undefined && !position) return refuse(`there is no position "${wanted}"`)
+  if (command.name === 'why') return why(build, position?.settings ?? {}, command, streams, refuse)
   const result = resultJson(build, command.position, command.samples ?? LEAST_SAMPLES)
   streams.out(command.json ? `${JSON.stringify(result, null, 2)}\n` : checkTable(result))
   if (result.verdict === 'out') return EXIT.out
   return result.verdict === 'unknown' ? EXIT.unsettled : EXIT.holds
 }
 
+/** Tells where one figure comes from, as a tree or as JSON. */
+function why(
+  build: Build,
+  settings: LeverSettings,
+  { figure = '', json }: Command,
+  { out }: Streams,
+  refuse: (reason: string) => number,
+): number {
+  const found = whyFigure(build, settings, figure)
+  if (!found.ok)
+    return refuse(
+      `there is no figure "${figure}"; there are\n${found.names.map((name) => `  ${name}`).join('\n')}`,
+    )
+  const { origin } = found
+  out(
+    json
+      ? `${JSON.stringify({ name: figure, ...origin }, null, 2)}\n`
+      : `${figure}: ${origin.figure.toPrecision(6)} ± ${origin.plusMinus.toPrecision(2)}\n${originTree(originLines(build, origin.parts))}`,
+  )
+  return EXIT.holds
+}
+
 interface Command {
+  readonly name: 'check' | 'why'
   readonly file: string
+  /** Of `why`. */
+  readonly figure?: string
   readonly json: boolean
   readonly position?: string
   readonly samples?: number
@@ -88,28 +120,31 @@ interface Command {
 
 function parseCommand(args: readonly string[]): Command | string {
   const [name, ...rest] = args
-  if (name !== 'check') return name === undefined ? 'say what to do' : `there is no command "${name}"`
+  if (name !== 'check' && name !== 'why')
+    return name === undefined ? 'say what to do' : `there is no command "${name}"`
   let json = false
   let position: string | undefined
   let samples: number | undefined
-  const files: string[] = []
+  const words: string[] = []
   for (let i = 0; i < rest.length; i++) {
     const arg = rest[i] as string
     if (arg === '--json') json = true
     else if (arg === '--position') {
       position = rest[++i]
       if (position === undefined || position.startsWith('--')) return '--position wants the id of a position'
-    } else if (arg === '--samples') {
+    } else if (arg === '--samples' && name === 'check') {
       const text = rest[++i] ?? ''
       samples = text.trim() === '' ? NaN : Number(text)
       if (!Number.isInteger(samples) || samples < 0 || samples > MOST_SAMPLES)
         return `--samples wants a whole number from 0 to ${MOST_SAMPLES}`
     } else if (arg.startsWith('--')) return `there is no option "${arg}"`
-    else files.push(arg)
+    else words.push(arg)
   }
-  const file = files[0]
-  if (file === undefined || files.length > 1) return 'name one file'
-  return { file, json, position, samples }
+  const [file, figure, ...more] = words
+  if (name === 'why' && (file === undefined || figure === undefined || more.length > 0))
+    return 'name one file and one figure'
+  if (file === undefined || (name === 'check' && figure !== undefined)) return 'name one file'
+  return { name, file, figure, json, position, samples }
 }
 
 type FileText =

@@ -33,5 +33,5 @@ export const useEvaluation = defineStore('evaluation', () => {
     workbench.build && current.value ? stateSentence(workbench.build, current.value) : '',
   )
 
-  return { current, advice, asMeasured, sentence }
+  return { compiled, current, advice, asMeasured, sentence }
 })

@@ -281,6 +281,13 @@ export const texts = {
     measure: 'Go on measuring',
     assumed: 'Taken for granted',
   },
+  why: {
+    title: 'Where does it come from?',
+    nothing: 'It rests on nothing that was read: it stands in the file as it was entered.',
+    go: 'Go to the reading',
+    provisional: 'provisional',
+    pages: (pages: readonly string[]) => ` · method: ${pages.join(', ')}`,
+  },
   sure: {
     likely: (share: string) => `Likely to be kept: ${share}.`,
     lead: (samples: string) =>

@@ -5,6 +5,7 @@ export const PLUS_TIMES: Kernel = {
   name: 'sum',
   page: 'uncertainty',
   outputs: 1,
+  isPlain: true,
   run: (count, [first, second], [sum], [factor]) => {
     for (let i: Row = 0; i < count; i++) sum[i] = first[i] + factor * second[i]
   },
@@ -15,6 +16,7 @@ export const TIMES: Kernel = {
   name: 'the same in another unit or sense',
   page: 'frame',
   outputs: 1,
+  isPlain: true,
   run: (count, [figure], [product], [factor]) => {
     for (let i: Row = 0; i < count; i++) product[i] = factor * figure[i]
   },
@@ -25,6 +27,7 @@ export const HALFWAY: Kernel = {
   name: 'the middle of two',
   page: 'registration',
   outputs: 1,
+  isPlain: true,
   run: (count, [first, second], [middle]) => {
     for (let i: Row = 0; i < count; i++) middle[i] = (first[i] + second[i]) / 2
   },
@@ -35,6 +38,7 @@ export const DIFFERENCE: Kernel = {
   name: 'difference',
   page: 'line',
   outputs: 1,
+  isPlain: true,
   run: (count, [first, second], [difference]) => {
     for (let i: Row = 0; i < count; i++) difference[i] = first[i] - second[i]
   },
@@ -45,6 +49,7 @@ export const SIZE: Kernel = {
   name: 'size',
   page: 'line',
   outputs: 1,
+  isPlain: true,
   run: (count, [figure], [size]) => {
     for (let i: Row = 0; i < count; i++) size[i] = Math.abs(figure[i])
   },
@@ -55,6 +60,7 @@ export const CONSTANT_OVER: Kernel = {
   name: 'ratio',
   page: 'strength',
   outputs: 1,
+  isPlain: true,
   run: (count, [figure], [ratio], [constant]) => {
     for (let i: Row = 0; i < count; i++) ratio[i] = constant / figure[i]
   },

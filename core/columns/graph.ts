@@ -37,6 +37,12 @@ export interface Graph {
   readonly at: (column: Column) => number
   /** The step that fills a column; null for a source. */
   readonly maker: (column: Column) => Step | null
+  /** Says in a builder's words what columns are; the first name given stays. */
+  readonly name: (columns: readonly Column[], name: string) => void
+  /** What a column was named; null for steps on the way. */
+  readonly nameOf: (column: Column) => string | null
+  /** All columns of a name. */
+  readonly named: (name: string) => readonly Column[]
 }
 
 /** An empty graph. */
@@ -44,6 +50,8 @@ export function newGraph(): Graph {
   const steps: Step[] = []
   const makers: (Step | null)[] = []
   const figures: number[] = []
+  const names = new Map<Column, string>()
+  const groups = new Map<string, Column[]>()
   const add = (figure: number, maker: Step | null): Column => {
     makers.push(maker)
     return (figures.push(figure) - 1) as Column
@@ -64,6 +72,14 @@ export function newGraph(): Graph {
     },
     at: (column) => figures[column] ?? NaN,
     maker: (column) => makers[column] ?? null,
+    name: (columns, name) =>
+      columns.forEach((column) => {
+        if (names.has(column)) return
+        names.set(column, name)
+        groups.set(name, [...(groups.get(name) ?? []), column])
+      }),
+    named: (name) => groups.get(name) ?? [],
+    nameOf: (column) => names.get(column) ?? null,
   }
 }
 

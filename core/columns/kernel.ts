@@ -17,6 +17,8 @@ export type Parameters = readonly [...Eight<number>, ...Eight<number>]
 export interface Kernel {
   /** What it works out, in a builder's words. */
   readonly name: string
+  /** Plain arithmetic, which nobody asks about. */
+  readonly isPlain?: true
   /** Page of docs/methods that explains it. */
   readonly page: string
   /** Columns it fills. */

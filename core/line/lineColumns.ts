@@ -15,6 +15,8 @@ export interface PlaceColumns {
   readonly point: (id: Id) => Known<VectorColumns>
   /** Rearward unit vectors. */
   readonly axis: (id: Id) => Known<VectorColumns>
+  /** In which state of the vehicle, to follow a name: ", under drive"; absent at ride height. */
+  readonly when?: string
 }
 
 /** A line in one state as columns: where it lies, and how the turn comes through. */
@@ -90,6 +92,7 @@ const REVERSED: Kernel = {
  */
 export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Known<LineColumns> {
   const needs = lineNeeds(line, places.axis, places.point)
+  const when = places.when ?? ''
   return mapKnown(needs, ([driving, driven, ...points]) => {
     const along = (axis: VectorColumns) =>
       line.flow === 'forward' ? vectorStep(graph, REVERSED, axis) : axis
@@ -107,8 +110,23 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
       return { axis: [x, y, z] as const, length }
     })
     const axes = [first, ...shafts.map(({ axis }) => axis), last]
+    centres.forEach((centre, index) =>
+      graph.name(centre, `${line.name}: centre of joint ${index + 1}${when}`),
+    )
+    shafts.forEach(({ axis, length }, index) =>
+      graph.name([...axis, length], `${line.name}: shaft ${index + 1}, joint to joint${when}`),
+    )
     const kinds = line.joints.map((joint) => joint.kind)
     const chain = chainColumns(graph, kinds, axes, phasesOf(line))
+    chain.angles.forEach((angle, index) =>
+      graph.name(
+        [angle, ...(chain.normals[index] ?? [])],
+        `${line.name}: angle of joint ${index + 1}${when}`,
+      ),
+    )
+    chain.upTo.forEach((map, index) =>
+      graph.name(map, `${line.name}: the turn handed on by joint ${index + 1}${when}`),
+    )
     return {
       ...chain,
       centres,

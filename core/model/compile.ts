@@ -21,6 +21,8 @@ import { degrees } from '../units/angle'
 export interface PlacedState extends PlaceColumns {
   /** How each body moves; null for one that stands as measured. */
   readonly moves: ReadonlyMap<BodyId, BodyMove | null>
+  /** What moved columns would be without their body's move. */
+  readonly unmoved: ReadonlyMap<Column, { readonly from: Column; readonly move: BodyMove }>
 }
 
 /** The body each point and axis belongs to. */
@@ -155,11 +157,18 @@ function woundUp(
   if (!axle || !noseUpDeg.known || noseUpDeg.value === 0) return ride
   const { graph, points } = measured
   const rise = graph.source(noseUpDeg.value)
-  const move = axleColumns(graph, build, axle, levers, rise, readPoint(points))
-  const own = placedState(build, measured, new Map([...ride.moves, [body, move]]))
+  graph.name(
+    [rise],
+    `${axle.name}: nose ${noseUpDeg.value > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
+  )
+  const when = noseUpDeg.value > 0 ? ', under drive' : ', on overrun'
+  const move = axleColumns(graph, build, axle, levers, { rise, when }, readPoint(points))
+  const own = placedState(build, measured, new Map([...ride.moves, [body, move]]), when)
   const bodyOf = bodiesOf(build)
   return {
     moves: own.moves,
+    unmoved: own.unmoved,
+    when,
     point: (id) => (bodyOf.point.get(id) === body ? own.point(id) : ride.point(id)),
     axis: (id) => (bodyOf.axis.get(id) === body ? own.axis(id) : ride.axis(id)),
   }
@@ -203,24 +212,44 @@ const bodiesOf = (build: Build): BodyOf => ({
 /** Points and axes after their bodies have moved; each is put into the graph when first asked for. */
 function placedState(
   build: Build,
-  { points, axes }: MeasuredModel,
+  { graph, points, axes }: MeasuredModel,
   moves: ReadonlyMap<BodyId, BodyMove | null>,
+  when = '',
 ): PlacedState {
   const bodyOf = bodiesOf(build)
+  const unmoved = new Map<Column, { readonly from: Column; readonly move: BodyMove }>()
+  const carried = (move: BodyMove | null, from: VectorColumns, by: 'point' | 'direction'): VectorColumns => {
+    if (!move) return from
+    const to = move[by](from)
+    to.forEach((column, part) => {
+      const before = from[part]
+      if (before !== undefined && before !== column) unmoved.set(column, { from: before, move })
+    })
+    return to
+  }
   const moveOf = (body: BodyId | undefined) => moves.get(body ?? 'chassis') ?? null
   return {
     moves,
+    unmoved,
     point: remembered((id) =>
-      mapKnown(readPoint(points)(id), (place) => moveOf(bodyOf.point.get(id))?.point(place) ?? place),
+      mapKnown(readPoint(points)(id), (place) => {
+        const moved = carried(moveOf(bodyOf.point.get(id)), place, 'point')
+        graph.name(moved, `${nameOf(build.points, id)}, where it stands${when}`)
+        return moved
+      }),
     ),
     axis: remembered((id) =>
-      mapKnown(
-        axes.get(id) ?? unknown(`axis "${id}" is not in the build`),
-        ({ direction }) => moveOf(bodyOf.axis.get(id))?.direction(direction) ?? direction,
-      ),
+      mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => {
+        const turned = carried(moveOf(bodyOf.axis.get(id)), direction, 'direction')
+        graph.name(turned, `${nameOf(build.axes, id)}, as it lies${when}`)
+        return turned
+      }),
     ),
   }
 }
+
+const nameOf = (items: readonly { readonly id: Id; readonly name: string }[], id: Id): string =>
+  items.find((item) => item.id === id)?.name ?? id
 
 function remembered<T>(make: (id: Id) => T): (id: Id) => T {
   const made = new Map<Id, T>()

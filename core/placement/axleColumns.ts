@@ -1,4 +1,4 @@
-import type { Column, Graph, VectorColumns } from '../columns/graph'
+import { vectorStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
 import { known, type Known } from '../known'
 import { turnMove } from '../linalg/mat3'
@@ -15,13 +15,13 @@ export function axleColumns(
   build: Build,
   axle: Axle,
   levers: LeverColumns,
-  rise: Column | null,
+  wound: { readonly rise: Column; readonly when: string } | null,
   point: (id: Id) => Known<VectorColumns>,
 ): BodyMove | null {
   const wedges = build.levers.flatMap((lever) =>
     lever.kind === 'wedge' && lever.axle === axle.id ? (levers.get(lever.id) ?? []) : [],
   )
-  const amounts = rise === null ? wedges : [...wedges, rise]
+  const amounts = wound === null ? wedges : [...wedges, wound.rise]
   if (amounts.length === 0) return null
   const tooFar = { what: `${axle.name}: it cannot be turned that far`, path: '' }
   const moves = { body: axle.id, amounts, tooFar }
@@ -35,7 +35,13 @@ export function axleColumns(
   return {
     ...moves,
     basis: known(null, centre.assumptions),
-    ...crossTurn(graph, centre.value, summed(graph, amounts), sense),
+    ...crossTurn(
+      graph,
+      `${axle.name}, turned${wound?.when ?? ''}`,
+      centre.value,
+      summed(graph, amounts),
+      sense,
+    ),
   }
 }
 
@@ -53,29 +59,31 @@ const CROSS_TURN: Kernel = {
   },
 }
 
-/** X and Z of a point turned about the cross axis through a centre, in mm: from sine and cosine of the turn, X and Z of both. */
+/** A point turned about the cross axis through a centre, in mm: from sine and cosine of the turn, X and Z of the centre, the point. */
 const TURNED_ABOUT: Kernel = {
   name: 'a point of the axle after its turn',
   page: 'placement',
-  outputs: 2,
-  run: (count, [sine, cosine, centreX, centreZ, x, z], [u, w]) => {
+  outputs: 3,
+  run: (count, [sine, cosine, centreX, centreZ, x, y, z], [u, v, w]) => {
     for (let i: Row = 0; i < count; i++) {
       const along = x[i] - centreX[i]
       const above = z[i] - centreZ[i]
       u[i] = centreX[i] + cosine[i] * along + sine[i] * above
+      v[i] = y[i]
       w[i] = centreZ[i] - sine[i] * along + cosine[i] * above
     }
   },
 }
 
-/** X and Z of a direction turned about the cross axis: from sine and cosine of the turn, and its X and Z. */
+/** A direction turned about the cross axis: from sine and cosine of the turn, and the direction. */
 const TURNED: Kernel = {
   name: 'an axis of the axle after its turn',
   page: 'placement',
-  outputs: 2,
-  run: (count, [sine, cosine, x, z], [u, w]) => {
+  outputs: 3,
+  run: (count, [sine, cosine, x, y, z], [u, v, w]) => {
     for (let i: Row = 0; i < count; i++) {
       u[i] = cosine[i] * x[i] + sine[i] * z[i]
+      v[i] = y[i]
       w[i] = cosine[i] * z[i] - sine[i] * x[i]
     }
   },
@@ -84,23 +92,17 @@ const TURNED: Kernel = {
 /** A turn about the cross axis through a point, which leaves every Y as it is. */
 function crossTurn(
   graph: Graph,
+  name: string,
   centre: VectorColumns,
   angleDeg: Column,
   sense: 1 | -1,
 ): Pick<BodyMove, 'point' | 'direction' | 'columns' | 'moveAt'> {
   const turn = graph.step(CROSS_TURN, [angleDeg], [sense])
-  const pair = (kernel: Kernel, from: readonly Column[]) =>
-    graph.step(kernel, from) as unknown as [Column, Column]
+  graph.name(turn, name)
   const [cx, , cz] = centre
   return {
-    point: ([x, y, z]) => {
-      const [u, w] = pair(TURNED_ABOUT, [...turn, cx, cz, x, z])
-      return [u, y, w]
-    },
-    direction: ([x, y, z]) => {
-      const [u, w] = pair(TURNED, [...turn, x, z])
-      return [u, y, w]
-    },
+    point: (place) => vectorStep(graph, TURNED_ABOUT, [...turn, cx, cz, ...place]),
+    direction: (axis) => vectorStep(graph, TURNED, [...turn, ...axis]),
     columns: [angleDeg, ...centre],
     moveAt: (figure) => turnMove(vectorAt(figure)(centre), [0, 1, 0], sense * radians(figure(angleDeg))),
   }

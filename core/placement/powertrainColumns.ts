@@ -40,10 +40,12 @@ export function powertrainColumns(
   const mounts = mountColumns(graph, build, point)
   if (!mounts.known) return { ...moves, basis: mounts, ...heldBody(graph, amounts) }
   const places = mounts.value.flat()
+  const move = moveStep(graph, POWERTRAIN_MOVE, [...places, ...MOUNT_MOVES.map(amountOf)])
+  graph.name(move, 'powertrain, moved on its mounts')
   return {
     ...moves,
     basis: known(null, mounts.assumptions),
-    ...rigidly(graph, moveStep(graph, POWERTRAIN_MOVE, [...places, ...MOUNT_MOVES.map(amountOf)])),
+    ...rigidly(graph, move),
   }
 }
 

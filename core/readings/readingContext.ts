@@ -1,5 +1,5 @@
-import { newGraph } from '../columns/graph'
-import { unknown } from '../known'
+import { newGraph, type Column } from '../columns/graph'
+import { unknown, type Known } from '../known'
 import type { Build } from '../project/build'
 import { attitudeColumns } from './attitudeColumns'
 import { axisColumns } from './axisColumns'
@@ -17,6 +17,11 @@ import { pooledSquares } from './scatter'
  */
 export function readingContext(build: Build): ReadingContext {
   const once = circleProofMemory()
+  const graph = newGraph()
+  const named = <T>(quantity: Known<T>, columns: (value: T) => readonly Column[], name: string): Known<T> => {
+    if (quantity.known) graph.name(columns(quantity.value), name)
+    return quantity
+  }
   const axisMemory = once(
     ({
       axis,
@@ -25,10 +30,14 @@ export function readingContext(build: Build): ReadingContext {
       axis: Parameters<ReadingContext['axis']>[0]
       sources: Parameters<ReadingContext['axis']>[1]
     }) => `${axis.id}/${sources?.exceptSetup ?? ''}`,
-    ({ axis, sources }) => axisColumns(context, axis, sources),
+    ({ axis, sources }) =>
+      named(
+        axisColumns(context, axis, sources),
+        ({ direction, fall, fallDeg, plan }) => [...direction, fall, fallDeg, plan],
+        `${axis.name}, as measured`,
+      ),
     ({ axis }) => restsOnItself(axis.name),
   )
-  const graph = newGraph()
   const context: ReadingContext = {
     build,
     graph,
@@ -36,7 +45,8 @@ export function readingContext(build: Build): ReadingContext {
     scatter: pooledSquares(build),
     attitude: once(
       (setup) => setup,
-      (setup) => attitudeColumns(context, setup),
+      (setup) =>
+        named(attitudeColumns(context, setup), ({ up }) => up, `${setup.name}: how the vehicle stood`),
       (setup) => restsOnItself(`${setup.name}, how the vehicle stood`),
     ),
     axis: (axis, sources) => axisMemory({ axis, sources }),
@@ -51,12 +61,24 @@ export function readingContext(build: Build): ReadingContext {
     ),
     registration: once(
       (setup) => setup,
-      (setup) => registrationColumns(context, setup),
+      (setup) => {
+        const move = registrationColumns(context, setup)
+        return (
+          move &&
+          named(move, (columns) => columns, `${setup.name}: brought to the chassis by its datum points`)
+        )
+      },
       (setup) => restsOnItself(`${setup.name}, its datum points`),
     ),
     centreline: once(
       (setup) => setup,
-      (setup) => centrelineColumns(context, setup),
+      (setup) => {
+        const line = centrelineColumns(context, setup)
+        return (
+          line &&
+          named(line, ({ start, slope }) => [start, slope], `${setup.name}: centreline of the frame holes`)
+        )
+      },
       (setup) => restsOnItself(`${setup.name}, its centreline`),
     ),
   }

@@ -23,6 +23,8 @@ export interface Fact {
   /** "± 0.14°"; absent while it is not known. */
   readonly plusMinus?: string
   readonly remark?: string
+  /** Its place in the line's result, `ride.joints[0].angleDeg`, by which one can ask where it comes from. */
+  readonly figure?: string
 }
 
 /** How sure a figure of a line is, by its name in the published result; null while it is not known. */
@@ -70,15 +72,25 @@ export function lineFacts(
     {
       about: 'evenness',
       title: drive?.known ? 'Evenness under drive' : 'Evenness',
-      facts: evennessFacts(even.value, units, (name) => sure(drive?.known ? 'drive' : 'ride', name)),
+      facts: evennessFacts(even.value, units, drive?.known ? 'drive' : 'ride', sure),
     },
     ...inertiaGroup(line, { ride: ride.value, drive: known(drive), coast: known(coast) }, sure),
     ...ride.value.shafts.map((shaft, index) => ({
       about: 'shaft' as const,
       title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
       facts: [
-        ...shaftFacts(shaft, units, (name) => sure('ride', `shafts[${index}].${name}`)),
-        ...lengthFacts(shaft, build, (name) => sure('ride', `shafts[${index}].${name}`)),
+        ...shaftFacts(
+          shaft,
+          units,
+          (name) => sure('ride', `shafts[${index}].${name}`),
+          `ride.shafts[${index}].`,
+        ),
+        ...lengthFacts(
+          shaft,
+          build,
+          (name) => sure('ride', `shafts[${index}].${name}`),
+          `ride.shafts[${index}].`,
+        ),
       ],
     })),
   ]
@@ -120,6 +132,7 @@ function inertiaGroup(
           name,
           value: `${grouped(peakAcceleration(swung, rpm))} rad/s²`,
           plusMinus: spreadText(spread, grouped),
+          ...(state !== 'coast' && { figure: `${state}.shafts[${index}].peakAccelerationRadS2` }),
         },
       ]
     }),
@@ -144,6 +157,7 @@ function angleFacts(
     name: `joint ${index + 1}`,
     value: formatAngle(angle, units, 2),
     plusMinus: spreadText(sure('ride', `joints[${index}].angleDeg`), (size) => formatAngle(size, units, 2)),
+    figure: `ride.joints[${index}].angleDeg`,
     remark: drive
       ? `under drive ${formatAngle(drive.anglesDeg[index] ?? 0, units, 2)}${coast ? `, on overrun ${formatAngle(coast.anglesDeg[index] ?? 0, units, 2)}` : ''}`
       : undefined,
@@ -153,8 +167,10 @@ function angleFacts(
 function evennessFacts(
   { whole, smallEquivalentDeg, speed }: LineFigures,
   units: UnitSettings,
-  sure: Spread,
+  state: CheckState,
+  sureIn: LineSpread,
 ): Fact[] {
+  const sure: Spread = (name) => sureIn(state, name)
   const degreesText = (decimals: number) => (size: number) => formatAngle(size, units, decimals)
   const acceleration = (size: number) => grouped(size)
   const facts: Fact[] = [
@@ -162,18 +178,21 @@ function evennessFacts(
       name: 'equivalent angle of one joint',
       value: formatAngle(degrees(whole.equivalentAngle), units, 2),
       plusMinus: spreadText(sure('equivalentAngleDeg'), degreesText(2)),
+      figure: `${state}.equivalentAngleDeg`,
       remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg, units, 2)}`,
     },
     {
       name: 'driven axis runs ahead and behind by',
       value: formatAngle(degrees(whole.errorPeakToPeak), units, 3),
       plusMinus: spreadText(sure('errorPeakToPeakDeg'), degreesText(3)),
+      figure: `${state}.errorPeakToPeakDeg`,
       remark: 'peak to peak, twice a turn',
     },
     {
       name: 'speed ratio',
       value: `${fixed(whole.ratioMin, 4)} to ${fixed(whole.ratioMax, 4)}`,
       plusMinus: spreadText(sure('ratioMax'), (size) => fixed(size, 4)),
+      figure: `${state}.ratioMax`,
     },
   ]
   if (!speed.known) return facts
@@ -185,18 +204,20 @@ function evennessFacts(
       name: `torsional, at ${grouped(rpm)} rev/min`,
       value: `${grouped(peakAcceleration(whole, rpm))} rad/s²`,
       plusMinus: spreadText(sure('outputPeakAccelerationRadS2'), acceleration),
+      figure: `${state}.outputPeakAccelerationRadS2`,
       remark: `by the small-angle rule ${grouped(small)}; speed from ${speed.value.basis}`,
     },
   ]
 }
 
-function shaftFacts(shaft: ShaftFigures, units: UnitSettings, sure: Spread): Fact[] {
+function shaftFacts(shaft: ShaftFigures, units: UnitSettings, sure: Spread, at: string): Fact[] {
   const lie = `${fallWords(degrees(shaft.place.fall), 'tail', units, 2).replace('tail', 'rear')}, ${planWords(degrees(shaft.place.plan), units, 2)}`
   const facts: Fact[] = [
     {
       name: 'lies',
       value: lie,
       plusMinus: spreadText(sure('fallDeg'), (size) => formatAngle(size, units, 2)),
+      figure: `${at}fallDeg`,
     },
   ]
   if (shaft.criticalSpeedRpm !== null)
@@ -204,6 +225,7 @@ function shaftFacts(shaft: ShaftFigures, units: UnitSettings, sure: Spread): Fac
       name: 'critical speed',
       value: `${grouped(shaft.criticalSpeedRpm)} rev/min`,
       plusMinus: spreadText(sure('criticalSpeedRpm'), grouped),
+      figure: `${at}criticalSpeedRpm`,
     })
   if (shaft.bearingOffLine !== null)
     facts.push({ name: 'bearing off its line by', value: `${fixed(shaft.bearingOffLine, 1)} mm` })
@@ -241,11 +263,17 @@ const phaseWords = (phaseDeg: number, units: UnitSettings): string =>
 const SEEN_ON_TAPE = 0.5
 
 /** Lengths of a shaft in every convention its ends allow, in both units. */
-export function lengthFacts({ lengths }: ShaftFigures, build: Build, sure: Spread = () => null): Fact[] {
+export function lengthFacts(
+  { lengths }: ShaftFigures,
+  build: Build,
+  sure: Spread = () => null,
+  at = '',
+): Fact[] {
   return lengths.all.map((length, i) => ({
     name: lengthName(length),
     value: formatBothUnits(length.length, build.units.inchFraction),
     plusMinus: spreadText(sure(`lengths[${i}].vehicleMm`), (size) => `${fixed(size, 1)} mm`),
+    ...(at && { figure: `${at}lengths[${i}].vehicleMm` }),
     remark:
       Math.abs(length.onBench - length.length) > SEEN_ON_TAPE
         ? `straightened on the bench ${formatBothUnits(length.onBench, build.units.inchFraction)}`

@@ -6,6 +6,7 @@ const open = defineModel<boolean>('open', { required: true })
 const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl K', 'commands: everything by name'],
   ['?', 'this sheet'],
+  ['W', 'on a check: where does it come from?'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Y  or  Ctrl Shift Z', 'redo'],
   ['1  2  3', 'apply the offered cure'],

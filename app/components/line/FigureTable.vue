@@ -4,6 +4,7 @@ import type { Build } from '~~/core/project/build'
 import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 import { lineFacts } from '~~/core/text/lineFacts'
 import { texts } from '~/texts/en'
+import { useWhy } from '~/stores/why'
 
 /** All figures of a line in words and numbers. */
 const { build, evaluation, sureness } = defineProps<{
@@ -12,6 +13,8 @@ const { build, evaluation, sureness } = defineProps<{
   sureness: Sureness | null
 }>()
 const groups = computed(() => lineFacts(build, evaluation, sureness))
+const why = useWhy()
+const lineIndex = computed(() => build.lines.findIndex((line) => line.id === evaluation.line.id))
 </script>
 
 <template>
@@ -23,7 +26,18 @@ const groups = computed(() => lineFacts(build, evaluation, sureness))
         <template v-for="fact in group.facts" :key="fact.name">
           <dt><TermText :text="fact.name" /></dt>
           <dd class="figure">
-            {{ fact.value }} <span class="soft">{{ fact.plusMinus }}</span>
+            <button
+              v-if="fact.figure"
+              type="button"
+              class="asked"
+              :title="texts.why.title"
+              @click="why.ask(`lines[${lineIndex}].${fact.figure}`, fact.name, fact.value)"
+            >
+              {{ fact.value }} <span class="soft">{{ fact.plusMinus }}</span>
+            </button>
+            <template v-else
+              >{{ fact.value }} <span class="soft">{{ fact.plusMinus }}</span></template
+            >
           </dd>
           <dd v-if="fact.remark" class="soft remark">{{ fact.remark }}</dd>
         </template>
@@ -48,6 +62,12 @@ dl {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
   column-gap: 14px;
+}
+dd .asked {
+  text-align: right;
+  cursor: pointer;
+  text-decoration: underline dotted var(--line);
+  text-underline-offset: 4px;
 }
 dt,
 dd {

@@ -7,25 +7,20 @@ import { measureAgainSentence } from '~~/core/text/measureAgainText'
 import { doubtOf } from '~~/core/uncertainty/doubt'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
-import { useReadings } from '~/stores/readings'
+import { useReadingLink } from '~/composables/useReadingLink'
 import { useSureness } from '~/stores/sureness'
 
 /** How sure each check is, which readings the doubt comes from, and what to measure again. */
 const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const words = texts.sure
-const route = useRoute()
 const sureness = useSureness()
-const readings = useReadings()
 const advice = computed(() => useEvaluation().advice)
 const rows = computed(() =>
   evaluation.checks
     .filter((check) => check.plusMinus)
     .map((check) => ({ check, doubts: sureness.result ? doubtOf(check, sureness.result) : [] })),
 )
-const linkTo = (readingId: string) => {
-  const step = readings.steps.find((one) => one.reading?.id === readingId)
-  return { path: `/b/${route.params.id}/readings`, query: step ? { step: step.id } : {} }
-}
+const linkTo = useReadingLink()
 const percent = (share: number) => `${Math.round(share * 100)} %`
 </script>
 

@@ -9,16 +9,25 @@ import {
   plusMinusText,
 } from '~~/core/text/checkText'
 import { texts } from '~/texts/en'
+import { useWhy } from '~/stores/why'
 import type { UnitSettings } from '~~/core/units/unitSettings'
 
 const { check, units, many } = defineProps<{ check: Check; units: UnitSettings; many: boolean }>()
 const isOpen = ref(false)
 const label = computed(() => checkLabel(check, many))
+const why = useWhy()
+const ask = () => why.ask(check.id, label.value, checkValueText(check, check.value, units))
 </script>
 
 <template>
   <li>
-    <button type="button" class="row" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+    <button
+      type="button"
+      class="row"
+      :aria-expanded="isOpen"
+      @click="isOpen = !isOpen"
+      @keydown.w.exact="ask"
+    >
       <VerdictMark :verdict="check.verdict" />
       <span class="label">{{ label }}</span>
       <WindowBar class="window" :check="check" />
@@ -33,6 +42,9 @@ const label = computed(() => checkLabel(check, many))
       <template v-if="check.probability !== null">{{
         texts.sure.likely(likelihoodText(check.probability))
       }}</template>
+      <UButton v-if="check.value !== null" variant="link" size="sm" icon="i-lucide-list-tree" @click="ask">{{
+        texts.why.title
+      }}</UButton>
     </p>
   </li>
 </template>

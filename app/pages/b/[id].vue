@@ -7,6 +7,7 @@ import { useEvaluation } from '~/stores/evaluation'
 import { useWorkbench } from '~/stores/workbench'
 import { useLibrary } from '~/stores/library'
 import { useReadings } from '~/stores/readings'
+import { useWhy } from '~/stores/why'
 
 const route = useRoute()
 const router = useRouter()
@@ -14,6 +15,7 @@ const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const readings = useReadings()
 const cures = useCures()
+const why = useWhy()
 const toast = useToast()
 const id = computed(() => String(route.params.id))
 /** The parts of measuring are one stage of the work. */
@@ -117,6 +119,7 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
       @glossary="hasGlossary = true"
     />
     <LazyGlossarySheet v-if="hasGlossary" v-model:open="hasGlossary" />
+    <LazyWhyDialog v-if="why.question" />
     <LazyShortcutSheet v-if="hasShortcuts" v-model:open="hasShortcuts" />
     <LazyUnsavedDialog
       v-if="stay"

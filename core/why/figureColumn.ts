@@ -1,0 +1,59 @@
+import type { Column } from '../columns/graph'
+import type { Evaluation } from '../check/evaluateBuild'
+import type { CompiledBuild } from '../model/compile'
+
+/**
+ * The column of a figure by its name.
+ *
+ * @param name - id of a check (`rear/pair`), or a place in the published result (`lines[0].ride.joints[1].angleDeg`,
+ *   `axes[0].fallDeg`, `points[2].heightMm`)
+ * @returns null for a name that no figure of this build has
+ */
+export function figureColumn(compiled: CompiledBuild, { checks }: Evaluation, name: string): Column | null {
+  const check = checks.find(({ id }) => id === name)
+  return check ? checkColumn(compiled, check) : (placeColumn(compiled, name) ?? lineColumn(compiled, name))
+}
+
+function checkColumn({ lines }: CompiledBuild, { id, state }: Evaluation['checks'][number]): Column | null {
+  for (const { checks } of lines) {
+    for (const plan of checks) {
+      if ('certain' in plan) continue
+      const planned = plan.inStates.find(({ head }) => head.id === id && head.state === state)
+      if (planned)
+        return planned.value === null || typeof planned.value === 'number' ? null : planned.value.column
+    }
+  }
+  return null
+}
+
+function placeColumn({ build, placeFigures }: CompiledBuild, name: string): Column | null {
+  const [, list, index, figure] = /^(points|axes)\[(\d+)\]\.(\w+)$/.exec(name) ?? []
+  const item = (list === 'points' ? build.points : build.axes)[Number(index)]
+  const of = list === 'points' ? 'point' : 'axis'
+  return (
+    placeFigures.find((one) => one.of === of && one.id === item?.id && one.name === figure)?.column ?? null
+  )
+}
+
+function lineColumn({ lines }: CompiledBuild, name: string): Column | null {
+  const [, index, state, figure] = /^lines\[(\d+)\]\.(\w+)\.(.+)$/.exec(name) ?? []
+  const found = lines[Number(index)]?.states.find((one) => one.state.state === state)
+  return found?.figures?.named.find((one) => one.name === figure)?.column ?? null
+}
+
+/** Names of all figures that can be asked for, checks first. */
+export function figureNames({ build, lines, placeFigures }: CompiledBuild, { checks }: Evaluation): string[] {
+  const indexOf = (of: 'point' | 'axis', id: string) =>
+    (of === 'point' ? build.points : build.axes).findIndex((one) => one.id === id)
+  return [
+    ...checks.filter(({ quantity }) => quantity !== 'set-in').map(({ id }) => id),
+    ...placeFigures.map(
+      ({ of, id, name }) => `${of === 'point' ? 'points' : 'axes'}[${indexOf(of, id)}].${name}`,
+    ),
+    ...lines.flatMap(({ states }, index) =>
+      states.flatMap(({ state, figures }) =>
+        (figures?.named ?? []).map(({ name }) => `lines[${index}].${state.state}.${name}`),
+      ),
+    ),
+  ]
+}
