@@ -126,12 +126,11 @@ const maps = new WeakMap<Graph, { readonly steps: number; readonly map: GraphMap
 function mapOf(graph: Graph): GraphMap {
   const there = maps.get(graph)
   if (there?.steps === graph.steps.length) return there.map
-  const readers = readersOf(graph)
   const hanging = new Map<Column, Int32Array>()
   const ways = new WeakMap<readonly Column[], Map<ReadonlySet<Column>, Int32Array>>()
   const made: GraphMap = {
     hangingOn: (column) => {
-      const known = hanging.get(column) ?? hangingOn(graph, readers, column)
+      const known = hanging.get(column) ?? hangingOn(graph, column)
       hanging.set(column, known)
       return known
     },
@@ -147,25 +146,20 @@ function mapOf(graph: Graph): GraphMap {
   return made
 }
 
-/** Numbers of the steps that read each column. */
-function readersOf(graph: Graph): readonly (readonly number[])[] {
-  const readers: number[][] = Array.from({ length: graph.columns }, () => [])
-  graph.steps.forEach((step, index) => step.from.forEach((column) => readers[column]?.push(index)))
-  return readers
-}
-
 /** Numbers of the steps that rest on a column, in their order. */
-function hangingOn(graph: Graph, readers: readonly (readonly number[])[], column: Column): Int32Array {
-  const found = new Set<number>()
-  const open: Column[] = [column]
-  for (let next = open.pop(); next !== undefined; next = open.pop()) {
-    for (const index of readers[next] ?? []) {
-      if (found.has(index)) continue
-      found.add(index)
-      open.push(...(graph.steps[index]?.to ?? []))
-    }
+function hangingOn({ steps, columns }: Graph, column: Column): Int32Array {
+  const isMoved = new Uint8Array(columns)
+  isMoved[column] = 1
+  const found: number[] = []
+  for (let index = 0; index < steps.length; index++) {
+    const { from, to } = steps[index] as Step
+    let isHanging = false
+    for (const read of from) if (isMoved[read] === 1) isHanging = true
+    if (!isHanging) continue
+    found.push(index)
+    for (const written of to) isMoved[written] = 1
   }
-  return Int32Array.from(found).sort()
+  return Int32Array.from(found)
 }
 
 function wayTo(graph: Graph, wanted: readonly Column[], given: ReadonlySet<Column>): Int32Array {
