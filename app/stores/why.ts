@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, toRaw, watch } from 'vue'
-import { originLines } from '~~/core/text/originText'
+import { mostDoubt, originLines } from '~~/core/text/originText'
 import { figureColumn } from '~~/core/why/figureColumn'
 import { originOf } from '~~/core/why/origin'
 import { useEvaluation } from './evaluation'
@@ -32,6 +32,8 @@ export const useWhy = defineStore('why', () => {
     if (column === null) return null
     return originLines(toRaw(build), originOf(compiled, column, levers.settings).parts)
   })
+  /** What brings most of its doubt. */
+  const most = computed(() => mostDoubt(answer.value ?? []))
   watch(
     () => workbench.build?.id,
     () => close(),
@@ -45,5 +47,5 @@ export const useWhy = defineStore('why', () => {
     question.value = null
   }
 
-  return { question, answer, ask, close }
+  return { question, answer, most, ask, close }
 })

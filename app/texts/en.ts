@@ -284,6 +284,7 @@ export const texts = {
   why: {
     title: 'Where does it come from?',
     nothing: 'It rests on nothing that was read: it stands in the file as it was entered.',
+    most: 'Most of its ± comes from',
     go: 'Go to the reading',
     provisional: 'provisional',
     pages: (pages: readonly string[]) => ` · method: ${pages.join(', ')}`,

@@ -105,13 +105,31 @@ const takenDetail = (build: Build, input: Input): string =>
   `${input.source ? SOURCES[input.source] : 'given'}: ${figureText(build, input)}${doubtText(build, input)}`
 
 const figureText = ({ units }: Build, { unit, mean }: Input): string =>
-  unit === 'deg' ? formatAngle(Math.abs(mean), units, 2) : formatLength(Math.abs(mean), units)
+  together(unit === 'deg' ? formatAngle(Math.abs(mean), units, 2) : formatLength(Math.abs(mean), units))
+
+/** Keeps a figure, its unit and its ± on one line. */
+const together = (text: string): string => text.replaceAll(' ', '\u00a0')
 
 /** Two standard deviations of the input itself. */
 function doubtText({ units }: Build, { unit, halfWidth, scatter, count }: Input): string {
   const plusMinus = 2 * Math.sqrt(halfWidth ** 2 / 3 + scatter ** 2 / Math.max(1, count))
   if (plusMinus === 0) return ', exact'
-  return ` ± ${unit === 'deg' ? formatAngle(plusMinus, units, 2) : formatLength(plusMinus, units)}`
+  return together(` ± ${unit === 'deg' ? formatAngle(plusMinus, units, 2) : formatLength(plusMinus, units)}`)
+}
+
+/** Doubts worth naming first, and the least share of one. */
+const NAMED = 4
+const LEAST = 0.05
+
+/** The inputs that bring most of a figure's doubt, most first, each once. */
+export function mostDoubt(lines: readonly OriginLine[]): OriginLine[] {
+  const inputs = new Map<string, OriginLine>()
+  const collect = (line: OriginLine): void => {
+    if ((line.share ?? 0) >= LEAST) inputs.set(line.title, line)
+    line.parts.forEach(collect)
+  }
+  lines.forEach(collect)
+  return [...inputs.values()].sort((a, b) => (b.share ?? 0) - (a.share ?? 0)).slice(0, NAMED)
 }
 
 /** "26 % of the ±"; empty for what hardly counts. */

@@ -155,3 +155,56 @@ test('limits can be edited and copied from another profile', async ({ page }) =>
   await torsional.getByLabel('tight above').press('Enter')
   await expect(torsional.getByRole('alert')).toContainText('the figures have to rise')
 })
+
+test('every check and figure tells where it comes from, by key and by click, down to the reading', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await expect(cureButton(page)).toBeVisible()
+  const pair = checkRow(page, 'pair difference')
+  await pair.focus()
+  await page.keyboard.press('w')
+  const why = page.getByRole('dialog', { name: 'Where does it come from?' })
+  await expect(why).toContainText('pair difference under drive: 2.59°')
+  const most = why.locator('section').filter({ hasText: 'Most of its ± comes from' })
+  await expect(most.getByRole('listitem').first()).toHaveText('26 % gearbox end, offset')
+  await expect(most).toContainText('18 % pinion: direction in top view, not read')
+  const level = why.getByTestId('origin').filter({ hasText: /^pinion, level/ })
+  await expect(level).toContainText('as read 85.4, 85.5, 85.4 (top leans to the rear), with digital level')
+  await expect(level).toContainText('taken as 4.57° ± 0.13°')
+  await expect(why).toContainText('rear axle: nose up under drive, as expected2.0°')
+  await expect(why).not.toContainText('mount')
+  await level.getByRole('link', { name: 'Go to the reading' }).click()
+  await expect(why).toBeHidden()
+  await expect(page.getByRole('heading', { name: /^Pinion, / })).toBeVisible()
+
+  await page.goBack()
+  await page.getByTestId('lever-tail').focus()
+  await page.keyboard.press('ArrowUp')
+  await saved(page)
+  await page.getByRole('tab', { name: 'Figures' }).click()
+  await page.getByRole('tabpanel').getByTitle('Where does it come from?').first().click()
+  await expect(why).toContainText(/joint 1: \d\.\d\d°/)
+  await expect(why).toContainText('lever: tail at the crossmember1.0 mm up')
+  await expect(why).toContainText('tail mount, height')
+  await page.keyboard.press('Escape')
+  await expect(why).toBeHidden()
+})
+
+test('the ± of a check follows the lever while it is in the hand', async ({ page }) => {
+  await openDemo(page)
+  await expect(cureButton(page)).toBeVisible()
+  const plusMinus = async () =>
+    Number(/± (\d+)/.exec((await checkRow(page, 'torsional').textContent()) ?? '')?.[1])
+  const before = await plusMinus()
+  expect(before).toBeGreaterThan(60)
+  const grip = (await page.getByTestId('handle-lift').boundingBox())!
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2 - 11, { steps: 11 })
+  // The further up, the steeper the joints, and the more a degree matters: 102 at 40 mm.
+  await expect.poll(plusMinus).toBeGreaterThan(before + 8)
+  await page.keyboard.press('Escape')
+  await page.mouse.up()
+  await saved(page)
+})

@@ -62,6 +62,9 @@ const linkTo = useReadingLink()
 }
 .detail a {
   margin-left: 6px;
+  color: var(--accent);
+  text-decoration: underline;
+  text-underline-offset: 3px;
   white-space: nowrap;
 }
 </style>

@@ -16,7 +16,33 @@ const words = texts.why
   >
     <template #body>
       <p v-if="!why.answer || why.answer.length === 0" class="soft">{{ words.nothing }}</p>
-      <OriginTree v-else :lines="why.answer" @go="why.close()" />
+      <template v-else>
+        <section v-if="why.most.length > 0" class="most">
+          <h3>{{ words.most }}</h3>
+          <ul>
+            <li v-for="line in why.most" :key="line.title">
+              <span class="figure share">{{ Math.round((line.share ?? 0) * 100) }} %</span> {{ line.title }}
+            </li>
+          </ul>
+        </section>
+        <OriginTree :lines="why.answer" @go="why.close()" />
+      </template>
     </template>
   </USlideover>
 </template>
+
+<style scoped>
+.most {
+  margin-bottom: 16px;
+  padding-bottom: 12px;
+  border-bottom: 1px solid var(--hair);
+}
+.most h3 {
+  font-weight: 600;
+}
+.share {
+  display: inline-block;
+  min-width: 3.2em;
+  font-weight: 600;
+}
+</style>
