@@ -1,4 +1,4 @@
-import type { ResultJson } from '../core/check/resultJson'
+import type { ResultJson } from '../core/result/resultJson'
 
 const MARKS = { holds: '●', tight: '◆', out: '□', unknown: '◌' } as const
 

@@ -1,5 +1,5 @@
 import { readFile, stat } from 'node:fs/promises'
-import { resultJson } from '../core/check/resultJson'
+import { resultJson } from '../core/result/resultJson'
 import { MAX_FILE_CHARACTERS, parseBuildText } from '../core/project/parseBuild'
 import { problemText } from '../core/project/problem'
 import { LEAST_SAMPLES } from '../core/uncertainty/monteCarlo'

@@ -3,9 +3,9 @@ import { demoBuild, changedDemo } from '../core/testdata/builds'
 import { doubtOf } from '../core/uncertainty/doubt'
 import { runMonteCarlo } from '../core/uncertainty/monteCarlo'
 import { sampleModel } from '../core/uncertainty/sampleModel'
-import { evaluateBuild } from '../core/check/evaluateBuild'
+import { evaluateBuild } from '../core/model/evaluateBuild'
 import { checkCost } from '../core/check/checkCost'
-import { resultJson } from '../core/check/resultJson'
+import { resultJson } from '../core/result/resultJson'
 
 describe('the table of a result', () => {
   const result = resultJson(demoBuild(), undefined, 400)

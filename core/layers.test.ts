@@ -79,6 +79,20 @@ describe('the arrow of imports', () => {
     expect(cycles).toEqual([])
   })
 
+  it('lets no two folders of the core import each other, types included', () => {
+    const folderOf = (file: string) => dirname(relative(join(ROOT, 'core'), file)).split('/')[0] as string
+    const arrows = new Set(
+      files
+        .filter((file) => relative(ROOT, file).startsWith('core/'))
+        .flatMap((file) => importsOf(file).map((target) => `${folderOf(file)} -> ${folderOf(target)}`)),
+    )
+    const mutual = [...arrows].filter((arrow) => {
+      const [from, to] = arrow.split(' -> ')
+      return from !== to && from !== '.' && arrows.has(`${to} -> ${from}`)
+    })
+    expect(mutual).toEqual([])
+  })
+
   it('leaves Dexie to the storage', () => {
     const users = files
       .filter((file) => /from 'dexie'/.test(readFileSync(file, 'utf8')))

@@ -1,7 +1,7 @@
 // npm run bench: how long a lever's move takes, in the core and in the browser, and how much the first view loads.
 import { readFileSync } from 'node:fs'
 import { chromium, type Page } from '@playwright/test'
-import { evaluateBuild } from '../core/check/evaluateBuild'
+import { evaluateBuild } from '../core/model/evaluateBuild'
 import { parseBuildText } from '../core/project/parseBuild'
 import { newRun } from '../core/columns/run'
 import { compile, type CompiledBuild } from '../core/model/compile'

@@ -1,5 +1,5 @@
 import type { EChartsOption } from 'echarts'
-import type { TurnCurves } from '~~/core/line/curves'
+import type { TurnCurves } from '~~/core/curves/curves'
 import { axisLook, FONT, type ChartColours } from './palette'
 
 /** Speed ratio and acceleration of the output over one turn of the gearbox output. */

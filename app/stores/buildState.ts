@@ -1,5 +1,5 @@
-import { chosenSettings, evaluateBuild } from '~~/core/check/evaluateBuild'
-import type { Verdict } from '~~/core/limits/limit'
+import { chosenSettings, evaluateBuild } from '~~/core/model/evaluateBuild'
+import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
 import { stateSentence } from '~~/core/text/stateSentence'
 

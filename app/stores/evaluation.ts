@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, toRaw } from 'vue'
-import { evaluate } from '~~/core/check/evaluateBuild'
+import { evaluate } from '~~/core/model/evaluateBuild'
 import { compile } from '~~/core/model/compile'
 import { stateSentence } from '~~/core/text/stateSentence'
 import { measureAgain, type MeasureAgain } from '~~/core/uncertainty/measureAgain'

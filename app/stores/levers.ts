@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { chosenSettings } from '~~/core/check/evaluateBuild'
+import { chosenSettings } from '~~/core/model/evaluateBuild'
 import type { LeverSettings } from '~~/core/placement/settings'
 import { useWorkbench } from './workbench'
 

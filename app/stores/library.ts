@@ -1,7 +1,7 @@
 import { castDraft } from 'immer'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Verdict } from '~~/core/limits/limit'
+import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
 import { newBuild, type NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'

@@ -1,7 +1,7 @@
 import { proxy, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { chosenSettings } from '~~/core/check/evaluateBuild'
+import { chosenSettings } from '~~/core/model/evaluateBuild'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { Build } from '~~/core/project/build'
 import { LEAST_SAMPLES, type Sureness } from '~~/core/uncertainty/monteCarlo'

@@ -1,4 +1,4 @@
-import { chosenSettings } from '../../core/check/evaluateBuild'
+import { chosenSettings } from '../../core/model/evaluateBuild'
 import { monteCarlo } from '../../core/uncertainty/monteCarlo'
 import { sampleModel } from '../../core/uncertainty/sampleModel'
 import { leastEffortCure, nearestCures } from '../../core/solver/findCures'

@@ -1,4 +1,4 @@
-import type { Verdict } from '~~/core/limits/limit'
+import type { Verdict } from '~~/core/project/limit'
 import type { JointKind, School } from '~~/core/project/lineSpec'
 import { grouped } from '~~/core/units/format'
 import { measuring } from './measuring'

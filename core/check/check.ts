@@ -1,5 +1,5 @@
 import type { Missing } from '../known'
-import type { Quantity, Verdict, Window } from '../limits/limit'
+import type { Quantity, Verdict, Window } from '../project/limit'
 import type { Id } from '../project/id'
 
 /** What a check looks at: one joint, one shaft (counted from 0), or the line as a whole. */

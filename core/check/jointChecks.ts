@@ -1,5 +1,5 @@
 import { known, type Known, type Missing } from '../known'
-import type { LimitEntry } from '../limits/limit'
+import type { LimitEntry } from '../project/limit'
 import { permittedAngleDeg } from '../line/uniformity'
 import type { Joint, Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'

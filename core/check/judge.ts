@@ -1,5 +1,5 @@
 import { unknown, type Known, type Missing } from '../known'
-import type { LimitEntry, Window } from '../limits/limit'
+import type { LimitEntry, Window } from '../project/limit'
 import { combinedWindow, OPEN_WINDOW, standing } from '../limits/verdict'
 import type { Check } from './check'
 

@@ -1,4 +1,4 @@
-import type { LimitEntry } from '../limits/limit'
+import type { LimitEntry } from '../project/limit'
 import { byGravity } from '../limits/verdict'
 import type { LineFigureColumns } from '../line/figureColumns'
 import type { Check, CheckState } from './check'

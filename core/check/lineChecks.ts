@@ -1,5 +1,5 @@
 import { allKnown, known, unknown, type Known } from '../known'
-import type { LimitEntry, Quantity } from '../limits/limit'
+import type { LimitEntry, Quantity } from '../project/limit'
 import type { Line, Tube } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import { windowOf, type CheckHead } from './judge'

@@ -1,4 +1,4 @@
-import { evaluateBuild } from '../check/evaluateBuild'
+import { evaluateBuild } from '../model/evaluateBuild'
 import { demoBuild, rawDemo } from '../testdata/builds'
 import { parseBuild } from '../project/parseBuild'
 import { calloutBoxes } from './calloutBoxes'

@@ -1,4 +1,4 @@
-import { evaluateBuild } from '../check/evaluateBuild'
+import { evaluateBuild } from '../model/evaluateBuild'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
 import { parseBuild } from '../project/parseBuild'

@@ -4,7 +4,7 @@ import { pointFigures } from '../readings/measured'
 import { readingContext } from '../readings/readingContext'
 import { setupRegistration } from '../readings/registrationColumns'
 import { stationSpan } from './lineScene'
-import type { Evaluation } from '../check/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 import type { ViewPoint } from './shape'
 import { chassisSizes } from './usualSizes'
 

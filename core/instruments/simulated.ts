@@ -1,4 +1,4 @@
-import { seededRandom } from '../uncertainty/random'
+import { seededRandom } from '../chance/random'
 
 export const INSTRUMENT_KINDS = ['level', 'laser'] as const
 export type InstrumentKind = (typeof INSTRUMENT_KINDS)[number]

@@ -1,4 +1,4 @@
-import type { LimitEntry } from './limit'
+import type { LimitEntry } from '../project/limit'
 
 /**
  * Looks whether a limit's values rise from `failBelow` to `failAbove`, as its window needs.

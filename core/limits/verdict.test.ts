@@ -1,5 +1,5 @@
 import { combinedWindow, gravest, standing } from './verdict'
-import { PROFILES } from './profiles'
+import { PROFILES } from '../project/profiles'
 import { requireRising } from './edit'
 
 const WINDOW = { failLow: 0, warnLow: 0.5, warnHigh: 3, failHigh: 4 }

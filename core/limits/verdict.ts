@@ -1,5 +1,5 @@
 import { requireFinite } from '../errors'
-import type { LimitEntry, Verdict, Window } from './limit'
+import type { LimitEntry, Verdict, Window } from '../project/limit'
 
 /** Nothing limited. */
 export const OPEN_WINDOW: Window = { failLow: null, warnLow: null, warnHigh: null, failHigh: null }

@@ -3,7 +3,7 @@ import { scalarStep, type Column, type Graph, type VectorColumns } from '../colu
 import type { Kernel, Row } from '../columns/kernel'
 import { FALL_PLAN } from '../frame/axis'
 import type { MapColumns } from '../joints/chainColumns'
-import { lengthColumns } from '../lengths/shaftLengths'
+import { lengthColumns } from './shaftLengths'
 import { anyPerpendicular, cross } from '../linalg/vec3'
 import type { Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'

@@ -1,6 +1,13 @@
 import type { Lever } from '../project/build'
-import type { LeverStep } from '../solver/byEffort'
 import { stackHeights } from './spacers'
+
+/** One step a lever can stand at, and what it costs to put it there. */
+export interface LeverStep {
+  /** In mm or degrees. */
+  readonly amount: number
+  /** Nought for leaving the lever where it stands; more for whatever is more work. */
+  readonly effort: number
+}
 
 /** About equally much work at the bench: ten millimetres of spacers, one degree of wedge. */
 const PER_UNIT = { mm: 0.1, deg: 1 } as const

@@ -1,4 +1,4 @@
-import type { LimitEntry } from '../limits/limit'
+import type { LimitEntry } from './limit'
 import type { UnitSettings } from '../units/unitSettings'
 import type { Id } from './id'
 import type { Reading } from './reading'

@@ -1,5 +1,5 @@
 import { array, boolean, number, object, string } from 'yup'
-import { LIMIT_SCOPES, QUANTITY_UNITS } from '../limits/limit'
+import { LIMIT_SCOPES, QUANTITY_UNITS } from './limit'
 import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
 import { DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION, LEVER_KINDS } from './build'
 import {

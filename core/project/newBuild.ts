@@ -1,4 +1,4 @@
-import { PROFILES } from '../limits/profiles'
+import { PROFILES } from './profiles'
 import type { UnitSettings } from '../units/unitSettings'
 import { FORMAT_NAME, FORMAT_VERSION, type Build } from './build'
 

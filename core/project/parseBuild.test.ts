@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { resultJson } from '../check/resultJson'
+import { resultJson } from '../result/resultJson'
 import { rawDemo } from '../testdata/builds'
 import { pathsOf, put } from '../testdata/mutations'
 import { buildText, parseBuild, parseBuildText } from './parseBuild'

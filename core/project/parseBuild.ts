@@ -1,5 +1,5 @@
 import { ValidationError } from 'yup'
-import { PROFILES } from '../limits/profiles'
+import { PROFILES } from './profiles'
 import type { Build } from './build'
 import { buildSchema } from './buildSchema'
 import { doorProblems } from './door'

@@ -1,5 +1,5 @@
-import { evaluateBuild } from '../check/evaluateBuild'
-import { resultJson } from '../check/resultJson'
+import { evaluateBuild } from '../model/evaluateBuild'
+import { resultJson } from '../result/resultJson'
 import { changedDemo } from '../testdata/builds'
 import { circleProofMemory } from './memo'
 import { setupAttitude } from './measured'

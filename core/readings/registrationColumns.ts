@@ -1,4 +1,4 @@
-import { deviationOf } from '../uncertainty/spread'
+import { deviationOf } from '../chance/spread'
 import { PLUS_TIMES, TIMES } from '../columns/arithmetic'
 import {
   moveStep,

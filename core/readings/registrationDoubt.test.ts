@@ -1,4 +1,4 @@
-import { resultJson } from '../check/resultJson'
+import { resultJson } from '../result/resultJson'
 import { changedDemo } from '../testdata/builds'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'

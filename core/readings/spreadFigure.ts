@@ -1,7 +1,7 @@
 import type { Column } from '../columns/graph'
 import { newRun, sourcesOf } from '../columns/run'
 import type { Known } from '../known'
-import { deviationOf } from '../uncertainty/spread'
+import { deviationOf } from '../chance/spread'
 import type { ReadingContext } from './context'
 
 /** A figure with its variance, in its own unit and that squared. */

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { byEffort, type LeverStep } from './byEffort'
+import type { LeverStep } from '../placement/leverGrid'
+import { byEffort } from './byEffort'
 
 const steps = fc
   .array(fc.double({ min: 0, max: 9, noNaN: true }), { minLength: 1, maxLength: 5 })

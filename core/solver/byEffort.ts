@@ -1,12 +1,5 @@
 import TinyQueue from 'tinyqueue'
-
-/** One step a lever can stand at, and what it costs to put it there. */
-export interface LeverStep {
-  /** In mm or degrees. */
-  readonly amount: number
-  /** Nought for leaving the lever where it stands; more for whatever is more work. */
-  readonly effort: number
-}
+import type { LeverStep } from '../placement/leverGrid'
 
 /** A setting of several levers by the numbers of their steps, cheapest step first, and its whole effort. */
 export interface RankedSetting {

@@ -1,5 +1,5 @@
 import type { Check } from '../check/check'
-import type { Evaluation } from '../check/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 import type { LeverSettings } from '../placement/settings'
 import type { Lever } from '../project/build'
 

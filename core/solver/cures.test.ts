@@ -1,5 +1,5 @@
-import { evaluateBuild } from '../check/evaluateBuild'
-import { resultJson } from '../check/resultJson'
+import { evaluateBuild } from '../model/evaluateBuild'
+import { resultJson } from '../result/resultJson'
 import { changedDemo, demoBuild, rawDemo } from '../testdata/builds'
 import { provingWith } from '../uncertainty/provenCure'
 import { parseBuild } from '../project/parseBuild'

@@ -1,4 +1,4 @@
-import { evaluate, type Evaluation } from '../check/evaluateBuild'
+import { evaluate, type Evaluation } from '../model/evaluateBuild'
 import { compile, type CompiledBuild } from '../model/compile'
 import type { LeverSettings } from '../placement/settings'
 import type { Build, Lever } from '../project/build'

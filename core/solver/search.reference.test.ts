@@ -15,7 +15,7 @@ import type { Build, LeverKind } from '../project/build'
 import type { Line } from '../project/lineSpec'
 import reference from '../testdata/solver.json'
 import { degrees, radians } from '../units/angle'
-import type { LeverStep } from './byEffort'
+import type { LeverStep } from '../placement/leverGrid'
 import { searchByEffort, type SearchedSetting, type SearchLimit, type SearchProblem } from './search'
 
 type Case = any

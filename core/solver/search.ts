@@ -1,7 +1,8 @@
 import type { Column, Graph } from '../columns/graph'
 import type { Cells, Row } from '../columns/kernel'
 import { newRun, type Run } from '../columns/run'
-import { byEffort, type LeverStep, type RankedSetting } from './byEffort'
+import type { LeverStep } from '../placement/leverGrid'
+import { byEffort, type RankedSetting } from './byEffort'
 
 /** A lever that may be moved: a source of the graph, and the steps it can stand at by rising effort. */
 export interface SearchLever {

@@ -137,7 +137,10 @@ export const shareText = (share: number | null): string =>
   share === null || share < 0.005 ? '' : `${Math.round(share * 100)} % of the ±`
 
 /** The tree as plain text, two spaces a level. */
-export function originTree(lines: readonly OriginLine[], depth = 1): string {
+export const originTree = (lines: readonly OriginLine[]): string =>
+  treeText(lines, 1).replaceAll('\u00a0', ' ')
+
+function treeText(lines: readonly OriginLine[], depth: number): string {
   return lines
     .map((line) => {
       const share = shareText(line.share)
@@ -145,7 +148,7 @@ export function originTree(lines: readonly OriginLine[], depth = 1): string {
       const pages =
         line.pages.length > 0 ? `  (${line.pages.map((page) => `docs/methods/${page}.md`).join(', ')})` : ''
       const detail = line.detail === '' ? '' : `: ${line.detail}`
-      return `${'  '.repeat(depth)}${line.title}${detail}${percent}${pages}\n${originTree(line.parts, depth + 1)}`
+      return `${'  '.repeat(depth)}${line.title}${detail}${percent}${pages}\n${treeText(line.parts, depth + 1)}`
     })
     .join('')
 }

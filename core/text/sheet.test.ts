@@ -1,4 +1,4 @@
-import { evaluateBuild } from '../check/evaluateBuild'
+import { evaluateBuild } from '../model/evaluateBuild'
 import { newBuild } from '../project/newBuild'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'

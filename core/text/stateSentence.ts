@@ -1,5 +1,5 @@
 import type { Check } from '../check/check'
-import type { Evaluation } from '../check/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 import type { Cure } from '../solver/cure'
 import type { Build } from '../project/build'
 import { checkLabel, checkValueText, likelihoodText, marginText, sentenceCase } from './checkText'

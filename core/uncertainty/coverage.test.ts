@@ -1,9 +1,9 @@
-import { evaluateBuild } from '../check/evaluateBuild'
+import { evaluateBuild } from '../model/evaluateBuild'
 import { parseBuild } from '../project/parseBuild'
 import type { Build } from '../project/build'
 import { anyTruth, readTruth, type LineTruth, type ReadingWay } from '../testdata/randomTruth'
 import { runMonteCarlo, type FigureSpread } from './monteCarlo'
-import { seededRandom, type Random } from './random'
+import { seededRandom, type Random } from '../chance/random'
 import { lineFigureId, sampleModel } from './sampleModel'
 
 /** Truths a condition is tried on; the share covered then has a standard error of 0.7 %. */

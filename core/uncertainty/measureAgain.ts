@@ -5,7 +5,7 @@ import type { Input } from '../readings/inputs'
 import { USUAL_FIGURES } from '../readings/usualTool'
 import type { Sureness } from './monteCarlo'
 import { checkFigureId } from './sampleModel'
-import { scatterVariance, toolVariance } from './spread'
+import { scatterVariance, toolVariance } from '../chance/spread'
 import { isUndecided, roomToFail } from './sureness'
 
 /** Something to measure that makes a check surer. */

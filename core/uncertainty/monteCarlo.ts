@@ -1,5 +1,5 @@
 import { standing } from '../limits/verdict'
-import type { Window } from '../limits/limit'
+import type { Window } from '../project/limit'
 import type { Input } from '../readings/inputs'
 import type { Column } from '../columns/graph'
 import { sourcesOf } from '../columns/run'

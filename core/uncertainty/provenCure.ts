@@ -1,4 +1,4 @@
-import type { Evaluation } from '../check/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 import type { Proof, ProvenEvaluation } from '../solver/cure'
 import type { Build } from '../project/build'
 import { DEFAULT_SEED, runMonteCarlo } from './monteCarlo'

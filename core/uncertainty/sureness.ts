@@ -1,7 +1,7 @@
 import type { Check } from '../check/check'
-import type { Evaluation } from '../check/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 import { gravest, standing } from '../limits/verdict'
-import type { Window } from '../limits/limit'
+import type { Window } from '../project/limit'
 import { checkFigureId } from './sampleModel'
 import type { Sureness } from './monteCarlo'
 

@@ -1,8 +1,9 @@
 import { compile } from '../model/compile'
+import type { LeverSettings } from '../placement/settings'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import { runMonteCarlo } from './monteCarlo'
 import { sampleModel } from './sampleModel'
-import { newTruths } from './truths'
+import { BLOCK, newTruths } from './truths'
 
 const build = demoBuild()
 const OPTIONS = { samples: 1200, seed: 9 }
@@ -10,7 +11,8 @@ const OPTIONS = { samples: 1200, seed: 9 }
 describe('likely truths', () => {
   it('are the same whether drawn anew or handed out again, at every setting of the levers', () => {
     const kept = newTruths(compile(build), OPTIONS, true)
-    for (const settings of [{}, { tail: 12, wedge: -1.5 }, { wedge: 3 }, {}]) {
+    const all: readonly LeverSettings[] = [{}, { tail: 12, wedge: -1.5 }, { wedge: 3 }, {}]
+    for (const settings of all) {
       const model = sampleModel(build, settings)
       expect(runMonteCarlo(model, OPTIONS, kept)).toEqual(runMonteCarlo(model, OPTIONS))
     }
@@ -19,7 +21,7 @@ describe('likely truths', () => {
   it('are handed out in part to whoever asks for fewer, and in full afterwards', () => {
     const kept = newTruths(compile(build), OPTIONS, true)
     const model = sampleModel(build, { wedge: -1 })
-    const few = { ...OPTIONS, samples: 400 }
+    const few = { ...OPTIONS, samples: 2 * BLOCK }
     const whole = runMonteCarlo(model, OPTIONS)
     expect(runMonteCarlo(model, few, kept)).toEqual(runMonteCarlo(model, few))
     expect(runMonteCarlo(model, OPTIONS, kept)).toEqual(whole)

@@ -3,8 +3,8 @@ import type { Cells, Row } from '../columns/kernel'
 import { borderOf, newRun, type Run } from '../columns/run'
 import type { CompiledBuild } from '../model/compile'
 import type { Input } from '../readings/inputs'
-import { nextNormal, nextUniform, seededState, type RandomState } from './random'
-import { deviationOf, scatterVariance } from './spread'
+import { nextNormal, nextUniform, seededState, type RandomState } from '../chance/random'
+import { deviationOf, scatterVariance } from '../chance/spread'
 
 /** Rows worked at a time: their columns stay in the processor's own memory. */
 export const BLOCK = 250

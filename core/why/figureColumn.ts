@@ -1,5 +1,5 @@
 import type { Column } from '../columns/graph'
-import type { Evaluation } from '../check/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 import type { CompiledBuild } from '../model/compile'
 
 /**

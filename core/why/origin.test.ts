@@ -1,4 +1,4 @@
-import { evaluate } from '../check/evaluateBuild'
+import { evaluate } from '../model/evaluateBuild'
 import { compile } from '../model/compile'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
@@ -6,7 +6,7 @@ import { changedDemo, demoBuild } from '../testdata/builds'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
 import { figureColumn, figureNames } from './figureColumn'
-import { originOf, type Origin } from './origin'
+import type { Origin } from './origin'
 import { whyFigure } from './why'
 
 const build = demoBuild()

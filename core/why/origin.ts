@@ -5,7 +5,7 @@ import type { BodyMove } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
 import type { Id } from '../project/id'
 import type { Input } from '../readings/inputs'
-import { deviationOf } from '../uncertainty/spread'
+import { deviationOf } from '../chance/spread'
 
 /** What a figure comes from: a step on the way with its own parts, or a source. */
 export type Origin =

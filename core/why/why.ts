@@ -1,4 +1,4 @@
-import { evaluate } from '../check/evaluateBuild'
+import { evaluate } from '../model/evaluateBuild'
 import { compile } from '../model/compile'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'

@@ -1,5 +1,5 @@
 import { checkCost } from '../../core/check/checkCost'
-import { resultJson } from '../../core/check/resultJson'
+import { resultJson } from '../../core/result/resultJson'
 import { parseBuildText } from '../../core/project/parseBuild'
 import type { FileProblem } from '../../core/project/problem'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '~~/core/limits/limit'
+import type { Verdict } from '~~/core/project/limit'
 import { texts } from '~/texts/en'
 
 /** A stage of the work and the state its joint on the rail shows. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PROFILES } from '~~/core/limits/profiles'
+import { PROFILES } from '~~/core/project/profiles'
 import type { LengthUnit } from '~~/core/units/unitSettings'
 import { LENGTH_UNITS } from '~~/core/units/unitSettings'
 import { texts } from '~/texts/en'

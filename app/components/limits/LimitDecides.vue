@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { checksOfLimit } from '~~/core/check/checksOfLimit'
-import type { LimitEntry } from '~~/core/limits/limit'
+import { checksOfLimit } from '~~/core/model/checksOfLimit'
+import type { LimitEntry } from '~~/core/project/limit'
 import { checkLabel, checkValueText, marginText } from '~~/core/text/checkText'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LimitEntry } from '~~/core/limits/limit'
+import type { LimitEntry } from '~~/core/project/limit'
 import { requireRising } from '~~/core/limits/edit'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'

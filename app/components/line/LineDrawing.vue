@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import type { Evaluation } from '~~/core/check/evaluateBuild'
+import type { Evaluation } from '~~/core/model/evaluateBuild'
 import { lineScene, stationSpan, type SceneHandle } from '~~/core/drawing/lineScene'
 import type { Build } from '~~/core/project/build'
 import { LEVER_NAMES } from '~~/core/text/leverText'

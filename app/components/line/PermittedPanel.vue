@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/check/evaluateBuild'
-import type { LimitEntry } from '~~/core/limits/limit'
-import { permittedCurve } from '~~/core/line/permittedCurve'
+import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LimitEntry } from '~~/core/project/limit'
+import { permittedCurve } from '~~/core/curves/permittedCurve'
 import { permittedChart } from '~/charts/permittedChart'
 import { texts } from '~/texts/en'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Evaluation } from '~~/core/check/evaluateBuild'
+import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { checkLabel, likelihoodText, plusMinusText } from '~~/core/text/checkText'
 import { grouped } from '~~/core/units/format'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/check/evaluateBuild'
-import { turnCurves } from '~~/core/line/curves'
+import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import { turnCurves } from '~~/core/curves/curves'
 import { turnChart } from '~/charts/turnChart'
 import { texts } from '~/texts/en'
 

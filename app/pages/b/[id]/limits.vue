@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PROFILES } from '~~/core/limits/profiles'
+import { PROFILES } from '~~/core/project/profiles'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -2,7 +2,7 @@ import type { Build } from '../project/build'
 import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
 import { measureAgain } from '../uncertainty/measureAgain'
 import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
-import type { Evaluation } from './evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
 
 /** How sure the figures of a result are, as the command line and the server give it. */
 export interface UncertaintyJson {

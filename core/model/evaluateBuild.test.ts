@@ -3,7 +3,7 @@ import { parseBuild } from '../project/parseBuild'
 import { evaluateBuild } from './evaluateBuild'
 import { jointAcceleration } from '../line/uniformity'
 import { asRadians } from '../units/angle'
-import { resultJson } from './resultJson'
+import { resultJson } from '../result/resultJson'
 import { checkLabel, checkSentence, marginText } from '../text/checkText'
 
 const UNITS = { length: 'mm', inchFraction: 16, angle: 'decimal' } as const

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { axisDirection } from '../frame/axis'
 import { add, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
-import type { LineGeometry } from '../line/lineGeometry'
+import type { LineGeometry } from './lineGeometry'
 import type { ShaftEnd } from '../project/lineSpec'
 import { demoBuild } from '../testdata/builds'
 import { radians } from '../units/angle'

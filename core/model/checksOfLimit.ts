@@ -1,8 +1,8 @@
-import type { LimitEntry, Quantity } from '../limits/limit'
+import type { LimitEntry, Quantity } from '../project/limit'
 import type { Build } from '../project/build'
-import type { Check } from './check'
+import type { Check } from '../check/check'
 import type { Evaluation } from './evaluateBuild'
-import { appliesIn } from './judgedState'
+import { appliesIn } from '../check/judgedState'
 
 /** Quantities whose limits are looked at as an angle of the joint. */
 const ON_JOINTS: readonly Quantity[] = ['joint-angle', 'shaft-inertia', 'joint-limit-margin']

@@ -1,4 +1,4 @@
-import type { LimitProfile } from '../project/build'
+import type { LimitProfile } from './build'
 import type { LimitEntry } from './limit'
 
 const INERTIA: LimitEntry = {

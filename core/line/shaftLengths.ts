@@ -1,8 +1,8 @@
 import { scalarStep, type Column, type Graph } from '../columns/graph'
 import { workedOnce, type Kernel, type Row } from '../columns/kernel'
-import { hardwareLength } from '../line/hardware'
-import type { LineColumns } from '../line/lineColumns'
-import type { LineGeometry } from '../line/lineGeometry'
+import { hardwareLength } from './hardware'
+import type { LineColumns } from './lineColumns'
+import type { LineGeometry } from './lineGeometry'
 import type { Vec3 } from '../linalg/vec3'
 import type { Line, ShaftEnd } from '../project/lineSpec'
 

@@ -1,6 +1,6 @@
-import type { LimitEntry, Verdict } from '../limits/limit'
-import type { LineEvaluation } from '../check/evaluateBuild'
-import { permittedAngleDeg } from './uniformity'
+import type { LimitEntry, Verdict } from '../project/limit'
+import type { LineEvaluation } from '../model/evaluateBuild'
+import { permittedAngleDeg } from '../line/uniformity'
 
 /** A joint on the chart of permitted angles. */
 export interface JointOnCurve {

@@ -1,5 +1,5 @@
-import { evaluateBuild } from '../check/evaluateBuild'
-import { parseBuild } from '../project/parseBuild'
+import { evaluateBuild } from '../model/evaluateBuild'
+import { parseBuild } from './parseBuild'
 import { changedDemo, rawDemo } from '../testdata/builds'
 import { PROFILES } from './profiles'
 

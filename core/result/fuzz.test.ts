@@ -1,6 +1,6 @@
 import { parseBuild, parseBuildText, buildText } from '../project/parseBuild'
 import { rawDemo } from '../testdata/builds'
-import { seededRandom, type Random } from '../uncertainty/random'
+import { seededRandom, type Random } from '../chance/random'
 import fourJoints from '../../docs/examples/four-joints.lurvan.json'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
 import { resultJson } from './resultJson'

@@ -1,8 +1,8 @@
 import type { Line } from '../project/lineSpec'
-import { chainOf } from './lineGeometry'
-import type { LineFigures } from './lineFigures'
-import { phasesOf } from './phases'
-import { sampledChain } from './sampledChain'
+import { chainOf } from '../line/lineGeometry'
+import type { LineFigures } from '../line/lineFigures'
+import { phasesOf } from '../line/phases'
+import { sampledChain } from '../line/sampledChain'
 
 /** Speed and acceleration of the output over one turn of the input, sampled. */
 export interface TurnCurves {

@@ -1,4 +1,4 @@
-import type { School } from '../project/lineSpec'
+import type { School } from './lineSpec'
 
 /** Quantities that can be limited, each with the unit its figures are in. */
 export const QUANTITY_UNITS = {
