@@ -1,4 +1,4 @@
-import { add, cross, dot, sub, unit, type Vec3 } from './vec3'
+import { add, dot, sub, type Vec3 } from './vec3'
 
 /** A 3×3 matrix by its rows. */
 export type Mat3 = readonly [Vec3, Vec3, Vec3]
@@ -42,25 +42,11 @@ export const transpose3 = (m: Mat3): Mat3 => [
   [m[0][2], m[1][2], m[2][2]],
 ]
 
-/** Matrix product: first `right`, then `left`. */
-export function multiply3(left: Mat3, right: Mat3): Mat3 {
-  const columns = transpose3(right)
-  const row = (r: Vec3): Vec3 => [dot(r, columns[0]), dot(r, columns[1]), dot(r, columns[2])]
-  return [row(left[0]), row(left[1]), row(left[2])]
-}
-
 /** Where a point goes under a rigid move. */
 export const movePoint = (move: RigidMove, point: Vec3): Vec3 => add(apply3(move.rotation, point), move.shift)
 
 /** How a direction turns under a rigid move. */
 export const moveDirection = (move: RigidMove, direction: Vec3): Vec3 => apply3(move.rotation, direction)
-
-/** Right-handed orthonormal frame whose first row runs along `first` and whose third is square to both arguments. */
-export function frameFrom(first: Vec3, second: Vec3): Mat3 {
-  const along = unit(first)
-  const normal = unit(cross(first, second))
-  return [along, cross(normal, along), normal]
-}
 
 /** A turn about the line through `pivot` along the unit vector `axis`, right-handed, in radians. */
 export function turnMove(pivot: Vec3, axis: Vec3, angle: number): RigidMove {

@@ -5,7 +5,7 @@ import type { LineFigures, ShaftFigures } from '../line/lineFigures'
 import { inertialRule } from '../line/inertialRule'
 import { turning } from '../line/turning'
 import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../line/uniformity'
-import type { Verdict, Window } from '../project/limit'
+import { QUANTITY_UNITS, type Verdict, type Window } from '../project/limit'
 import type { Build } from '../project/build'
 import type { JointKind, Line, School } from '../project/lineSpec'
 import { findMistakes } from '../mistakes/findMistakes'
@@ -161,17 +161,7 @@ export interface CheckJson {
   readonly missing: readonly Missing[]
 }
 
-const UNITS: Readonly<Record<Check['quantity'], string>> = {
-  'joint-angle': 'deg',
-  'shaft-inertia': 'rad/s2',
-  'torsional-acceleration': 'rad/s2',
-  'pair-difference': 'deg',
-  'joint-limit-margin': 'deg',
-  'critical-speed-ratio': '1',
-  'set-in': 'mm',
-  'flex-disc-angle': 'deg',
-  'centring-pilot': '1',
-}
+const UNITS: Readonly<Record<Check['quantity'], string>> = { ...QUANTITY_UNITS, 'centring-pilot': '1' }
 
 /**
  * The full result of a build at one of its positions.
