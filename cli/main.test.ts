@@ -137,7 +137,7 @@ describe('the published schemas', () => {
       (raw: any) => (raw.lines[0].joints[1].kind = 'knuckle'),
       (raw: any) => delete raw.readings[0].setup,
       (raw: any) => (raw.setups[0].loaded = 'yes'),
-      (raw: any) => (raw.version = 2),
+      (raw: any) => (raw.version = 3),
       (raw: any) => (raw.limits.entries[0].unit = 'furlong'),
     ]) {
       const raw = rawDemo()

@@ -34,12 +34,12 @@ const SHOTS: readonly Shot[] = [
   { file: 'tools', path: `${TWO_SETUPS}/tools` },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'compare', path: `${TWO_SETUPS}/compare` },
-  { file: 'parts', path: `${DEMO}/parts` },
+  { file: 'parts', path: `${DEMO}/line?drawer=parts` },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'sure', path: `${DEMO}/line`, prepare: openSure },
   { file: 'line-dark', path: `${DEMO}/line`, dark: true },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
-  { file: 'limits', path: `${DEMO}/limits` },
+  { file: 'limits', path: `${DEMO}/line?drawer=limits` },
   { file: 'sheet', path: `${DEMO}/sheet` },
 ]
 

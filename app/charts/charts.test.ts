@@ -45,7 +45,7 @@ describe('permittedChart', () => {
 describe('turnChart', () => {
   const ride = line!.ride
   if (!ride.known) throw new Error('unknown')
-  const curves = turnCurves(line!.line, ride.value, 90)
+  const curves = turnCurves(line!.line, ride.value, line!.speed.known ? line!.speed.value.speedRpm : null, 90)
 
   it('draws each shaft and the driven axis twice, ratio above acceleration', () => {
     const series = turnChart(curves, COLOURS).series as unknown as Series

@@ -139,7 +139,7 @@ describe('useHandleDrag', () => {
   const listeners: Record<string, Set<(event: unknown) => void>> = {}
   const frames: (() => void)[] = []
   const log: string[] = []
-  const lever = { id: 'tail', kind: 'tail-up', range: [-40, 60], step: 1 } as const
+  const lever = { id: 'tail', kind: 'tail-up', body: 'powertrain', range: [-40, 60], step: 1 } as const
   const view = { pxPerMm: 0.5, exaggeration: 1 } as never
 
   beforeEach(() => {

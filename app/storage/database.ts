@@ -1,5 +1,9 @@
 import { Dexie, type EntityTable, type Table } from 'dexie'
-import type { Patch } from 'immer'
+import { applyPatches, enablePatches, type Patch } from 'immer'
+import { migrate } from '~~/core/project/migrate'
+import { patchFromVersion1 } from './patchFromVersion1'
+
+enablePatches()
 
 /** What is kept of a build beside the build itself; small, so that an edit writes little. */
 export interface StoredBuild {
@@ -47,6 +51,36 @@ export function toV2({ build, ...record }: StoredBuildV1): { record: StoredBuild
   return { record, snapshot: { buildId: record.id, rev: record.rev, build } }
 }
 
+/**
+ * A stored build of file version 1 and its undo history as ones of version 2: a step recorded on the one cannot be taken back
+ * on the other.
+ *
+ * @returns null for a build that is no version 1, or whose steps do not fit it; it stays as it is
+ */
+export function toBuildV2(
+  { buildId, rev, build }: StoredSnapshot,
+  steps: readonly StoredStep[],
+  changes: readonly StoredChange[],
+): { readonly snapshot: StoredSnapshot; readonly changes: StoredChange[] } | null {
+  try {
+    const after = steps.filter((step) => step.rev > rev)
+    const current = after.reduce<unknown>((now, { patches }) => applyPatches(now as object, patches), build)
+    if ((current as { version?: unknown } | null)?.version !== 1) return null
+    const migrated = migrate(current)
+    if (!migrated.ok) return null
+    return {
+      snapshot: { buildId, rev: after.at(-1)?.rev ?? rev, build: migrated.value.build },
+      changes: changes.map((change) => ({
+        ...change,
+        patches: change.patches.map(patchFromVersion1),
+        inverse: change.inverse.map(patchFromVersion1),
+      })),
+    }
+  } catch {
+    return null
+  }
+}
+
 /** The browser's database; only the files beside this one use it. */
 export class LurvanDatabase extends Dexie {
   builds!: EntityTable<StoredBuild, 'id'>
@@ -70,6 +104,21 @@ export class LurvanDatabase extends Dexie {
           const { record, snapshot } = toV2(old)
           await tx.table('snapshots').put(snapshot)
           await tx.table('builds').put(record)
+        }
+      })
+    this.version(3)
+      .stores({})
+      .upgrade(async (tx) => {
+        const snapshots = await tx.table<StoredSnapshot>('snapshots').toArray()
+        for (const snapshot of snapshots) {
+          const { buildId } = snapshot
+          const steps = await tx.table<StoredStep>('steps').where('buildId').equals(buildId).sortBy('rev')
+          const changes = await tx.table<StoredChange>('history').where('buildId').equals(buildId).toArray()
+          const moved = toBuildV2(snapshot, steps, changes)
+          if (!moved) continue
+          await tx.table('snapshots').put(moved.snapshot)
+          await tx.table('steps').where('buildId').equals(buildId).delete()
+          await tx.table('history').bulkPut(moved.changes)
         }
       })
   }

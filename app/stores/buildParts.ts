@@ -10,22 +10,20 @@ const GEOMETRY_PARTS = [
   'axes',
   'readings',
   'centrePairs',
-  'axles',
+  'bodies',
+  'trials',
 ] as const satisfies readonly (keyof Build)[]
 
 /** Parts that mistakes in readings are looked for in. */
-export const READING_PARTS = [
-  ...GEOMETRY_PARTS,
-  'powertrain',
-  'lines',
-  'chassis',
-] as const satisfies readonly (keyof Build)[]
+export const READING_PARTS = [...GEOMETRY_PARTS, 'lines'] as const satisfies readonly (keyof Build)[]
 
 /** Parts that a build is compiled from: all but where the levers stand. */
 export const COMPILED_PARTS = [
   ...READING_PARTS,
   'levers',
   'limits',
+  'drivetrain',
+  'states',
 ] as const satisfies readonly (keyof Build)[]
 
 /**

@@ -1,3 +1,4 @@
+import { chassisOf } from '~~/core/project/bodies'
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import type { CentrePair, Setup } from '~~/core/project/build'
@@ -80,7 +81,7 @@ export const useSetups = defineStore('setups', () => {
   function addDatum(name: string): string {
     const id = crypto.randomUUID()
     workbench.change('Add a datum point', (draft) => {
-      draft.points.push({ id, name, body: 'chassis', datum: true })
+      draft.points.push({ id, name, body: chassisOf(draft)?.id ?? '', datum: true })
     })
     return id
   }
@@ -99,8 +100,8 @@ export const useSetups = defineStore('setups', () => {
     const [id, left, right] = [crypto.randomUUID(), crypto.randomUUID(), crypto.randomUUID()]
     workbench.change('Add a pair of frame holes', (draft) => {
       draft.points.push(
-        { id: left, name: `${name}, left hole`, body: 'chassis' },
-        { id: right, name: `${name}, right hole`, body: 'chassis' },
+        { id: left, name: `${name}, left hole`, body: chassisOf(draft)?.id ?? '' },
+        { id: right, name: `${name}, right hole`, body: chassisOf(draft)?.id ?? '' },
       )
       draft.centrePairs = [...(draft.centrePairs ?? []), { id, name, left, right }]
     })

@@ -114,6 +114,8 @@ function wordOf(reading: Reading): string | undefined {
     case 'point-station':
     case 'point-height':
       return reading.way
+    case 'given-cross-axis':
+      return reading.high
     case 'given-point':
     case 'setup-point':
       return undefined

@@ -2,11 +2,12 @@ import type { Missing } from '../known'
 import type { Quantity, Verdict, Window } from '../project/limit'
 import type { Id } from '../project/id'
 
-/** What a check looks at: one joint, one shaft (counted from 0), or the line as a whole. */
+/** What a check looks at: one joint or shaft of a line (counted from 0), a line as a whole, or a body, whatever the lines. */
 export type CheckSubject =
   | { readonly of: 'joint'; readonly index: number }
   | { readonly of: 'shaft'; readonly index: number }
   | { readonly of: 'line' }
+  | { readonly of: 'body'; readonly id: Id; readonly name: string }
 
 /**
  * The state of the vehicle a check is made in: cruising at ride height, pulling with the axle wound up as expected, or
@@ -15,15 +16,34 @@ export type CheckSubject =
 export const CHECK_STATES = ['ride', 'drive', 'coast'] as const
 export type CheckState = (typeof CHECK_STATES)[number]
 
+/** A named place of the wheels besides ride height. */
+export interface WheelPlace {
+  readonly id: Id
+  readonly name: string
+}
+
+/** What tells states apart: the torque, and where the wheels stand. */
+export interface StateOfVehicle {
+  readonly state: CheckState
+  /** Null at ride height. */
+  readonly at: WheelPlace | null
+}
+
+export const isSameState = (one: StateOfVehicle, other: StateOfVehicle): boolean =>
+  one.state === other.state && one.at?.id === other.at?.id
+
+/** A state as one word: "drive", or "drive@droop" away from ride height. */
+export const stateKey = ({ state, at }: StateOfVehicle): string => (at ? `${state}@${at.id}` : state)
+
 /** One checked quantity: its value, its window, and the verdict with its reason. */
-export interface Check {
+export interface Check extends StateOfVehicle {
   /** Unique in a build and stable while the line keeps its joints. */
   readonly id: string
-  readonly lineId: Id
-  readonly lineName: string
+  /** Null for what is no line's. */
+  readonly lineId: Id | null
+  readonly lineName: string | null
   readonly quantity: Quantity | 'centring-pilot'
   readonly subject: CheckSubject
-  readonly state: CheckState
   /** In the quantity's unit; null when unknown. */
   readonly value: number | null
   readonly window: Window

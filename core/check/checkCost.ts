@@ -19,7 +19,7 @@ const PER_LINE = 12
  */
 export function checkCost(build: Build): CheckCost {
   const figures = build.lines.reduce(
-    (sum, line) => sum + lineStates(line).length * (PER_LINE + PER_JOINT * line.joints.length),
+    (sum, line) => sum + lineStates(build, line).length * (PER_LINE + PER_JOINT * line.joints.length),
     3 * build.points.length + 2 * build.axes.length,
   )
   return { inputs: measuredModel(build).list.inputs.length, figures }

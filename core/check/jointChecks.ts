@@ -3,7 +3,7 @@ import type { LimitEntry } from '../project/limit'
 import { permittedAngleDeg } from '../line/uniformity'
 import type { Joint, Line } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
-import type { Check } from './check'
+import type { Check, StateOfVehicle } from './check'
 import { windowOf, type Bound, type CheckHead } from './judge'
 import { appliesIn, type PlannedState } from './judgedState'
 import type { CheckPlan } from './plannedCheck'
@@ -17,21 +17,23 @@ export function jointChecks(
 ): CheckPlan[] {
   return line.joints.flatMap((joint, index): CheckPlan[] => {
     const angle: CheckPlan = {
-      inStates: states.map(({ state, figures }) => {
-        const inState = limits.filter((limit) => appliesIn(limit, state))
+      inStates: states.map((one) => {
+        const inState = limits.filter((limit) => appliesIn(limit, one))
         const { bounds, missing } = angleBounds(line, joint, index, speed, inState)
         return {
-          head: angleHead(line, joint, index, state, speed),
+          head: angleHead(line, joint, index, one, speed),
           bounds,
           window: windowOf(bounds),
           unknownBounds: missing,
           needs: known(null),
-          value: figures?.angles[index] ?? null,
+          value: one.figures?.angles[index] ?? null,
         }
       }),
     }
     const isLoose = joint.kind === 'flex-disc' && joint.centringPilot !== true
-    return isLoose ? [angle, { certain: pilotCheck(angleHead(line, joint, index, 'ride', speed)) }] : [angle]
+    return isLoose
+      ? [angle, { certain: pilotCheck(angleHead(line, joint, index, { state: 'ride', at: null }, speed)) }]
+      : [angle]
   })
 }
 
@@ -39,7 +41,7 @@ const angleHead = (
   line: Line,
   joint: Joint,
   index: number,
-  state: Check['state'],
+  { state, at }: StateOfVehicle,
   speed: Known<ShaftSpeed>,
 ): CheckHead => ({
   id: `${line.id}/angle/${index + 1}`,
@@ -48,6 +50,7 @@ const angleHead = (
   quantity: joint.kind === 'flex-disc' ? 'flex-disc-angle' : 'joint-angle',
   subject: { of: 'joint', index },
   state,
+  at,
   speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
 })
 

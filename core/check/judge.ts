@@ -11,7 +11,7 @@ export type Bound = Partial<Pick<LimitEntry, 'failBelow' | 'warnBelow' | 'warnAb
 /** What a check is about, before it is judged. */
 export type CheckHead = Pick<
   Check,
-  'id' | 'lineId' | 'lineName' | 'quantity' | 'subject' | 'state' | 'speedRpm'
+  'id' | 'lineId' | 'lineName' | 'quantity' | 'subject' | 'state' | 'at' | 'speedRpm'
 >
 
 /**
@@ -75,6 +75,7 @@ const checkOf = (
   quantity: head.quantity,
   subject: head.subject,
   state: head.state,
+  at: head.at,
   speedRpm: head.speedRpm,
   value: found.value,
   window: found.window,

@@ -2,14 +2,13 @@ import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { Column } from '../columns/graph'
 import type { LineFigures } from '../line/lineFigures'
 import { lockReason } from '../line/turning'
-import type { Check, CheckState } from './check'
+import { isSameState, type Check, type StateOfVehicle } from './check'
 import { judge } from './judge'
 import { worstState } from './judgedState'
 import type { CheckPlan, PlannedCheck } from './plannedCheck'
 
 /** A line as it stands in one state. */
-export interface JudgedState {
-  readonly state: CheckState
+export interface JudgedState extends StateOfVehicle {
   readonly figures: Known<LineFigures>
   /** The same, unknown where a joint cannot turn: then only that joint can be spoken of. */
   readonly turning: Known<LineFigures>
@@ -29,7 +28,7 @@ export function judgedPlan(
   if ('certain' in plan) return plan.certain
   return worstState(
     plan.inStates.flatMap((planned) => {
-      const state = states.find((one) => one.state === planned.head.state)
+      const state = states.find((one) => isSameState(one, planned.head))
       return state ? (judgedInState(planned, state, figure) ?? []) : []
     }),
   )

@@ -1,17 +1,19 @@
 import type { LimitEntry } from '../project/limit'
 import { byGravity } from '../limits/verdict'
 import type { LineFigureColumns } from '../line/figureColumns'
-import type { Check, CheckState } from './check'
+import type { Check, StateOfVehicle } from './check'
 
 /** A state in which checks of a line are planned, with its figures; null while they are unknown for want of a reading. */
-export interface PlannedState {
-  readonly state: CheckState
+export interface PlannedState extends StateOfVehicle {
   readonly figures: LineFigureColumns | null
 }
 
-/** True for limits that are looked at in a state: those of ride height at rest only there, those of the highest speed in all. */
-export const appliesIn = (limit: Pick<LimitEntry, 'scope'>, state: CheckState): boolean =>
-  limit.scope === 'max-speed' || state === 'ride'
+/**
+ * True for limits that are looked at in a state: those of ride height at rest only there, those of the highest speed under any
+ * torque at ride height, those of the travel everywhere.
+ */
+export const appliesIn = (limit: Pick<LimitEntry, 'scope'>, { state, at }: StateOfVehicle): boolean =>
+  limit.scope === 'travel' || (at === null && (limit.scope === 'max-speed' || state === 'ride'))
 
 /**
  * The worst of one check over its states: the gravest verdict, then the least room; of equals the first.

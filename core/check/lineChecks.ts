@@ -2,6 +2,7 @@ import { allKnown, known, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../project/limit'
 import type { Line, Tube } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
+import type { StateOfVehicle } from './check'
 import { windowOf, type CheckHead } from './judge'
 import { appliesIn, type PlannedState } from './judgedState'
 import { jointChecks } from './jointChecks'
@@ -33,7 +34,7 @@ export function lineChecks(
 const headOf = (
   line: Line,
   id: string,
-  rest: Pick<CheckHead, 'quantity' | 'subject' | 'state' | 'speedRpm'>,
+  rest: Pick<CheckHead, 'quantity' | 'subject' | 'state' | 'at' | 'speedRpm'>,
 ): CheckHead => ({
   id: `${line.id}/${id}`,
   lineId: line.id,
@@ -45,11 +46,11 @@ const headOf = (
 function overStates(
   limits: readonly LimitEntry[],
   states: readonly PlannedState[],
-  isIn: (limit: LimitEntry, state: PlannedState['state']) => boolean,
+  isIn: (limit: LimitEntry, state: StateOfVehicle) => boolean,
   planned: (state: PlannedState) => Pick<PlannedCheck, 'head' | 'needs' | 'value'>,
 ): CheckPlan[] {
   const inStates = states.flatMap((one): PlannedCheck[] => {
-    const bounds = limits.filter((limit) => isIn(limit, one.state))
+    const bounds = limits.filter((limit) => isIn(limit, one))
     return bounds.length > 0 ? [{ ...planned(one), bounds, window: windowOf(bounds), unknownBounds: [] }] : []
   })
   return inStates.length > 0 ? [{ inStates }] : []
@@ -65,12 +66,14 @@ function pairCheck(line: Line, limits: LimitEntry[], states: readonly PlannedSta
   return overStates(
     limits,
     states,
-    (limit, state) => limit.scope === 'max-speed' || state === aim,
-    ({ state, figures }) => ({
+    (limit, { state, at }) =>
+      limit.scope === 'travel' || (at === null && (limit.scope === 'max-speed' || state === aim)),
+    ({ state, at, figures }) => ({
       head: headOf(line, 'pair', {
         quantity: 'pair-difference',
         subject: { of: 'shaft', index: last - 1 },
         state,
+        at,
         speedRpm: null,
       }),
       needs: known(null),
@@ -85,11 +88,12 @@ function torsionalCheck(
   states: readonly PlannedState[],
   speed: Known<ShaftSpeed>,
 ): CheckPlan[] {
-  return overStates(limits, states, appliesIn, ({ state, figures }) => ({
+  return overStates(limits, states, appliesIn, ({ state, at, figures }) => ({
     head: headOf(line, 'torsional', {
       quantity: 'torsional-acceleration',
       subject: { of: 'line' },
       state,
+      at,
       speedRpm: speed.known ? speed.value.speedRpm : null,
     }),
     needs: speed,
@@ -105,7 +109,7 @@ function criticalChecks(
 ): CheckPlan[] {
   if (limits.length === 0) return []
   return line.shafts.flatMap((shaft, index) =>
-    overStates(limits, states, appliesIn, ({ state, figures }) => {
+    overStates(limits, states, appliesIn, ({ state, at, figures }) => {
       const name = line.shafts.length > 1 ? `shaft ${index + 1}` : 'shaft'
       const tube = shaft.tube ? known(shaft.tube) : unknown(`${line.name}, ${name}: tube not entered`)
       return {
@@ -113,6 +117,7 @@ function criticalChecks(
           quantity: 'critical-speed-ratio',
           subject: { of: 'shaft', index },
           state,
+          at,
           speedRpm: speed.known ? speed.value.speedRpm : null,
         }),
         needs: allKnown<[ShaftSpeed, Tube]>([speed, tube]),
@@ -131,6 +136,7 @@ function setInChecks(line: Line, limits: LimitEntry[]): CheckPlan[] {
       quantity: 'set-in',
       subject: { of: 'shaft', index },
       state: 'ride',
+      at: null,
       speedRpm: null,
     })
     return [

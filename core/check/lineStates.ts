@@ -1,11 +1,13 @@
 import { known, type Known } from '../known'
-import type { BodyId, Build } from '../project/build'
+import type { BodyId } from '../project/body'
+import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
-import type { CheckState } from './check'
+import type { CheckState, WheelPlace } from './check'
 
-/** A state a line is judged in: how far its axle is wound up there, nose up positive, in degrees. */
+/** A state a line is judged in: where the wheels stand, the torque, and how far its axle is wound up, nose up, in degrees. */
 export interface LineState {
   readonly state: CheckState
+  readonly at: WheelPlace | null
   readonly noseUpDeg: Known<number>
 }
 
@@ -13,12 +15,18 @@ export interface LineState {
 const OVERRUN_SHARE = 1 / 3
 
 /**
- * The states a line is judged in: cruising, and where its axle winds up also pulling and overrunning.
+ * The states a line is judged in: cruising, and where its axle winds up also pulling and overrunning; at ride height first,
+ * then at every other place of the wheels.
  *
  * @see docs/methods/limits.md
  */
-export function lineStates(line: Line): LineState[] {
-  const ride: LineState = { state: 'ride', noseUpDeg: known(0) }
+export const lineStates = (build: Pick<Build, 'states'>, line: Line): LineState[] =>
+  [null, ...build.states].flatMap((place) =>
+    torqueStates(line).map((state) => ({ ...state, at: place && { id: place.id, name: place.name } })),
+  )
+
+function torqueStates(line: Line): Omit<LineState, 'at'>[] {
+  const ride = { state: 'ride', noseUpDeg: known(0) } as const
   const rise = line.expectedRiseDeg
   if (rise === undefined && line.school !== 'low-pinion') return [ride]
   const riseDeg = rise ?? 0

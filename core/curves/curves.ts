@@ -17,15 +17,20 @@ export interface TurnCurves {
 /**
  * Curves of a line over one turn, for drawing.
  *
+ * @param speedRpm - of the driving axis; null while it is not known, and then without accelerations
  * @param steps - samples over the turn
  */
-export function turnCurves(line: Line, figures: LineFigures, steps = 180): TurnCurves {
-  const speedRpm = figures.speed.known ? figures.speed.value.speedRpm : 0
-  const members = sampledChain(chainOf(line, figures.geometry), phasesOf(line), speedRpm, steps)
+export function turnCurves(
+  line: Line,
+  figures: LineFigures,
+  speedRpm: number | null,
+  steps = 180,
+): TurnCurves {
+  const members = sampledChain(chainOf(line, figures.geometry), phasesOf(line), speedRpm ?? 0, steps)
   const count = members[0]?.ratio.length ?? 0
   return {
     turnDeg: Array.from({ length: count }, (_, i) => (360 * i) / count),
     ratios: members.map((member) => [...member.ratio]),
-    accelerations: figures.speed.known ? members.map((member) => [...member.acceleration]) : null,
+    accelerations: speedRpm !== null ? members.map((member) => [...member.acceleration]) : null,
   }
 }

@@ -1,17 +1,18 @@
 import { axisDirection, type FallPlan } from '../frame/axis'
 import { fromStation } from '../frame/station'
 import { movePoint, type RigidMove } from '../linalg/mat3'
-import { add, anyPerpendicular, cross, dot, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
-import type { Axle, ChassisSizes, PowertrainSizes } from '../project/build'
+import { add, anyPerpendicular, dot, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
+import type { AxleBody, ChassisSizes, PowertrainSizes } from '../project/body'
 import type { Tube } from '../project/lineSpec'
-import { polygon, seen, type Shape, type View } from './shape'
+import { polygon, seen, VIEWS, type Shape, type View } from './shape'
 
 /** Radius of the tail housing in mm, where no size is given for it. */
 const TAIL_RADIUS = 45
 
-/** A direction square to `along`, as near to up as can be. */
-function upright(along: Vec3): Vec3 {
-  const up = sub([0, 0, 1], scale(along, dot([0, 0, 1], along)))
+/** A direction square to `along`, as near to up in a view as can be. */
+function squareTo(along: Vec3, view: View): Vec3 {
+  const wanted = VIEWS[view].up
+  const up = sub(wanted, scale(along, dot(wanted, along)))
   return norm(up) > 1e-6 ? unit(up) : anyPerpendicular(along)
 }
 
@@ -31,7 +32,7 @@ export function powertrainShapes(
   const { lengthMm, gearboxLengthMm, aboveAxisMm, belowAxisMm, widthMm } = sizes ?? {}
   if (!lengthMm || !gearboxLengthMm || gearboxLengthMm >= lengthMm) return []
   const rearward = axisDirection(place)
-  const up = view === 'side' ? upright(rearward) : unit(cross(upright(rearward), scale(rearward, -1)))
+  const up = squareTo(rearward, view)
   const high = view === 'side' ? aboveAxisMm : widthMm && widthMm / 2
   const low = view === 'side' ? belowAxisMm : widthMm && widthMm / 2
   if (!high || !low) return []
@@ -61,7 +62,7 @@ export function powertrainShapes(
 }
 
 /** Housing, nose, tube and tyres of an axle; parts without a size are left out. */
-export function axleShapes(axle: Axle, centre: Vec3, nose: Vec3, move: RigidMove, view: View): Shape[] {
+export function axleShapes(axle: AxleBody, centre: Vec3, nose: Vec3, move: RigidMove, view: View): Shape[] {
   const { housingDiameterMm, tyreDiameterMm, trackMm } = axle.sizes ?? {}
   const middle = movePoint(move, centre)
   const shapes: Shape[] = []
@@ -81,7 +82,7 @@ export function axleShapes(axle: Axle, centre: Vec3, nose: Vec3, move: RigidMove
   const radius = housingDiameterMm / 2
   const level: Vec3 = [centre[0], nose[1], centre[2]]
   const toNose = unit(sub(nose, level))
-  const square = view === 'side' ? upright(toNose) : ([0, 1, 0] as Vec3)
+  const square = squareTo(toNose, view)
   const at = (along: number, aside: number): Vec3 =>
     movePoint(move, add(add(level, scale(toNose, along)), scale(square, aside)))
   const reach = norm(sub(nose, level))
@@ -109,7 +110,7 @@ export function shaftShape(from: Vec3, to: Vec3, tube: Tube | undefined, view: V
   const front = add(from, scale(along, YOKE))
   const rear = add(to, scale(along, -YOKE))
   const half = tube.outerMm / 2
-  const square = view === 'side' ? upright(along) : unit(cross(along, upright(along)))
+  const square = squareTo(along, view)
   const corners = [
     add(front, scale(square, half)),
     add(rear, scale(square, half)),

@@ -33,8 +33,8 @@ describe('lineScene', () => {
 
   it('draws what has no sizes yet in usual ones, marked as such', () => {
     const raw = rawDemo()
-    delete raw.powertrain.sizes
-    raw.chassis = {}
+    delete raw.bodies[1].sizes
+    raw.bodies[0].sizes = {}
     const parsed = parseBuild(raw)
     if (!parsed.ok) throw new Error('refused')
     const parts = (of: typeof scene) => new Set(of.shapes.side.map((shape) => shape.part))

@@ -1,3 +1,4 @@
+import { axlesOf, powertrainOf } from '../project/bodies'
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
@@ -37,23 +38,26 @@ describe('framePlan', () => {
 describe('usual sizes', () => {
   it('fill in what was not entered, and say so; what was entered stands', () => {
     const bare = changedDemo((raw) => {
-      delete raw.powertrain.sizes
-      raw.chassis = {}
-      delete raw.axles[0].sizes
+      delete raw.bodies[1].sizes
+      raw.bodies[0].sizes = {}
+      delete raw.bodies[2].sizes
     })
     expect(powertrainSizes(bare)).toMatchObject({ isUsual: true, sizes: { lengthMm: 1250 } })
-    expect(axleWithSizes(bare.axles[0]!)).toMatchObject({ isUsual: true, axle: { sizes: { trackMm: 1450 } } })
+    expect(axleWithSizes(axlesOf(bare)[0]!)).toMatchObject({
+      isUsual: true,
+      axle: { sizes: { trackMm: 1450 } },
+    })
     expect(chassisSizes(bare, [-100, 3000])).toMatchObject({
       isUsual: true,
       sizes: { railFrontStationMm: -100, railRearStationMm: 3000 },
     })
     const demo = demoBuild()
-    expect(powertrainSizes(demo)).toEqual({ isUsual: false, sizes: demo.powertrain.sizes })
-    expect(axleWithSizes(demo.axles[0]!).isUsual).toBe(false)
-    const partly = changedDemo((raw) => delete raw.powertrain.sizes.widthMm)
+    expect(powertrainSizes(demo)).toEqual({ isUsual: false, sizes: powertrainOf(demo)!.sizes })
+    expect(axleWithSizes(axlesOf(demo)[0]!).isUsual).toBe(false)
+    const partly = changedDemo((raw) => delete raw.bodies[1].sizes.widthMm)
     expect(powertrainSizes(partly)).toMatchObject({
       isUsual: true,
-      sizes: { lengthMm: demo.powertrain.sizes!.lengthMm },
+      sizes: { lengthMm: powertrainOf(demo)!.sizes!.lengthMm },
     })
   })
 })

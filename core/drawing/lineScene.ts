@@ -1,3 +1,4 @@
+import { axleById, axlesOf, bodyById, powertrainOf } from '../project/bodies'
 import type { Check } from '../check/check'
 import type { Evaluation } from '../model/evaluateBuild'
 import { axisDirection } from '../frame/axis'
@@ -10,7 +11,7 @@ import type { Build } from '../project/build'
 import { axisOf, pointOf } from '../readings/geometry'
 import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
 import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
-import { asUsual, seen, type Shape, type View, type ViewPoint } from './shape'
+import { asUsual, inViews, seen, type Shape, type View, type ViewPoint } from './shape'
 
 /** A joint of the drawing, numbered along the power flow and ringed with its verdict. */
 export interface SceneJoint {
@@ -49,19 +50,18 @@ export interface LineScene {
 /** The scene of a build at one setting, beside the measured one. */
 export function lineScene(build: Build, now: Evaluation): LineScene {
   const isMoved = Object.values(now.settings).some((amount) => amount !== 0)
-  const both = (of: (view: View) => Shape[]): Record<View, Shape[]> => ({ side: of('side'), top: of('top') })
   const [front, rear] = stationSpan(build, now)
   // The ground goes on beyond whatever stretch of the vehicle is shown.
   const span = [front - FAR, rear + FAR] as const
   return {
-    shapes: both((view) => [
+    shapes: inViews((view) => [
       ...usualChassis(build, view, span, [front, rear]),
       ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE)),
       ...lineShapes(now, view),
     ]),
-    ghosts: both((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE)) : [])),
+    ghosts: inViews((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE)) : [])),
     joints: sceneJoints(now),
-    mounts: mountPoints(build, now).map((point) => ({ side: seen(point, 'side'), top: seen(point, 'top') })),
+    mounts: mountPoints(build, now).map((point) => inViews((view) => seen(point, view))),
     handles: sceneHandles(build, now),
     callouts: sceneCallouts(now),
   }
@@ -74,13 +74,12 @@ function bodyShapes(
   moveOf: (body: string) => Known<RigidMove>,
 ): Shape[] {
   const shapes: Shape[] = []
-  const driving = build.axes.find((axis) => axis.body === 'powertrain')
-  const first = build.lines[0]?.joints[0]
-  if (driving && first) {
+  const output = outputOf(build)
+  if (output) {
     const all = allKnown([
-      pointOf(now.measured, first.point),
-      axisOf(now.measured, driving.id),
-      moveOf('powertrain'),
+      pointOf(now.measured, output.point),
+      axisOf(now.measured, output.axis),
+      moveOf(output.body),
     ] as const as [Known<Vec3>, ReturnType<typeof axisOf>, Known<RigidMove>])
     const { sizes, isUsual } = powertrainSizes(build)
     if (all.known)
@@ -88,7 +87,7 @@ function bodyShapes(
         ...asUsual(powertrainShapes(sizes, all.value[0], all.value[1], all.value[2], view), isUsual),
       )
   }
-  for (const axle of build.axles) {
+  for (const axle of axlesOf(build)) {
     const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
     if (!axle.centre || !nose) continue
     const all = allKnown<[Vec3, Vec3, RigidMove]>([
@@ -100,6 +99,18 @@ function bodyShapes(
     if (all.known) shapes.push(...asUsual(axleShapes(drawn.axle, ...all.value, view), drawn.isUsual))
   }
   return shapes
+}
+
+/** The output of the powertrain: the axis that drives a line, and the line's first joint; null when it drives none. */
+function outputOf(
+  build: Build,
+): { readonly body: string; readonly axis: string; readonly point: string } | null {
+  const body = powertrainOf(build)?.id
+  for (const { driving, joints } of build.lines) {
+    const isOwn = build.axes.some((axis) => axis.id === driving && axis.body === body)
+    if (body !== undefined && isOwn && joints[0]) return { body, axis: driving, point: joints[0].point }
+  }
+  return null
 }
 
 function usualChassis(
@@ -155,13 +166,13 @@ function sceneJoints(now: Evaluation): SceneJoint[] {
           .filter(({ subject }) => subject.of === 'joint' && subject.index === index)
           .map((check) => check.verdict),
       ),
-      at: { side: seen(centre, 'side'), top: seen(centre, 'top') },
+      at: inViews((view) => seen(centre, view)),
     }))
   })
 }
 
 function mountPoints(build: Build, now: Evaluation): Vec3[] {
-  const mounts = build.powertrain.mounts
+  const mounts = powertrainOf(build)?.mounts
   if (!mounts) return []
   return [mounts.frontLeft, mounts.frontRight, mounts.tail].flatMap((id) => {
     const point = pointOf(now.placed, id)
@@ -171,12 +182,13 @@ function mountPoints(build: Build, now: Evaluation): Vec3[] {
 
 function sceneHandles(build: Build, now: Evaluation): SceneHandle[] {
   return build.levers.flatMap((lever): SceneHandle[] => {
-    if (lever.kind === 'tail-up' && build.powertrain.mounts) {
-      const tail = pointOf(now.placed, build.powertrain.mounts.tail)
+    const body = bodyById(build, lever.body)
+    if (lever.kind === 'tail-up' && body && 'mounts' in body && body.mounts) {
+      const tail = pointOf(now.placed, body.mounts.tail)
       return tail.known ? [{ leverId: lever.id, at: seen(tail.value, 'side'), arm: 0 }] : []
     }
     if (lever.kind !== 'wedge') return []
-    const axle = build.axles.find((one) => one.id === lever.axle)
+    const axle = axleById(build, lever.body)
     const nose = build.lines
       .flatMap((line) => line.joints)
       .find((joint) => axle && isOn(build, joint.point, axle.id))
@@ -196,6 +208,7 @@ function sceneCallouts(now: Evaluation): SceneCallout[] {
     const anchors = new Map<string, { at: Vec3; checks: Check[] }>()
     for (const check of wrong) {
       const { subject } = check
+      if (subject.of === 'body') continue
       const isJoint = subject.of === 'joint'
       const from = subject.of === 'line' ? centres.length - 2 : subject.index
       const at = isJoint
@@ -221,16 +234,15 @@ const MARGIN = 180
 export function stationSpan(build: Build, now: Evaluation): readonly [number, number] {
   const stations: number[] = []
   for (const place of now.measured.points.values()) if (place.known) stations.push(-place.value[0])
-  const first = build.lines[0]?.joints[0]
-  const output = first ? pointOf(now.measured, first.point) : null
-  const axis = build.axes.find((one) => one.body === 'powertrain')
+  const output = outputOf(build)
+  const end = output ? pointOf(now.measured, output.point) : null
   const { lengthMm } = powertrainSizes(build).sizes
-  if (output?.known && axis && lengthMm) {
-    const place = axisOf(now.measured, axis.id)
-    if (place.known) stations.push(-(output.value[0] - axisDirection(place.value)[0] * lengthMm))
+  if (output && end?.known && lengthMm) {
+    const place = axisOf(now.measured, output.axis)
+    if (place.known) stations.push(-(end.value[0] - axisDirection(place.value)[0] * lengthMm))
   }
   const wheel =
-    Math.max(0, ...build.axles.map((axle) => axleWithSizes(axle).axle.sizes?.tyreDiameterMm ?? 0)) / 2
+    Math.max(0, ...axlesOf(build).map((axle) => axleWithSizes(axle).axle.sizes?.tyreDiameterMm ?? 0)) / 2
   if (stations.length === 0) return [0, 3000]
   return [Math.min(...stations) - MARGIN, Math.max(...stations) + Math.max(MARGIN, wheel + 60)]
 }

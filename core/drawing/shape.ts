@@ -1,11 +1,18 @@
-import type { Vec3 } from '../linalg/vec3'
-import { toStation } from '../frame/station'
+import { dot, type Vec3 } from '../linalg/vec3'
 
-/** A point of a view in mm: station to the right, height or left offset up. */
+/** A point of a view in mm: so far to the right in it, so far up. */
 export type ViewPoint = readonly [number, number]
 
-/** The two views of the line drawing. */
-export type View = 'side' | 'top'
+/** The views of the line drawing, each by the directions of the chassis frame that lie to the right and up in it. */
+export const VIEWS = {
+  side: { right: [-1, 0, 0], up: [0, 0, 1] },
+  top: { right: [-1, 0, 0], up: [0, 1, 0] },
+} as const satisfies Readonly<Record<string, { readonly right: Vec3; readonly up: Vec3 }>>
+export type View = keyof typeof VIEWS
+
+/** One of something for every view. */
+export const inViews = <T>(of: (view: View) => T): Readonly<Record<View, T>> =>
+  Object.fromEntries(Object.keys(VIEWS).map((view) => [view, of(view as View)])) as Record<View, T>
 
 /** What a shape stands for; the page gives it its colour and line. */
 export type Part = 'powertrain' | 'shaft' | 'axle' | 'tyre' | 'rail' | 'ground' | 'mount' | 'axis-line'
@@ -25,8 +32,8 @@ export const asUsual = (shapes: readonly Shape[], isUsual: boolean): Shape[] =>
 
 /** A point of the chassis frame as seen in a view. */
 export function seen(point: Vec3, view: View): ViewPoint {
-  const { station, offsetLeft, height } = toStation(point)
-  return [station, view === 'side' ? height : offsetLeft]
+  const { right, up } = VIEWS[view]
+  return [dot(point, right), dot(point, up)]
 }
 
 /** Points of the chassis frame as a closed shape of a view. */

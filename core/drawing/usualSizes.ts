@@ -1,4 +1,6 @@
-import type { Axle, Build, ChassisSizes, PowertrainSizes } from '../project/build'
+import { chassisOf, powertrainOf } from '../project/bodies'
+import type { AxleBody, ChassisSizes, PowertrainSizes } from '../project/body'
+import type { Build } from '../project/build'
 
 /**
  * Sizes in mm of a middling light truck, so that a new build is a vehicle and not bare lines. They are drawn in dashes and
@@ -11,7 +13,7 @@ const USUAL_POWERTRAIN: Required<PowertrainSizes> = {
   belowAxisMm: 210,
   widthMm: 520,
 }
-const USUAL_AXLE: Required<NonNullable<Axle['sizes']>> = {
+const USUAL_AXLE: Required<NonNullable<AxleBody['sizes']>> = {
   housingDiameterMm: 250,
   tyreDiameterMm: 680,
   trackMm: 1450,
@@ -32,12 +34,12 @@ function filled<T extends object>(entered: T | undefined, usual: T): FilledSizes
   }
 }
 
-export const powertrainSizes = ({ powertrain }: Build): FilledSizes<PowertrainSizes> =>
-  filled<PowertrainSizes>(powertrain.sizes, USUAL_POWERTRAIN)
+export const powertrainSizes = (build: Build): FilledSizes<PowertrainSizes> =>
+  filled<PowertrainSizes>(powertrainOf(build)?.sizes, USUAL_POWERTRAIN)
 
 /** An axle with its sizes filled in. */
-export function axleWithSizes(axle: Axle): { readonly axle: Axle; readonly isUsual: boolean } {
-  const { sizes, isUsual } = filled<NonNullable<Axle['sizes']>>(axle.sizes, USUAL_AXLE)
+export function axleWithSizes(axle: AxleBody): { readonly axle: AxleBody; readonly isUsual: boolean } {
+  const { sizes, isUsual } = filled<NonNullable<AxleBody['sizes']>>(axle.sizes, USUAL_AXLE)
   return { axle: { ...axle, sizes }, isUsual }
 }
 
@@ -46,12 +48,9 @@ export function axleWithSizes(axle: Axle): { readonly axle: Axle; readonly isUsu
  *
  * @param span - stations drawn, in mm rearward
  */
-export const chassisSizes = (
-  { chassis }: Build,
-  span: readonly [number, number],
-): FilledSizes<ChassisSizes> =>
+export const chassisSizes = (build: Build, span: readonly [number, number]): FilledSizes<ChassisSizes> =>
   filled<ChassisSizes>(
     // The ground is measured or left out: a usual one would look like a clearance.
-    chassis,
+    chassisOf(build)?.sizes,
     { ...USUAL_CHASSIS, railFrontStationMm: span[0], railRearStationMm: span[1] },
   )

@@ -48,6 +48,14 @@ export const movePoint = (move: RigidMove, point: Vec3): Vec3 => add(apply3(move
 /** How a direction turns under a rigid move. */
 export const moveDirection = (move: RigidMove, direction: Vec3): Vec3 => apply3(move.rotation, direction)
 
+/** Two rigid moves in one, the first made first. */
+export function composed(first: RigidMove, second: RigidMove): RigidMove {
+  const columns = transpose3(first.rotation)
+  const row = (of: Vec3): Vec3 => [dot(of, columns[0]), dot(of, columns[1]), dot(of, columns[2])]
+  const [x, y, z] = second.rotation
+  return { rotation: [row(x), row(y), row(z)], shift: movePoint(second, first.shift) }
+}
+
 /** A turn about the line through `pivot` along the unit vector `axis`, right-handed, in radians. */
 export function turnMove(pivot: Vec3, axis: Vec3, angle: number): RigidMove {
   const sine = Math.sin(angle)

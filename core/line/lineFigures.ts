@@ -7,7 +7,6 @@ import { norm, scale, sub, dot, type Vec3 } from '../linalg/vec3'
 import type { Line } from '../project/lineSpec'
 import { axisOf, pointOf, vectorAt, type Geometry } from '../readings/geometry'
 import { criticalSpeedRpm } from '../strength/criticalSpeed'
-import { shaftSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { degrees, type Radians } from '../units/angle'
 import { bestPhase, mapBehind, type BestPhase } from './bestPhase'
 import { lineColumns, type LineColumns } from './lineColumns'
@@ -44,7 +43,6 @@ export interface LineFigures {
   readonly fromBehind: readonly Uniformity[]
   readonly shafts: readonly ShaftFigures[]
   readonly smallEquivalentDeg: number
-  readonly speed: Known<ShaftSpeed>
 }
 
 /**
@@ -110,7 +108,6 @@ export function figuresOf(
     anglesDeg: columns.anglesDeg.map(figure),
     members,
     whole: members.at(-1) as Uniformity,
-    speed: shaftSpeed(line),
     // No check asks for these, and a lever in the hand asks for checks alone.
     get shafts() {
       return shafts()

@@ -1,3 +1,4 @@
+import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { PointOffsetReading, PointStationReading, Reading } from '../project/reading'
 import { readingContext } from '../readings/readingContext'
@@ -93,7 +94,7 @@ const offsetReading = (build: Build, point: string): PointOffsetReading | null =
   ) ?? null
 
 function swappedMounts(build: Build): Mistake[] {
-  const { mounts } = build.powertrain
+  const mounts = powertrainOf(build)?.mounts
   const left = mounts && offsetReading(build, mounts.frontLeft)
   const right = mounts && offsetReading(build, mounts.frontRight)
   if (!left || !right || !left.side || !right.side) return []

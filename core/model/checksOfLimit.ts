@@ -8,6 +8,18 @@ import { appliesIn } from '../check/judgedState'
 const ON_JOINTS: readonly Quantity[] = ['joint-angle', 'shaft-inertia', 'joint-limit-margin']
 
 /**
+ * The limit that decides a check: the one whose reason it gives, else the first that has a say in it.
+ *
+ * @returns null for a check that rests on no limit
+ */
+export function limitOfCheck(build: Build, evaluation: Evaluation, check: Check): LimitEntry | null {
+  const having = build.limits.entries.filter((limit) =>
+    checksOfLimit(build, evaluation, limit).some(({ id }) => id === check.id),
+  )
+  return having.find(({ basis }) => basis === check.basis) ?? having[0] ?? null
+}
+
+/**
  * The checks of an evaluation that a limit has a say in.
  *
  * @returns empty when nothing in this build is judged by it
@@ -17,7 +29,7 @@ export function checksOfLimit(build: Build, { checks }: Evaluation, limit: Limit
     const line = build.lines.find((one) => one.id === check.lineId)
     if (!line || (limit.schools && !limit.schools.includes(line.school))) return false
     if (!ON_JOINTS.includes(limit.quantity)) return check.quantity === limit.quantity
-    if (!appliesIn(limit, check.state)) return false
+    if (!appliesIn(limit, check)) return false
     if (check.subject.of !== 'joint' || check.quantity !== 'joint-angle') return false
     const joint = line.joints[check.subject.index]
     if (limit.quantity === 'joint-limit-margin') return joint?.limitDeg !== undefined

@@ -7,21 +7,22 @@ import type { CheckPlan } from '../check/plannedCheck'
 import { mapKnown, unknown, type Known } from '../known'
 import { lineFigureColumns, type LineFigureColumns } from '../line/figureColumns'
 import { lineColumns, type LineColumns, type PlaceColumns } from '../line/lineColumns'
-import { axleColumns } from '../placement/axleColumns'
 import type { BodyMove, LeverColumns } from '../placement/bodyMove'
-import { powertrainColumns } from '../placement/powertrainColumns'
-import type { BodyId, Build } from '../project/build'
+import { ownMoves, standing, type Movers } from '../placement/bodyMoves'
+import { axleById } from '../project/bodies'
+import type { Body, BodyId } from '../project/body'
+import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
-import { shaftSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
+import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { degrees } from '../units/angle'
 
 /** Where everything stands in one state of the vehicle, as columns. */
 export interface PlacedState extends PlaceColumns {
-  /** How each body moves; null for one that stands as measured. */
-  readonly moves: ReadonlyMap<BodyId, BodyMove | null>
-  /** What moved columns would be without their body's move. */
+  /** The moves each body makes, one after the other: its own, then those of the bodies it stands on; empty as measured. */
+  readonly moves: ReadonlyMap<BodyId, readonly BodyMove[]>
+  /** What moved columns would be without the last move they made. */
   readonly unmoved: ReadonlyMap<Column, { readonly from: Column; readonly move: BodyMove }>
 }
 
@@ -93,7 +94,8 @@ function compileAnew(build: Build): CompiledBuild {
   const measured = measuredModel(build)
   const { graph } = measured
   const levers = new Map(build.levers.map((lever) => [lever.id, graph.source(0)] as const))
-  const ride = placedState(build, measured, stillMoves(build, measured, levers))
+  const places = placesOf(build, measured, levers)
+  const ride = places.placed(null, null)
   return {
     build,
     graph,
@@ -101,76 +103,118 @@ function compileAnew(build: Build): CompiledBuild {
     levers,
     bodyOf: bodiesOf(build),
     ride,
-    lines: build.lines.map((line) => compileLine(build, measured, levers, ride, line)),
+    lines: build.lines.map((line) => compileLine(build, graph, places, line)),
     placeFigures: placeFigures(build, graph, ride),
   }
 }
 
-function compileLine(
-  build: Build,
-  measured: MeasuredModel,
-  levers: LeverColumns,
-  ride: PlacedState,
-  line: Line,
-): CompiledLine {
-  const { graph } = measured
-  const speed = shaftSpeed(line)
+function compileLine(build: Build, graph: Graph, places: Places, line: Line): CompiledLine {
+  const speed = lineSpeed(build, line)
   const speedRpm = speed.known ? speed.value.speedRpm : null
-  const states = lineStates(line).map((state): CompiledState => {
-    const placed = state.state === 'ride' ? ride : woundUp(build, measured, levers, ride, line, state)
+  const states = lineStates(build, line).map((state): CompiledState => {
+    const placed = places.placed(state, windingBody(build, line))
     const columns = lineColumns(graph, line, placed)
-    const figures = columns.known
-      ? lineFigureColumns(graph, line, columns.value, speedRpm, state.state === 'ride')
-      : null
+    const isRide = state.state === 'ride' && state.at === null
+    const figures = columns.known ? lineFigureColumns(graph, line, columns.value, speedRpm, isRide) : null
     return { state, placed, columns, figures }
   })
-  const planned = states.map(({ state, figures }) => ({ state: state.state, figures }))
+  const planned = states.map(({ state, figures }) => ({ state: state.state, at: state.at, figures }))
   return { line, speed, states, checks: lineChecks(line, build.limits.entries, speed, planned) }
 }
 
-/** How bodies move by their levers alone. */
-function stillMoves(
-  build: Build,
-  { graph, points }: MeasuredModel,
-  levers: LeverColumns,
-): Map<BodyId, BodyMove | null> {
-  const point = readPoint(points)
-  return new Map<BodyId, BodyMove | null>([
-    ['chassis', null],
-    ['powertrain', powertrainColumns(graph, build, levers, point)],
-    ...build.axles.map((axle) => [axle.id, axleColumns(graph, build, axle, levers, null, point)] as const),
-  ])
+/** States of the vehicle, each put together once however many lines are judged in it. */
+interface Places {
+  /**
+   * @param state - null for cruising at ride height
+   * @param winding - the body that winds up in it
+   */
+  readonly placed: (state: LineState | null, winding: BodyId | null) => PlacedState
 }
 
-/** The state in which the driven axle's nose is turned up as its torque does; all other bodies stand as at ride height. */
-function woundUp(
-  build: Build,
-  measured: MeasuredModel,
-  levers: LeverColumns,
-  ride: PlacedState,
-  line: Line,
-  { noseUpDeg }: LineState,
-): PlacedState {
-  const body = windingBody(build, line)
-  const axle = build.axles.find((one) => one.id === body)
-  // A transfer case or a gearbox does not wind up.
-  if (!axle || !noseUpDeg.known || noseUpDeg.value === 0) return ride
+function placesOf(build: Build, measured: MeasuredModel, levers: LeverColumns): Places {
   const { graph, points } = measured
-  const rise = graph.source(noseUpDeg.value)
-  graph.name(
-    [rise],
-    `${axle.name}: nose ${noseUpDeg.value > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
-  )
-  const when = noseUpDeg.value > 0 ? ', under drive' : ', on overrun'
-  const move = axleColumns(graph, build, axle, levers, { rise, when }, readPoint(points))
-  const own = placedState(build, measured, new Map([...ride.moves, [body, move]]), when)
-  const bodyOf = bodiesOf(build)
+  const made = new Map<string, PlacedState>()
+  const ride = stateOf({
+    graph,
+    build,
+    levers,
+    point: readPoint(points),
+    rise: () => null,
+    wheels: () => null,
+    when: '',
+    place: '',
+  })
+
+  function stateOf(movers: Movers, others: PlacedState | null = null): PlacedState {
+    const isMoved = (body: Body) => movers.rise(body.id) !== null || movers.wheels(body.id) !== null
+    const moves = new Map(
+      build.bodies.map(({ id }) => {
+        const chain = standing(build, id)
+        // A body that nothing new moves keeps its very columns.
+        const kept = others && !chain.some(isMoved) ? others.moves.get(id) : undefined
+        return [id, kept ?? chain.flatMap((body) => ownMoves(movers, body))] as const
+      }),
+    )
+    const own = placedState(build, measured, moves, `${movers.when}${movers.place}`)
+    if (!others) return own
+    const bodyOf = bodiesOf(build)
+    const stands = (body: BodyId | undefined) =>
+      body === undefined || moves.get(body) === others.moves.get(body) ? others : own
+    return {
+      ...own,
+      point: (id) => stands(bodyOf.point.get(id)).point(id),
+      axis: (id) => stands(bodyOf.axis.get(id)).axis(id),
+    }
+  }
+
+  function anew({ state, at, noseUpDeg }: LineState, winding: BodyId | null): PlacedState {
+    const axle = axleById(build, winding ?? undefined)
+    // A transfer case or a gearbox does not wind up.
+    const isWound = axle !== undefined && noseUpDeg.known && noseUpDeg.value !== 0
+    const turnedDeg = isWound ? noseUpDeg.value : 0
+    const wheels = build.states.find(({ id }) => id === at?.id)?.wheels ?? []
+    if (!isWound && wheels.length === 0) return ride
+    const rise = isWound ? graph.source(turnedDeg) : null
+    if (rise !== null)
+      graph.name(
+        [rise],
+        `${axle?.name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
+      )
+    const up = new Map(
+      wheels.map(({ axle: id, leftUpMm, rightUpMm }) => {
+        const columns = { leftUp: graph.source(leftUpMm), rightUp: graph.source(rightUpMm) }
+        const name = axleById(build, id)?.name ?? id
+        graph.name([columns.leftUp], `${name}: left wheel up from ride height, at ${at?.name}`)
+        graph.name([columns.rightUp], `${name}: right wheel up from ride height, at ${at?.name}`)
+        return [id, columns] as const
+      }),
+    )
+    return stateOf(
+      {
+        graph,
+        build,
+        levers,
+        point: readPoint(points),
+        rise: (body) => (body === axle?.id ? rise : null),
+        wheels: (body) => up.get(body) ?? null,
+        when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
+        place: at ? `, at ${at.name}` : '',
+      },
+      ride,
+    )
+  }
+
   return {
-    moves: own.moves,
-    unmoved: own.unmoved,
-    when,
-    point: (id) => (bodyOf.point.get(id) === body ? own.point(id) : ride.point(id)),
-    axis: (id) => (bodyOf.axis.get(id) === body ? own.axis(id) : ride.axis(id)),
+    placed: (state, winding) => {
+      if (!state) return ride
+      const turnedDeg = state.noseUpDeg.known ? state.noseUpDeg.value : 0
+      const key = `${state.at?.id ?? ''}/${turnedDeg === 0 ? '' : `${winding}/${state.state}/${turnedDeg}`}`
+      const there = made.get(key)
+      if (there) return there
+      const found = anew(state, winding)
+      made.set(key, found)
+      return found
+    },
   }
 }
 
@@ -213,34 +257,39 @@ const bodiesOf = (build: Build): BodyOf => ({
 function placedState(
   build: Build,
   { graph, points, axes }: MeasuredModel,
-  moves: ReadonlyMap<BodyId, BodyMove | null>,
+  moves: ReadonlyMap<BodyId, readonly BodyMove[]>,
   when = '',
 ): PlacedState {
   const bodyOf = bodiesOf(build)
   const unmoved = new Map<Column, { readonly from: Column; readonly move: BodyMove }>()
-  const carried = (move: BodyMove | null, from: VectorColumns, by: 'point' | 'direction'): VectorColumns => {
-    if (!move) return from
-    const to = move[by](from)
-    to.forEach((column, part) => {
-      const before = from[part]
-      if (before !== undefined && before !== column) unmoved.set(column, { from: before, move })
-    })
-    return to
-  }
-  const moveOf = (body: BodyId | undefined) => moves.get(body ?? 'chassis') ?? null
+  const carried = (
+    chain: readonly BodyMove[],
+    place: VectorColumns,
+    by: 'point' | 'direction',
+  ): VectorColumns =>
+    chain.reduce((from, move) => {
+      const to = move[by](from)
+      to.forEach((column, part) => {
+        const before = from[part]
+        if (before !== undefined && before !== column) unmoved.set(column, { from: before, move })
+      })
+      return to
+    }, place)
+  const movesOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? []
   return {
     moves,
     unmoved,
+    when,
     point: remembered((id) =>
       mapKnown(readPoint(points)(id), (place) => {
-        const moved = carried(moveOf(bodyOf.point.get(id)), place, 'point')
+        const moved = carried(movesOf(bodyOf.point.get(id)), place, 'point')
         graph.name(moved, `${nameOf(build.points, id)}, where it stands${when}`)
         return moved
       }),
     ),
     axis: remembered((id) =>
       mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => {
-        const turned = carried(moveOf(bodyOf.axis.get(id)), direction, 'direction')
+        const turned = carried(movesOf(bodyOf.axis.get(id)), direction, 'direction')
         graph.name(turned, `${nameOf(build.axes, id)}, as it lies${when}`)
         return turned
       }),

@@ -9,11 +9,12 @@ import { turning } from '../line/turning'
 import { compile, type CompiledBuild, type CompiledLine, type CompiledState } from './compile'
 import { asMeasured, figuresAt, placesAt, type FigureOf } from './screen'
 import type { LeverSettings } from '../placement/settings'
-import type { BodyId, Build } from '../project/build'
+import type { BodyId } from '../project/body'
+import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
 import type { Geometry } from '../readings/geometry'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
-import type { Check, CheckState } from '../check/check'
+import { isSameState, type Check, type CheckState } from '../check/check'
 import { judgedPlan, type JudgedState } from '../check/judgedPlan'
 
 /** One line at one setting of the levers. */
@@ -25,6 +26,8 @@ export interface LineEvaluation {
   readonly drive: Known<LineFigures> | null
   /** With the nose pressed down on overrun; null unless the line is judged there. */
   readonly coast: Known<LineFigures> | null
+  /** In every state it is judged in, at ride height first. */
+  readonly states: readonly JudgedState[]
   readonly checks: readonly Check[]
 }
 
@@ -90,15 +93,18 @@ function evaluateLine(
 ): LineEvaluation {
   const judged = states.map((state): JudgedState => {
     const figures = figuresIn(compiled, line, state, figure)
-    return { state: state.state.state, figures, turning: turning(line, figures) }
+    const { state: torque, at } = state.state
+    return { state: torque, at, figures, turning: turning(line, figures) }
   })
-  const inState = (state: CheckState) => judged.find((one) => one.state === state)?.figures ?? null
+  const atRide = (state: CheckState) =>
+    judged.find((one) => isSameState(one, { state, at: null }))?.figures ?? null
   return {
     line,
     speed,
-    ride: inState('ride') ?? unknown(`${line.name}: not judged`),
-    drive: inState('drive'),
-    coast: inState('coast'),
+    ride: atRide('ride') ?? unknown(`${line.name}: not judged`),
+    drive: atRide('drive'),
+    coast: atRide('coast'),
+    states: judged,
     checks: checks.flatMap((plan) => judgedPlan(plan, judged, figure) ?? []),
   }
 }

@@ -3,11 +3,11 @@ import type { Column } from '../columns/graph'
 import { newRun, type Run } from '../columns/run'
 import { fallPlan, type FallPlan } from '../frame/axis'
 import { allKnown, known, mapKnown, type Known } from '../known'
-import { NO_MOVE, type RigidMove } from '../linalg/mat3'
+import { composed, NO_MOVE, type RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { BodyMove } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
-import type { BodyId } from '../project/build'
+import type { BodyId } from '../project/body'
 import type { Id } from '../project/id'
 import { axisOf, geometryOf, vectorAt, type Geometry } from '../readings/geometry'
 import { asRadians } from '../units/angle'
@@ -60,7 +60,7 @@ function rowOf(compiled: CompiledBuild): OneRow {
 }
 
 const moveWants = ({ moves }: PlacedState): Column[] =>
-  [...moves.values()].flatMap((move) => move?.columns ?? [])
+  [...moves.values()].flatMap((chain) => chain.flatMap((move) => move.columns))
 
 const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
   ...states.flatMap(({ columns, placed }) => {
@@ -100,7 +100,7 @@ export interface PlacesAt {
 /** The places of one state, as the figures stand now. */
 export function placesAt(compiled: CompiledBuild, placed: PlacedState, figure: FigureOf): PlacesAt {
   const { bodyOf } = compiled
-  const moves = new Map([...placed.moves].map(([body, move]) => [body, moveAt(move, figure)]))
+  const moves = new Map([...placed.moves].map(([body, chain]) => [body, chainAt(chain, figure)]))
   const measured = asMeasured(compiled)
   const moveOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? known(NO_MOVE)
   return {
@@ -112,7 +112,7 @@ export function placesAt(compiled: CompiledBuild, placed: PlacedState, figure: F
     axis: (id) => {
       const body = bodyOf.axis.get(id)
       // What stands as measured keeps its very figures.
-      if (!placed.moves.get(body ?? '')) return axisOf(measured, id)
+      if ((placed.moves.get(body ?? '') ?? []).length === 0) return axisOf(measured, id)
       const both = allKnown([moveOf(body), placed.axis(id)] as const)
       return mapKnown(both, ([move, axis]) =>
         move === NO_MOVE ? measuredLie(measured, id) : fallPlan(vectorAt(figure)(axis)),
@@ -126,9 +126,22 @@ function measuredLie(measured: Geometry, id: Id): FallPlan {
   return lie.known ? lie.value : { fall: asRadians(NaN), plan: asRadians(NaN) }
 }
 
-/** A body's move as its levers stand. */
-function moveAt(move: BodyMove | null, figure: FigureOf): Known<RigidMove> {
-  if (!move || move.amounts.every((amount) => figure(amount) === 0)) return known(NO_MOVE)
+/** A body's moves one after the other, as its levers stand. */
+function chainAt(chain: readonly BodyMove[], figure: FigureOf): Known<RigidMove> {
+  const [first, ...rest] = chain.map((move) => moveAt(move, figure))
+  return rest.reduce(
+    (before, after) => mapKnown(allKnown([before, after] as const), ([one, other]) => moveAfter(one, other)),
+    first ?? known(NO_MOVE),
+  )
+}
+
+/** Two moves in one, the first first; a body that stands still keeps its very figures. */
+const moveAfter = (first: RigidMove, second: RigidMove): RigidMove =>
+  second === NO_MOVE ? first : first === NO_MOVE ? second : composed(first, second)
+
+/** One move of a body as its levers stand. */
+function moveAt(move: BodyMove, figure: FigureOf): Known<RigidMove> {
+  if (move.amounts.every((amount) => figure(amount) === 0)) return known(NO_MOVE)
   if (!move.basis.known) return move.basis
   const found = move.moveAt(figure)
   return Number.isNaN(found.shift[0])

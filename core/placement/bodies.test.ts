@@ -7,8 +7,10 @@ import { MOVED_POINT, TURNED_DIRECTION } from '../linalg/moveKernels'
 import { moveDirection, movePoint, turnMove } from '../linalg/mat3'
 import { unit, type Vec3 } from '../linalg/vec3'
 import { vectorAt } from '../readings/geometry'
+import type { AxleBody } from '../project/body'
 import { demoBuild } from '../testdata/builds'
-import { axleColumns } from './axleColumns'
+import { turnedColumns } from './turnedColumns'
+import { axlesOf } from '../project/bodies'
 
 const coordinate = fc.double({ min: -3000, max: 3000, noNaN: true })
 const place = fc.tuple(coordinate, coordinate, coordinate) as fc.Arbitrary<Vec3>
@@ -47,8 +49,8 @@ describe('an axle on columns', () => {
             graph.source(z),
           ]
           const wedge = graph.source(0)
-          const axle = { ...build.axles[0]!, noseFaces } as (typeof build.axles)[number]
-          const move = axleColumns(graph, build, axle, new Map([['wedge', wedge]]), null, () =>
+          const axle = { ...axlesOf(build)[0]!, noseFaces } as AxleBody
+          const move = turnedColumns(graph, build, axle, new Map([['wedge', wedge]]), null, () =>
             known(source(centre)),
           )!
           const [moved, turned] = [move.point(source(point)), move.direction(source(point))]

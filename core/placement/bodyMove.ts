@@ -10,8 +10,10 @@ import { PLUS_TIMES } from '../columns/arithmetic'
 import type { Known, Missing } from '../known'
 import { rigidMoveOf, type RigidMove } from '../linalg/mat3'
 import { MOVED_POINT, TURNED_DIRECTION } from '../linalg/moveKernels'
-import type { BodyId } from '../project/build'
+import type { BodyId } from '../project/body'
+import type { Build } from '../project/build'
 import type { Id } from '../project/id'
+import type { Lever } from '../project/lever'
 
 /** How one body moves, as steps of a graph. */
 export interface BodyMove {
@@ -33,6 +35,17 @@ export interface BodyMove {
 
 /** Levers of a build by their id, as sources of a graph: amounts in mm or degrees. */
 export type LeverColumns = ReadonlyMap<Id, Column>
+
+/** The levers on a body with their amounts. */
+export const leversOn = (
+  { levers }: Build,
+  body: BodyId,
+  columns: LeverColumns,
+): { readonly lever: Lever; readonly amount: Column }[] =>
+  levers.flatMap((lever) => {
+    const amount = columns.get(lever.id)
+    return lever.body === body && amount !== undefined ? [{ lever, amount }] : []
+  })
 
 /** Places and directions under any rigid move. */
 export const rigidly = (

@@ -6,7 +6,7 @@ import { evaluateBuild } from '../model/evaluateBuild'
 import { known } from '../known'
 import type { LeverSettings } from './settings'
 import { settingsAfter } from '../solver/cure'
-import { unitOf } from './leverGrid'
+import { leverUnit } from '../project/lever'
 import { holdProblem, NO_MOUNT_MOVES, powertrainMove, type MountPoints } from './powertrainMove'
 
 const MOUNTS: MountPoints = {
@@ -97,7 +97,7 @@ describe('moves of bodies', () => {
       'rear wheel axis: height not read',
     ])
     expect(moveOf(unread, { wedge: 0 }, 'rear-axle')).toEqual(known(NO_MOVE))
-    const bare = changedDemo((raw) => delete raw.powertrain.mounts)
+    const bare = changedDemo((raw) => delete raw.bodies[1].mounts)
     expect(moveOf(bare, { tail: 5 }, 'powertrain')).toMatchObject({
       known: false,
       missing: [{ what: 'powertrain: its mounts were not read, so it cannot be moved' }],
@@ -124,6 +124,6 @@ describe('moves of bodies', () => {
     expect(
       settingsAfter({ tail: 2, wedge: 1 }, { changes: [{ lever: tail!, amount: 7, change: 5 }] }),
     ).toEqual({ tail: 7, wedge: 1 })
-    expect([unitOf(tail!), unitOf(wedge!)]).toEqual(['mm', 'deg'])
+    expect([leverUnit(tail!), leverUnit(wedge!)]).toEqual(['mm', 'deg'])
   })
 })

@@ -1,10 +1,10 @@
 import fc from 'fast-check'
-import type { Lever } from '../project/build'
+import type { Lever } from '../project/lever'
 import { effortOf, leverGrid } from './leverGrid'
 import { bestStacks, nearestStacks, spacerStack, stackHeights } from './spacers'
 
-const tail: Lever = { id: 'tail', kind: 'tail-up', range: [-10, 20], step: 1, stock: [3, 5] }
-const wedge: Lever = { id: 'wedge', kind: 'wedge', axle: 'a', range: [-2, 2], step: 0.5 }
+const tail: Lever = { id: 'tail', kind: 'tail-up', body: 'p', range: [-10, 20], step: 1, stock: [3, 5] }
+const wedge: Lever = { id: 'wedge', kind: 'wedge', body: 'a', range: [-2, 2], step: 0.5 }
 const amounts = (lever: Lever, stands: number) => leverGrid(lever, stands).map(({ amount }) => amount)
 
 describe('the grid of a lever', () => {

@@ -1,4 +1,4 @@
-import type { Lever } from '../project/build'
+import { leverUnit, type Lever } from '../project/lever'
 import { stackHeights } from './spacers'
 
 /** One step a lever can stand at, and what it costs to put it there. */
@@ -14,12 +14,17 @@ const PER_UNIT = { mm: 0.1, deg: 1 } as const
 /** Steps of one lever looked at to either side at the most. */
 const MOST_STEPS = 2000
 
-/** Unit of a lever's amount. */
-export const unitOf = (lever: Lever): 'mm' | 'deg' => (lever.kind === 'wedge' ? 'deg' : 'mm')
-
-/** What it takes to bring a lever from one amount to another: more the further it goes. */
-export const effortOf = (lever: Lever, from: number, to: number): number =>
-  Math.abs(to - from) * PER_UNIT[unitOf(lever)]
+/**
+ * What it takes to bring a lever from one amount to another, both in mm or degrees: its own cost for touching it at all and for
+ * each unit, or without them the usual work.
+ *
+ * @returns nought for leaving it where it stands
+ */
+export function effortOf(lever: Lever, from: number, to: number): number {
+  if (from === to) return 0
+  const { fixed = 0, perUnit = lever.effort ? 0 : PER_UNIT[leverUnit(lever)] } = lever.effort ?? {}
+  return fixed + Math.abs(to - from) * perUnit
+}
 
 /**
  * The amounts a lever can be brought to, nearest first: its own steps from where it stands, since nobody packs half a step;

@@ -1,4 +1,4 @@
-import type { Lever } from '../project/build'
+import { leverUnit, type Lever } from '../project/lever'
 import { fixed } from '../units/format'
 import { parseAngle } from '../units/parseAngle'
 import { parseLength } from '../units/parseLength'
@@ -17,7 +17,7 @@ export function parseLeverAmount(
   isPositive: boolean,
   units: UnitSettings,
 ): Parsed {
-  const size = lever.kind === 'wedge' ? parseAngle(text) : parseLength(text, units.length)
+  const size = leverUnit(lever) === 'deg' ? parseAngle(text) : parseLength(text, units.length)
   if (!size.ok) return size
   const amount = isPositive ? size.value : -size.value
   const [least, most] = lever.range
@@ -31,7 +31,7 @@ export function parseLeverAmount(
 /** The size of an amount as it stands in the typing field: no sign, no unit mark for metric lengths. */
 export function leverFigure(lever: Lever, amount: number, units: UnitSettings): string {
   const size = Math.abs(amount)
-  if (lever.kind === 'wedge') return fixed(size, 1)
+  if (leverUnit(lever) === 'deg') return fixed(size, 1)
   const decimals = { mm: 1, cm: 2, m: 4, in: 3, ft: 4 }[units.length]
   return fixed(size / MM_PER_UNIT[units.length], decimals)
 }

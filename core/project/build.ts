@@ -1,18 +1,19 @@
+import type { Body, BodyId } from './body'
+import type { Drivetrain } from './drivetrain'
 import type { LimitEntry } from './limit'
 import type { UnitSettings } from '../units/unitSettings'
 import type { Id } from './id'
+import type { Lever } from './lever'
 import type { Reading } from './reading'
 import type { ReadingChange } from './readingChange'
 import type { Tool } from './tool'
 import type { Line } from './lineSpec'
+import type { PhotoReference, Trial, VehicleState } from './vehicleState'
 
 /** Name every build file starts with. */
 export const FORMAT_NAME = 'lurvan-build'
 /** The version this program writes. */
-export const FORMAT_VERSION = 1
-
-/** A body that moves as one: the chassis, the powertrain, or an axle by its id. */
-export type BodyId = 'chassis' | 'powertrain' | Id
+export const FORMAT_VERSION = 2
 
 /** A pair of frame holes, left and right, whose middle lies on the chassis centreline. */
 export interface CentrePair {
@@ -57,77 +58,18 @@ export interface NamedPoint {
   readonly datum?: boolean
 }
 
+export const AXIS_LIES = ['lengthwise', 'across'] as const
+
 /** A named axis of a body; its fall and plan come from readings. */
 export interface NamedAxis {
   readonly id: Id
   readonly name: string
   readonly body: BodyId
+  /** `across`: it lies across the vehicle and is told by rise and sweep; lengthwise, by fall and plan, when absent. */
+  readonly lies?: (typeof AXIS_LIES)[number]
   /** Points that lie on it; two with station and offset give its plan, with heights its fall too. */
   readonly through?: readonly Id[]
 }
-
-/** Sizes that only the picture needs, all in mm. */
-export interface PowertrainSizes {
-  readonly lengthMm?: number
-  readonly gearboxLengthMm?: number
-  readonly aboveAxisMm?: number
-  readonly belowAxisMm?: number
-  readonly widthMm?: number
-}
-
-export interface Powertrain {
-  /** Points of the powertrain on its mounts; all three are needed to move it. */
-  readonly mounts?: { readonly frontLeft: Id; readonly frontRight: Id; readonly tail: Id }
-  readonly sizes?: PowertrainSizes
-}
-
-export interface Axle {
-  readonly id: Id
-  readonly name: string
-  /** Point on the wheel axis in the middle of the axle; a wedge turns the axle about it. */
-  readonly centre?: Id
-  readonly noseFaces: 'forward' | 'rearward'
-  readonly suspension: 'leaf' | 'soft-links' | 'rigid-links'
-  /** Leaf spring above the axle tube or below it; decides which way a wedge points. */
-  readonly spring?: 'above' | 'below'
-  readonly sizes?: {
-    readonly housingDiameterMm?: number
-    readonly tyreDiameterMm?: number
-    readonly trackMm?: number
-  }
-}
-
-export interface ChassisSizes {
-  readonly railDepthMm?: number
-  readonly railSpacingMm?: number
-  readonly railFrontStationMm?: number
-  readonly railRearStationMm?: number
-  /** Height of the ground under the datum plane at ride height, as a positive length. */
-  readonly groundBelowMm?: number
-}
-
-/** What a builder can turn, pack, slot or cut; `range` and `step` in mm, or degrees for a wedge. */
-export interface Lever {
-  readonly id: Id
-  readonly kind: LeverKind
-  /** The axle a wedge belongs to. */
-  readonly axle?: Id
-  readonly range: readonly [number, number]
-  readonly step: number
-  /** Spacer thicknesses at hand, in mm. */
-  readonly stock?: readonly number[]
-}
-
-export const LEVER_KINDS = [
-  'tail-up',
-  'front-left-up',
-  'front-right-up',
-  'fore',
-  'sideways',
-  'tail-sideways',
-  'wedge',
-] as const
-export type LeverKind = (typeof LEVER_KINDS)[number]
 
 /** A named candidate setting of the levers; a lever not named stands at 0, as measured. */
 export interface Position {
@@ -154,19 +96,22 @@ export interface Build {
   readonly units: UnitSettings
   readonly tools: readonly Tool[]
   readonly setups: readonly Setup[]
+  readonly trials: readonly Trial[]
+  readonly bodies: readonly Body[]
   readonly points: readonly NamedPoint[]
   readonly axes: readonly NamedAxis[]
   readonly readings: readonly Reading[]
   /** What was done to readings after they were taken, oldest first. */
   readonly readingLog?: readonly ReadingChange[]
   readonly centrePairs?: readonly CentrePair[]
-  readonly powertrain: Powertrain
-  readonly axles: readonly Axle[]
-  readonly chassis: ChassisSizes
+  readonly drivetrain: Drivetrain
+  /** Places of the wheels besides ride height. */
+  readonly states: readonly VehicleState[]
   readonly lines: readonly Line[]
   readonly levers: readonly Lever[]
   readonly positions: readonly Position[]
   /** The position that the mounts are made to. */
   readonly chosen: Id
   readonly limits: LimitProfile
+  readonly photos?: readonly PhotoReference[]
 }

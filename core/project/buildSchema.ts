@@ -1,7 +1,8 @@
 import { array, boolean, number, object, string } from 'yup'
 import { LIMIT_SCOPES, QUANTITY_UNITS } from './limit'
 import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
-import { DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION, LEVER_KINDS } from './build'
+import { AXIS_LIES, DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION } from './build'
+import { bodySchema } from './bodySchema'
 import {
   figure,
   idField,
@@ -15,12 +16,11 @@ import {
   wordField,
 } from './fields'
 import { LIST_LIMITS } from './door'
+import { LEVER_KINDS } from './lever'
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
-import { readingSchema } from './readingSchema'
+import { anyReadingSchema, readingSchema } from './readingSchema'
 import { TOOL_KINDS } from './tool'
-
-const size = () => figure(0, 100_000)
 
 const flipTest = object({
   id: requiredId(),
@@ -71,8 +71,8 @@ const readingChange = object({
   by: nameField(),
   what: wordField(['repeated', 'repeat-removed', 'corrected', 'removed']).required(),
   reading: requiredId(),
-  before: readingSchema,
-  after: readingSchema,
+  before: anyReadingSchema,
+  after: anyReadingSchema,
   why: noteField(),
 })
 
@@ -80,64 +80,62 @@ const axis = object({
   id: requiredId(),
   name: requiredName(),
   body: requiredId(),
+  lies: wordField(AXIS_LIES),
   through: array().of(requiredId()).max(20),
 })
-
-const powertrain = object({
-  mounts: object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(
-    undefined,
-  ),
-  sizes: object({
-    lengthMm: size(),
-    gearboxLengthMm: size(),
-    aboveAxisMm: size(),
-    belowAxisMm: size(),
-    widthMm: size(),
-  }).default(undefined),
-}).default(undefined)
-
-const axle = object({
-  id: requiredId(),
-  name: requiredName(),
-  centre: idField(),
-  noseFaces: wordField(['forward', 'rearward']).required(),
-  suspension: wordField(['leaf', 'soft-links', 'rigid-links']).required(),
-  spring: wordField(['above', 'below']),
-  sizes: object({ housingDiameterMm: size(), tyreDiameterMm: size(), trackMm: size() }).default(undefined),
-})
-
-const chassis = object({
-  railDepthMm: size(),
-  railSpacingMm: size(),
-  railFrontStationMm: figure(-100_000, 100_000),
-  railRearStationMm: figure(-100_000, 100_000),
-  groundBelowMm: size(),
-}).default(undefined)
 
 const lever = object({
   id: requiredId(),
   kind: wordField(LEVER_KINDS).required(),
-  axle: idField(),
+  body: requiredId(),
   range: array().of(figure(-1000, 1000).required()).length(2).required(),
   step: figure(0.01, 100).required(),
   stock: array().of(figure(0.1, 500).required()).max(30),
+  locked: boolean(),
+  effort: object({ fixed: figure(0, 1e6), perUnit: figure(0, 1e6) }).default(undefined),
 })
 
-const position = object({
+/** Amounts of levers by their ids, in mm or degrees. */
+const amounts = (name: string) =>
+  object().test(name, function (settings) {
+    const bad = Object.entries(settings ?? {}).find(
+      ([, value]) => typeof value !== 'number' || !(Math.abs(value) <= 1000),
+    )
+    return (
+      !bad ||
+      this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
+    )
+  })
+
+const position = object({ id: requiredId(), name: requiredName(), settings: amounts('settings').required() })
+
+const trial = object({
   id: requiredId(),
   name: requiredName(),
-  settings: object()
-    .required()
-    .test('settings', function (settings) {
-      const bad = Object.entries(settings ?? {}).find(
-        ([, value]) => typeof value !== 'number' || !(Math.abs(value) <= 1000),
-      )
-      return (
-        !bad ||
-        this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
-      )
-    }),
+  date: timeField(),
+  note: noteField(),
+  packed: amounts('packed').default(undefined),
 })
+
+const wheels = object({
+  axle: requiredId(),
+  leftUpMm: figure(-1000, 1000).required(),
+  rightUpMm: figure(-1000, 1000).required(),
+})
+const state = object({ id: requiredId(), name: requiredName(), wheels: list(wheels, 10).required() })
+
+const gear = object({ name: requiredName(), ratio: figure(0.05, 50).required() })
+const drivetrain = object({
+  redlineRpm: figure(1, 100_000),
+  peakTorqueNm: figure(1, 100_000),
+  converterRatio: figure(1, 10),
+  gears: list(gear, 30),
+  ranges: list(gear, 10),
+  outputs: list(object({ axis: requiredId(), ratio: figure(0.05, 50) }), 20),
+  axleRatios: list(object({ axle: requiredId(), ratio: figure(0.1, 50).required() }), 10),
+}).default(undefined)
+
+const photo = object({ id: requiredId(), name: requiredName(), takenAt: timeField(), shows: idField() })
 
 const limitEntry = object({
   id: requiredId(),
@@ -165,7 +163,7 @@ const units = object({
   angle: wordField(ANGLE_STYLES),
 }).default(undefined)
 
-/** The Yup schema of a build file, version 1. Lists other than `lines` may be absent; fields not named here are kept. */
+/** The Yup schema of a build file, version 2. Lists other than `lines` may be absent; fields not named here are kept. */
 export const buildSchema = object({
   format: string().oneOf([FORMAT_NAME]).required(),
   version: number().oneOf([FORMAT_VERSION]).required(),
@@ -176,17 +174,19 @@ export const buildSchema = object({
   units,
   tools: list(tool, LIST_LIMITS.tools),
   setups: list(setup, LIST_LIMITS.setups),
+  trials: list(trial, LIST_LIMITS.trials),
+  bodies: array().of(bodySchema).max(LIST_LIMITS.bodies),
   points: list(point, LIST_LIMITS.points),
   axes: list(axis, LIST_LIMITS.axes),
   readings: array().of(readingSchema).max(LIST_LIMITS.readings),
   readingLog: list(readingChange, LIST_LIMITS.readingLog),
   centrePairs: list(centrePair, LIST_LIMITS.centrePairs),
-  powertrain,
-  axles: list(axle, LIST_LIMITS.axles),
-  chassis,
+  drivetrain,
+  states: list(state, LIST_LIMITS.states),
   lines: list(lineSchema, LIST_LIMITS.lines),
   levers: list(lever, LIST_LIMITS.levers),
   positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
   limits,
+  photos: list(photo, LIST_LIMITS.photos),
 })

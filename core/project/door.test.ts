@@ -93,13 +93,11 @@ describe('names that cannot be', () => {
 
   it('are refused for an axle that would be taken for another body', () => {
     const said = refusal((raw) => {
-      raw.axles[0].id = 'powertrain'
-      raw.levers[1].axle = 'powertrain'
+      raw.bodies[2].id = 'powertrain'
+      raw.levers[1].body = 'powertrain'
       for (const item of [...raw.points, ...raw.axes]) if (item.body === 'rear-axle') item.body = 'powertrain'
     })
-    expect(said).toEqual([
-      'axles[0].id: "powertrain" is the name of another body; call the axle something else',
-    ])
+    expect(said).toContain('bodies[2].id: "powertrain" is already used in bodies')
   })
 
   it('are refused for a tape that reads an angle, a level that reads a length, a display side that cannot be', () => {

@@ -12,10 +12,13 @@ export const LIST_LIMITS = {
   readings: 5000,
   readingLog: 10_000,
   centrePairs: 50,
-  axles: 10,
+  bodies: 60,
+  trials: 100,
+  states: 20,
   lines: 20,
   levers: 50,
   positions: 100,
+  photos: 500,
 } as const
 
 /** More entries than this in any one object or list of a file are refused before anything looks at them. */

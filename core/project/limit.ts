@@ -17,8 +17,11 @@ export type LimitUnit = (typeof QUANTITY_UNITS)[Quantity]
 /** Which joints of a line a limit speaks of. */
 export type JointChoice = 'all' | 'first' | 'last'
 
-/** The state in which a limit is looked at. */
-export const LIMIT_SCOPES = ['ride', 'max-speed'] as const
+/**
+ * The states in which a limit is looked at: cruising at ride height, under any torque at ride height, or in every place of the
+ * wheels under any torque.
+ */
+export const LIMIT_SCOPES = ['ride', 'max-speed', 'travel'] as const
 export type LimitScope = (typeof LIMIT_SCOPES)[number]
 
 /** One limit: a quantity, its warning and failing values, where it applies, and why. */

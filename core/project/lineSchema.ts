@@ -1,43 +1,45 @@
-import { array, boolean, lazy, object, type AnyObject, type ObjectSchema } from 'yup'
+import { array, boolean, object } from 'yup'
+import { byWord } from './byWord'
 import { figure, idField, list, nameField, noteField, requiredId, requiredName, wordField } from './fields'
 import { JOINT_KINDS, POINT_MEANINGS, SCHOOLS } from './lineSpec'
 
-/** Picks a schema by a word in the value, so that a wrong word is named at its own place. */
-function byWord(key: string, shapes: Readonly<Record<string, ObjectSchema<AnyObject>>>) {
-  const words = wordField(Object.keys(shapes)).required()
-  const fallback = object({ [key]: words })
-  return lazy((value: unknown) => {
-    if (value === undefined) return object().optional().default(undefined)
-    const word = typeof value === 'object' && value !== null ? (value as AnyObject)[key] : undefined
-    return typeof word === 'string' && Object.hasOwn(shapes, word) ? (shapes[word] ?? fallback) : fallback
-  })
-}
-
 const length = () => figure(0, 100_000)
 
-const shaftEnd = byWord('kind', {
-  yoke: object({}),
-  flange: object({ faceToJointMm: length().required() }),
+const kind = wordField(['yoke', 'flange', 'slip-yoke']).required()
+
+/** Hardware at the end of a shaft by its kind. */
+export const END_SHAPES = {
+  yoke: object({ kind }),
+  flange: object({ kind, faceToJointMm: length().required() }),
   'slip-yoke': object({
+    kind,
     boreBottomToJointMm: length().required(),
     setInMm: length().required(),
     sealToShaftEndMm: length(),
   }),
-})
+} as const
+const shaftEnd = byWord('kind', END_SHAPES)
 
-const speed = byWord('basis', {
-  stated: object({ rpm: figure(1, 100_000).required() }),
+const basis = wordField(['drivetrain', 'stated', 'engine', 'road']).required()
+
+/** Where the highest shaft speed comes from, by its basis. */
+export const SPEED_SHAPES = {
+  drivetrain: object({ basis }),
+  stated: object({ basis, rpm: figure(1, 100_000).required() }),
   engine: object({
+    basis,
     redlineRpm: figure(1, 100_000).required(),
     topGearRatio: figure(0.05, 50).required(),
     transferRatio: figure(0.05, 50),
   }),
   road: object({
+    basis,
     speedKmh: figure(1, 1000).required(),
     tyreDiameterMm: figure(100, 5000).required(),
     axleRatio: figure(0.1, 50).required(),
   }),
-})
+} as const
+const speed = byWord('basis', SPEED_SHAPES)
 
 const joint = object({
   id: requiredId(),

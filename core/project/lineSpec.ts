@@ -72,6 +72,7 @@ export interface Shaft {
 
 /** Where the highest shaft speed comes from. */
 export type SpeedSource =
+  | { readonly basis: 'drivetrain' }
   | { readonly basis: 'stated'; readonly rpm: number }
   | {
       readonly basis: 'engine'

@@ -38,6 +38,25 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
         datum: 'read',
       },
     ],
+    trials: [],
+    bodies: [
+      { id: 'chassis', kind: 'chassis', name: 'chassis' },
+      {
+        id: 'powertrain',
+        kind: 'powertrain',
+        name: 'powertrain',
+        mounts: { frontLeft: 'mount-left', frontRight: 'mount-right', tail: 'mount-tail' },
+      },
+      {
+        id: 'rear-axle',
+        kind: 'axle',
+        name: 'rear axle',
+        centre: 'axle-centre',
+        noseFaces: 'forward',
+        suspension: 'leaf',
+        spring: 'above',
+      },
+    ],
     points: [
       { id: 'pinion-joint', name: 'pinion end', body: 'rear-axle' },
       { id: 'output-joint', name: 'gearbox end', body: 'powertrain' },
@@ -52,18 +71,8 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
       { id: 'output', name: 'gearbox output', body: 'powertrain', through: ['crank-nose', 'output-joint'] },
     ],
     readings: [],
-    powertrain: { mounts: { frontLeft: 'mount-left', frontRight: 'mount-right', tail: 'mount-tail' } },
-    axles: [
-      {
-        id: 'rear-axle',
-        name: 'rear axle',
-        centre: 'axle-centre',
-        noseFaces: 'forward',
-        suspension: 'leaf',
-        spring: 'above',
-      },
-    ],
-    chassis: {},
+    drivetrain: {},
+    states: [],
     lines: [
       {
         id: 'rear',
@@ -79,8 +88,15 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
       },
     ],
     levers: [
-      { id: 'tail', kind: 'tail-up', range: [-40, 60], step: 1, stock: [3, 5, 6, 10, 12.7] },
-      { id: 'wedge', kind: 'wedge', axle: 'rear-axle', range: [-6, 6], step: 0.5 },
+      {
+        id: 'tail',
+        kind: 'tail-up',
+        body: 'powertrain',
+        range: [-40, 60],
+        step: 1,
+        stock: [3, 5, 6, 10, 12.7],
+      },
+      { id: 'wedge', kind: 'wedge', body: 'rear-axle', range: [-6, 6], step: 0.5 },
     ],
     positions: [{ id: 'a', name: 'A', settings: {} }],
     chosen: 'a',

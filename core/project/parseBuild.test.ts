@@ -50,8 +50,8 @@ describe('parseBuild', () => {
       'lines[0].shafts: must hold 1: one shaft between each two joints',
     ])
     expect(changed((raw) => (raw.chosen = 'z'))).toEqual(['chosen: there is no position "z"'])
-    expect(changed((raw) => (raw.levers[1].axle = 'front'))).toEqual([
-      'levers[1].axle: there is no axle "front"',
+    expect(changed((raw) => (raw.levers[1].body = 'front'))).toEqual([
+      'levers[1].body: there is no body "front"',
     ])
   })
 
@@ -82,7 +82,7 @@ describe('parseBuild', () => {
     expect(problems([])).toEqual([': this is not a Lurvan build: the file must hold one object'])
     expect(problems({ format: 'other', version: 1 })).toEqual(['format: must be "lurvan-build"'])
     expect(problems({ format: 'lurvan-build', version: 7, name: 'x' })).toEqual([
-      'version: this file was written by a newer Lurvan (version 7; this one reads up to 1)',
+      'version: this file was written by a newer Lurvan (version 7; this one reads up to 2)',
     ])
     expect(problems({ format: 'lurvan-build', version: '1', name: 'x' })).toEqual([
       'version: must be a whole number from 1',
@@ -145,11 +145,21 @@ describe('parseBuild', () => {
 
 describe('migrate', () => {
   it('takes a file through every version, and keeps its data', () => {
-    const steps = { 1: (raw: any) => ({ ...raw, two: true }), 2: (raw: any) => ({ ...raw, three: raw.two }) }
-    expect(migrate({ format: 'lurvan-build', version: 1, name: 'old' }, steps, 3)).toEqual({
-      ok: true,
-      value: { format: 'lurvan-build', version: 3, name: 'old', two: true, three: true },
+    const steps = {
+      1: { step: (raw: any) => ({ ...raw, two: true }), placeBefore: (place: string) => `1:${place}` },
+      2: { step: (raw: any) => ({ ...raw, three: raw.two }), placeBefore: (place: string) => `2:${place}` },
+    }
+    const migrated = migrate({ format: 'lurvan-build', version: 1, name: 'old' }, steps, 3)
+    if (!migrated.ok) throw new Error('readable')
+    expect(migrated.value.build).toEqual({
+      format: 'lurvan-build',
+      version: 3,
+      name: 'old',
+      two: true,
+      three: true,
     })
+    // A place is told as it stands in the file that came.
+    expect(migrated.value.placeInFile('name')).toBe('1:2:name')
   })
 
   it('says which version can no longer be read', () => {

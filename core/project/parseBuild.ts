@@ -24,18 +24,23 @@ export function parseBuild(raw: unknown): ReadResult<Build> {
   if (atDoor.length > 0) return { ok: false, problems: atDoor }
   const migrated = migrate(raw)
   if (!migrated.ok) return migrated
+  const { build: current, placeInFile } = migrated.value
+  const asInFile = (problems: readonly FileProblem[]): ReadResult<Build> => ({
+    ok: false,
+    problems: problems
+      .slice(0, MAX_PROBLEMS)
+      .map(({ path, message }) => ({ path: placeInFile(path), message })),
+  })
   try {
-    buildSchema.validateSync(migrated.value, { strict: true, abortEarly: false })
+    buildSchema.validateSync(current, { strict: true, abortEarly: false })
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error
-    return { ok: false, problems: problemsOf(error) }
+    return asInFile(problemsOf(error))
   }
   // The schema has just proved the shape; this is the one place where it becomes the type.
-  const build = withDefaults(migrated.value as unknown as Build)
+  const build = withDefaults(current as unknown as Build)
   const problems = referenceProblems(build)
-  return problems.length > 0
-    ? { ok: false, problems: problems.slice(0, MAX_PROBLEMS) }
-    : { ok: true, value: build }
+  return problems.length > 0 ? asInFile(problems) : { ok: true, value: build }
 }
 
 /** A build from the text of a file; also refuses what is too large or not JSON, with the line and column. */
@@ -76,9 +81,10 @@ function withDefaults(raw: Build): Build {
     points: raw.points ?? [],
     axes: raw.axes ?? [],
     readings: raw.readings ?? [],
-    powertrain: raw.powertrain ?? {},
-    axles: raw.axles ?? [],
-    chassis: raw.chassis ?? {},
+    trials: raw.trials ?? [],
+    bodies: raw.bodies ?? [{ id: 'chassis', kind: 'chassis', name: 'chassis' }],
+    drivetrain: raw.drivetrain ?? {},
+    states: raw.states ?? [],
     lines: raw.lines ?? [],
     levers: raw.levers ?? [],
     positions,
@@ -96,5 +102,5 @@ function problemsOf(error: ValidationError): FileProblem[] {
     if (!problems.some((other) => other.path === path))
       problems.push({ path, message: one.errors[0] ?? one.message })
   }
-  return problems.slice(0, MAX_PROBLEMS)
+  return problems
 }

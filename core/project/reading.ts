@@ -18,6 +18,8 @@ interface ReadingBase {
 interface MeasuredBase extends ReadingBase {
   readonly setup: Id
   readonly tool?: Id
+  /** The lift-in it was taken in; the first when absent. */
+  readonly trial?: Id
   /** The reading of another setup this one was carried over from, and why that is allowed. */
   readonly copiedFrom?: Id
   readonly copyReason?: string
@@ -50,11 +52,14 @@ export interface ChassisRollReading extends LevelBase {
   readonly low?: 'left' | 'right'
 }
 
+/** An end of an axis: of one that lies across the vehicle left or right, of any other front or rear. */
+export type AxisEnd = 'front' | 'rear' | 'left' | 'right'
+
 /** Level laid along an axis. */
 export interface AxisLevelReading extends LevelBase {
   readonly kind: 'axis-level'
   readonly axis: Id
-  readonly low?: 'front' | 'rear'
+  readonly low?: AxisEnd
   readonly zero?: LevelZero
 }
 
@@ -62,8 +67,8 @@ export interface AxisLevelReading extends LevelBase {
 export interface AxisFaceReading extends LevelBase {
   readonly kind: 'axis-face'
   readonly axis: Id
-  /** Where the top of the face leans; rearward means the rear end of the axis is low. */
-  readonly lean?: 'front' | 'rear'
+  /** Where the top of the face leans: the end of the axis that is low. */
+  readonly lean?: AxisEnd
   /** Whether the display shows 90° or 0° on a plumb face. */
   readonly from: 'level' | 'plumb'
   readonly zero?: LevelZero
@@ -145,6 +150,21 @@ export interface GivenAxisReading extends ReadingBase {
   readonly source?: string
 }
 
+/** An axis that lies across the vehicle, from a drawing or data sheet, in the chassis frame. */
+export interface GivenCrossAxisReading extends ReadingBase {
+  readonly kind: 'given-cross-axis'
+  readonly axis: Id
+  readonly rise: string
+  /** Which end is higher. */
+  readonly high?: 'left' | 'right'
+  readonly sweep?: string
+  /** Which way the left end points. */
+  readonly leftPoints?: 'forward' | 'rearward'
+  /** Tolerance of each angle, half-width. */
+  readonly plusMinus?: string
+  readonly source?: string
+}
+
 export type MeasuredReading =
   | ChassisFallReading
   | ChassisRollReading
@@ -157,7 +177,7 @@ export type MeasuredReading =
   | SetupPointReading
 
 /** One reading as taken; geometry is derived from it and never typed over it. */
-export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading
+export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading | GivenCrossAxisReading
 
 export const READING_KINDS = [
   'chassis-fall',
@@ -171,4 +191,5 @@ export const READING_KINDS = [
   'setup-point',
   'given-point',
   'given-axis',
+  'given-cross-axis',
 ] as const satisfies readonly Reading['kind'][]

@@ -1,5 +1,6 @@
-import { array, boolean, lazy, mixed, object, type AnyObject, type ObjectSchema } from 'yup'
+import { array, boolean, object, type AnyObject, type ObjectSchema } from 'yup'
 import { LENGTH_UNITS } from '../units/unitSettings'
+import { byWord } from './byWord'
 import { figure, idField, nameField, noteField, rawText, requiredId, timeField, wordField } from './fields'
 import { READING_KINDS, type Reading } from './reading'
 
@@ -17,6 +18,7 @@ const measured = {
   ...base,
   setup: requiredId(),
   tool: idField(),
+  trial: idField(),
   copiedFrom: idField(),
   copyReason: nameField().when('copiedFrom', {
     is: (from: unknown) => from !== undefined,
@@ -27,21 +29,24 @@ const measured = {
 const level = { ...measured, display: wordField(['left', 'right', 'front', 'rear']) }
 const unit = wordField(LENGTH_UNITS)
 const frontRear = wordField(['front', 'rear'])
+/** Which end of an axis: of one that lies across, left or right. */
+const anyEnd = wordField(['front', 'rear', 'left', 'right'])
 const leftRight = wordField(['left', 'right'])
 const aboveBelow = wordField(['above', 'below'])
 const rearwardForward = wordField(['rearward', 'forward'])
 const zero = wordField(['gravity', 'chassis'])
 const kind = wordField(READING_KINDS).required()
 
-const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
+/** The shape of a reading of each kind. */
+export const READING_SHAPES = {
   'chassis-fall': object({ kind, ...level, low: frontRear }),
   'chassis-roll': object({ kind, ...level, low: leftRight }),
-  'axis-level': object({ kind, ...level, axis: requiredId(), low: frontRear, zero }),
+  'axis-level': object({ kind, ...level, axis: requiredId(), low: anyEnd, zero }),
   'axis-face': object({
     kind,
     ...level,
     axis: requiredId(),
-    lean: frontRear,
+    lean: anyEnd,
     from: wordField(['level', 'plumb']).required(),
     zero,
   }),
@@ -100,15 +105,21 @@ const SHAPES: Record<Reading['kind'], ObjectSchema<AnyObject>> = {
     plusMinus: rawText(),
     source: nameField(),
   }),
-}
+  'given-cross-axis': object({
+    kind,
+    ...base,
+    axis: requiredId(),
+    rise: rawText().required(),
+    high: leftRight,
+    sweep: rawText(),
+    leftPoints: rearwardForward,
+    plusMinus: rawText(),
+    source: nameField(),
+  }),
+} as const satisfies Record<Reading['kind'], ObjectSchema<AnyObject>>
 
-const unknownKind = object({ kind, id: requiredId() })
+/** The Yup schema of one reading, chosen by its kind. */
+export const readingSchema = byWord('kind', READING_SHAPES, true)
 
-/** The Yup schema of one reading, chosen by its kind; absent passes, for places where a reading may be missing. */
-export const readingSchema = lazy((value: unknown) => {
-  if (value === undefined) return mixed()
-  const kindOf = typeof value === 'object' && value !== null ? (value as { kind?: unknown }).kind : undefined
-  return typeof kindOf === 'string' && Object.hasOwn(SHAPES, kindOf)
-    ? SHAPES[kindOf as Reading['kind']]
-    : unknownKind
-})
+/** The same where there may be none: before a reading was taken, after it was removed. */
+export const anyReadingSchema = byWord('kind', READING_SHAPES)

@@ -34,10 +34,14 @@ const CASES: readonly (readonly [string, (raw: RawBuild) => void, string])[] = [
   ],
   [
     'a mount at no point',
-    (raw) => (raw.powertrain.mounts.tail = 'x'),
-    'powertrain.mounts.tail: there is no point "x"',
+    (raw) => (raw.bodies[1].mounts.tail = 'x'),
+    'bodies[1].mounts.tail: there is no point "x"',
   ],
-  ['an axle about no point', (raw) => (raw.axles[0].centre = 'x'), 'axles[0].centre: there is no point "x"'],
+  [
+    'an axle about no point',
+    (raw) => (raw.bodies[2].centre = 'x'),
+    'bodies[2].centre: there is no point "x"',
+  ],
   [
     'a reading in no setup',
     (raw) => (raw.readings[0].setup = 'x'),
@@ -60,7 +64,70 @@ const CASES: readonly (readonly [string, (raw: RawBuild) => void, string])[] = [
     (raw) => (raw.lines[0].shafts[0].bearing = { point: 'x' }),
     'lines[0].shafts[0].bearing.point: there is no point "x"',
   ],
-  ['a wedge without its axle', (raw) => delete raw.levers[1].axle, 'levers[1].axle: a wedge needs its axle'],
+  ['a lever on no body', (raw) => (raw.levers[1].body = 'x'), 'levers[1].body: there is no body "x"'],
+  [
+    'a lever its body cannot have',
+    (raw) => (raw.levers[1].body = 'powertrain'),
+    'levers[1].body: "wedge" does not move a powertrain',
+  ],
+  [
+    'a body that stands on nothing',
+    (raw) => (raw.bodies[2].standsOn = 'x'),
+    'bodies[2].standsOn: there is no body "x"',
+  ],
+  [
+    'bodies that stand on each other',
+    (raw) => {
+      raw.bodies[1].standsOn = 'rear-axle'
+      raw.bodies[2].standsOn = 'powertrain'
+    },
+    'bodies[1].standsOn: bodies stand on each other in a circle',
+  ],
+  [
+    'a second chassis',
+    (raw) => raw.bodies.push({ ...raw.bodies[0], id: 'other' }),
+    'bodies: must hold one chassis',
+  ],
+  ['no chassis', (raw) => (raw.bodies[0].kind = 'item'), 'bodies: must hold one chassis'],
+  [
+    'a second powertrain',
+    (raw) => raw.bodies.push({ ...raw.bodies[1], id: 'other' }),
+    'bodies: must hold no more than one powertrain',
+  ],
+  [
+    'wheels of no axle',
+    (raw) =>
+      (raw.states = [{ id: 's', name: 's', wheels: [{ axle: 'chassis', leftUpMm: 1, rightUpMm: 1 }] }]),
+    'states[0].wheels[0].axle: there is no axle "chassis"',
+  ],
+  [
+    'wheels told twice',
+    (raw) => {
+      const wheel = { axle: 'rear-axle', leftUpMm: 1, rightUpMm: 1 }
+      raw.states = [{ id: 's', name: 's', wheels: [wheel, wheel] }]
+    },
+    'states[0].wheels[1].axle: "rear-axle" is already told in this state',
+  ],
+  [
+    'a final drive of no axle',
+    (raw) => (raw.drivetrain = { axleRatios: [{ axle: 'x', ratio: 4 }] }),
+    'drivetrain.axleRatios[0].axle: there is no axle "x"',
+  ],
+  [
+    'an output of no axis',
+    (raw) => (raw.drivetrain = { outputs: [{ axis: 'x' }] }),
+    'drivetrain.outputs[0].axis: there is no axis "x"',
+  ],
+  [
+    'a reading in no trial',
+    (raw) => (raw.readings[0].trial = 'x'),
+    'readings[0].trial: there is no trial "x"',
+  ],
+  [
+    'a level along an axis with an end it has not',
+    (raw) => (raw.readings.find((one: any) => one.kind === 'axis-level').low = 'left'),
+    'readings[3].low: "gearbox output" runs along the vehicle: say front or rear',
+  ],
   [
     'a lever whose range runs backwards',
     (raw) => (raw.levers[0].range = [60, -40]),
@@ -88,7 +155,7 @@ describe('the names in a build', () => {
     expect(faults(edit)).toContain(problem)
   })
 
-  it.each(['tools', 'setups', 'points', 'axes', 'readings', 'axles', 'lines', 'levers', 'positions'])(
+  it.each(['tools', 'setups', 'points', 'axes', 'readings', 'bodies', 'lines', 'levers', 'positions'])(
     'meet only once in %s',
     (list) => {
       const problems = faults((raw) => raw[list].push({ ...raw[list][0] }))

@@ -1,3 +1,4 @@
+import { bodyReferences } from './bodyReferences'
 import type { Build } from './build'
 import type { FileProblem } from './problem'
 import type { Reading } from './reading'
@@ -22,7 +23,10 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['points', build.points],
     ['axes', build.axes],
     ['readings', build.readings],
-    ['axles', build.axles],
+    ['bodies', build.bodies],
+    ['trials', build.trials],
+    ['states', build.states],
+    ['photos', build.photos ?? []],
     ['lines', build.lines],
     ['levers', build.levers],
     ['positions', build.positions],
@@ -38,7 +42,7 @@ export function referenceProblems(build: Build): FileProblem[] {
 
   const points = idsOf(build.points)
   const axes = idsOf(build.axes)
-  const bodies = new Set(['chassis', 'powertrain', ...build.axles.map((axle) => axle.id)])
+  const bodies = idsOf(build.bodies)
   const requireIn = (known: ReadonlySet<string>, id: string | undefined, path: string, what: string) => {
     if (id !== undefined && !known.has(id)) complain(path, `there is no ${what} "${id}"`)
   }
@@ -58,17 +62,6 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(points, pair.left, `centrePairs[${i}].left`, 'point')
     requireIn(points, pair.right, `centrePairs[${i}].right`, 'point')
   })
-  const mounts = build.powertrain.mounts
-  if (mounts) {
-    for (const key of ['frontLeft', 'frontRight', 'tail'] as const) {
-      requireIn(points, mounts[key], `powertrain.mounts.${key}`, 'point')
-    }
-  }
-  build.axles.forEach((axle, i) => {
-    if (RESERVED_BODIES.includes(axle.id))
-      complain(`axles[${i}].id`, `"${axle.id}" is the name of another body; call the axle something else`)
-  })
-  build.axles.forEach((axle, i) => requireIn(points, axle.centre, `axles[${i}].centre`, 'point'))
   build.lines.forEach((line, i) => {
     requireIn(axes, line.driving, `lines[${i}].driving`, 'axis')
     requireIn(axes, line.driven, `lines[${i}].driven`, 'axis')
@@ -89,7 +82,8 @@ export function referenceProblems(build: Build): FileProblem[] {
       complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
     }
   })
-  leverReferences(build, idsOf(build.axles), complain)
+  bodyReferences(build, complain)
+  settingReferences(build, complain)
   return problems
 }
 
@@ -103,10 +97,12 @@ function readingReferences(
   const setups = new Set(build.setups.map((setup) => setup.id))
   const tools = new Set(build.tools.map((tool) => tool.id))
   const lines = new Set(build.lines.map((line) => line.id))
+  const trials = new Set(build.trials.map((trial) => trial.id))
   build.readings.forEach((reading, i) => {
     const at = `readings[${i}]`
     if ('setup' in reading) requireIn(setups, reading.setup, `${at}.setup`, 'setup')
     if ('tool' in reading) requireIn(tools, reading.tool, `${at}.tool`, 'tool')
+    if ('trial' in reading) requireIn(trials, reading.trial, `${at}.trial`, 'trial')
     toolProblem(build, reading, (message) => complain(`${at}.tool`, message))
     if ('display' in reading && reading.display && !displaySides(reading.kind).includes(reading.display)) {
       const sides = displaySides(reading.kind).join(' or ')
@@ -117,6 +113,7 @@ function readingReferences(
     }
     if ('point' in reading) requireIn(points, reading.point, `${at}.point`, 'point')
     if ('axis' in reading) requireIn(axes, reading.axis, `${at}.axis`, 'axis')
+    endProblem(build, reading, (key, message) => complain(`${at}.${key}`, message))
     if ('line' in reading) requireIn(lines, reading.line, `${at}.line`, 'line')
   })
 }
@@ -133,24 +130,27 @@ function toolProblem(build: Build, reading: Reading, complain: (message: string)
   if (!readsAngle && tool.kind === 'level') complain(`"${tool.name}" is a level and shows no length`)
 }
 
-/** Bodies every vehicle has; an axle by one of these names would be mistaken for it. */
-const RESERVED_BODIES = ['chassis', 'powertrain']
+/** The words of an axis' ends: an axis that lies across has no front, and one that runs along the vehicle no left. */
+function endProblem(build: Build, reading: Reading, complain: (key: string, message: string) => void): void {
+  if (!('axis' in reading)) return
+  const axis = build.axes.find((one) => one.id === reading.axis)
+  if (!axis) return
+  const isAcross = axis.lies === 'across'
+  if (reading.kind === 'given-axis' && isAcross)
+    complain('kind', `"${axis.name}" lies across the vehicle: it is given by rise and sweep`)
+  if (reading.kind === 'given-cross-axis' && !isAcross)
+    complain('kind', `"${axis.name}" runs along the vehicle: it is given by fall and plan`)
+  if (reading.kind !== 'axis-level' && reading.kind !== 'axis-face') return
+  const [key, end] = reading.kind === 'axis-level' ? ['low', reading.low] : ['lean', reading.lean]
+  const ends: readonly string[] = isAcross ? ['left', 'right'] : ['front', 'rear']
+  if (end !== undefined && !ends.includes(end))
+    complain(
+      key,
+      `"${axis.name}" ${isAcross ? 'lies across' : 'runs along'} the vehicle: say ${ends.join(' or ')}`,
+    )
+}
 
-function leverReferences(
-  build: Build,
-  axles: ReadonlySet<string>,
-  complain: (path: string, message: string) => void,
-): void {
-  build.levers.forEach((lever, i) => {
-    if (lever.kind === 'wedge' && (lever.axle === undefined || !axles.has(lever.axle))) {
-      complain(
-        `levers[${i}].axle`,
-        lever.axle === undefined ? 'a wedge needs its axle' : `there is no axle "${lever.axle}"`,
-      )
-    }
-    if (lever.range[0] > lever.range[1])
-      complain(`levers[${i}].range`, 'must run from the lower to the higher figure')
-  })
+function settingReferences(build: Build, complain: (path: string, message: string) => void): void {
   const levers = new Set(build.levers.map((lever) => lever.id))
   build.positions.forEach((position, i) => {
     for (const id of Object.keys(position.settings)) {

@@ -12,7 +12,7 @@ export function repaired(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return raw
   const build = { ...raw } as Record<string, unknown>
   if (typeof build.name === 'string') build.name = build.name.slice(0, MAX_NAME)
-  for (const key of ['points', 'setups', 'tools', 'axes', 'lines', 'positions', 'axles'])
+  for (const key of ['points', 'setups', 'tools', 'axes', 'lines', 'positions', 'axles', 'bodies'])
     build[key] = eachItem(build[key], (item) =>
       typeof item.name === 'string' && item.name.length > MAX_NAME
         ? { ...item, name: item.name.slice(0, MAX_NAME) }

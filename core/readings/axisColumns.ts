@@ -1,3 +1,4 @@
+import { axleById } from '../project/bodies'
 import { PLUS_TIMES, TIMES } from '../columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type VectorColumns } from '../columns/graph'
 import { axisDirection, DIRECTION_OF_AXIS, FALL_PLAN } from '../frame/axis'
@@ -223,7 +224,7 @@ function planColumn(
   }
   if (given?.reading.plan !== undefined) return givenAngle(context, axis, given, 'plan')
   if (given) return known(context.graph.source(0))
-  const isOnAxle = context.build.axles.some((axle) => axle.id === axis.body)
+  const isOnAxle = axleById(context.build, axis.body) !== undefined
   const plan = assumedFigure(
     context,
     { id: axis.id, field: 'plan-assumed', label: `${axis.name}: direction in top view, not read` },

@@ -1,3 +1,4 @@
+import { axlesOf } from '../project/bodies'
 import type { Column, Graph, VectorColumns } from '../columns/graph'
 import { asRadians } from '../units/angle'
 import type { FallPlan } from '../frame/axis'
@@ -28,7 +29,7 @@ export interface MeasuredModel {
 export function measuredModel(build: Build): MeasuredModel {
   const context = readingContext(build)
   // Turning about a cross axis asks only for its station and height, so an axle's centre needs no offset.
-  const centres = new Set(build.axles.map((axle) => axle.centre))
+  const centres = new Set(axlesOf(build).map((axle) => axle.centre))
   return {
     graph: context.graph,
     list: context.list,

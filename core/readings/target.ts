@@ -1,4 +1,5 @@
-import type { BodyId, Build } from '../project/build'
+import type { BodyId } from '../project/body'
+import type { Build } from '../project/build'
 import type { Reading } from '../project/reading'
 
 /** The name of what a reading is of. */

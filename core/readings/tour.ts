@@ -1,3 +1,4 @@
+import { axleById, axlesOf, isChassis, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
@@ -68,8 +69,8 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
   ]
   const axes = [...new Set(build.lines.flatMap((line) => [line.driven, line.driving]))]
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
-  const centres = build.axles.flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
-  const mounts = build.powertrain.mounts
+  const centres = axlesOf(build).flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
+  const mounts = powertrainOf(build)?.mounts
   const holes = (build.centrePairs ?? []).flatMap((pair) => [pair.left, pair.right])
   const steps = [
     step('attitude', 'chassis-fall', '', null, false),
@@ -135,8 +136,8 @@ export function shaftOf(target: string): { readonly line: Id; readonly shaft: nu
 
 function bodyKind(build: Build, id: Id): TourStep['body'] {
   const target = build.points.find((one) => one.id === id) ?? build.axes.find((one) => one.id === id)
-  if (!target || target.body === 'chassis') return 'chassis'
-  return build.axles.some((axle) => axle.id === target.body) ? 'axle' : 'powertrain'
+  if (!target || isChassis(build, target.body)) return 'chassis'
+  return axleById(build, target.body) ? 'axle' : 'powertrain'
 }
 
 const nameOf = (build: Build, id: Id): string =>

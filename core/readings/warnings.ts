@@ -1,3 +1,4 @@
+import { axleById } from '../project/bodies'
 import type { Build, Setup } from '../project/build'
 import type { Reading } from '../project/reading'
 import { bodyOf } from './target'
@@ -6,7 +7,7 @@ import { bodyOf } from './target'
 export function axleStateProblem(build: Build, reading: Reading): string | null {
   const setup = 'setup' in reading ? build.setups.find((one) => one.id === reading.setup) : undefined
   const body = bodyOf(build, reading)
-  if (!setup || !build.axles.some((axle) => axle.id === body)) return null
+  if (!setup || body === null || !axleById(build, body)) return null
   return stateProblem(setup)
 }
 

@@ -65,7 +65,8 @@ describe('builds that are bent anywhere', () => {
       for (const line of lines)
         if (line.known) expect(line.ride!.joints.every(({ angleDeg }) => angleDeg < 90)).toBe(true)
       const again = parseBuildText(buildText(parsed.value))
-      expect(again.ok && again.value).toEqual(parsed.value)
+      // As text: a nought loses its sign in it.
+      expect(again.ok && buildText(again.value)).toBe(buildText(parsed.value))
     }
     expect(checked).toBeGreaterThan(150)
   }, 60_000)

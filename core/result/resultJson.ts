@@ -8,6 +8,7 @@ import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../li
 import { QUANTITY_UNITS, type Verdict, type Window } from '../project/limit'
 import type { Build } from '../project/build'
 import type { JointKind, Line, School } from '../project/lineSpec'
+import { drivenTorqueNm } from '../strength/drivetrainFigures'
 import { findMistakes } from '../mistakes/findMistakes'
 import { DEFAULT_SEED, runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
@@ -17,7 +18,7 @@ import { stateSentence } from '../text/stateSentence'
 import { asRadians, degrees, radians } from '../units/angle'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
 import { chosenSettings, evaluateBuild, type Evaluation, type LineEvaluation } from '../model/evaluateBuild'
-import type { Check } from '../check/check'
+import { isSameState, type Check, type CheckState } from '../check/check'
 import { registrationsJson, type RegistrationJson } from './registrationsJson'
 
 /** The result of checking a build, as the command line and the server give it; every figure's key ends in its unit. */
@@ -79,6 +80,18 @@ export interface LineJson {
   readonly drive: LineStateJson | null
   /** Nose pressed down on overrun; null unless the line is judged there. */
   readonly coast: LineStateJson | null
+  /** The same in each of the build's other places of the wheels, in their order. */
+  readonly travel: readonly {
+    readonly id: string
+    readonly name: string
+    readonly missing: readonly Missing[]
+    readonly ride: LineStateJson | null
+    readonly drive: LineStateJson | null
+    readonly coast: LineStateJson | null
+  }[]
+  /** Highest torque in the driving axis by the drivetrain; null while it is not entered. */
+  readonly peakTorqueNm: number | null
+  readonly peakTorqueBasis: string | null
 }
 
 export interface LineStateJson {
@@ -142,9 +155,11 @@ export interface ShaftJson {
 
 export interface CheckJson {
   readonly id: string
-  readonly line: string
+  readonly line: string | null
   readonly quantity: string
   readonly state: string
+  /** Id of the place of the wheels; null at ride height. */
+  readonly at: string | null
   readonly label: string
   readonly verdict: Verdict
   readonly value: number | null
@@ -186,7 +201,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     sentence: stateSentence(build, evaluation),
     axes: build.axes.map((axis) => axisJson(axis.id, evaluation)),
     points: build.points.map((point) => pointJson(point.id, evaluation)),
-    lines: evaluation.lines.map(lineJson),
+    lines: evaluation.lines.map((line) => lineJson(build, line)),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
     uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),
     missing: evaluation.missing,
@@ -214,8 +229,9 @@ function pointJson(id: string, { placed }: Evaluation): PointJson {
   return { id, stationMm: station, offsetLeftMm: offsetLeft, heightMm: height, missing: [] }
 }
 
-function lineJson(found: LineEvaluation): LineJson {
-  const { line, speed, drive, coast } = found
+function lineJson(build: Build, found: LineEvaluation): LineJson {
+  const { line, speed, drive, coast, states } = found
+  const torque = drivenTorqueNm(build, line)
   const speedRpm = speed.known ? speed.value.speedRpm : null
   const ride = turning(line, found.ride)
   const state = (figures: Known<LineFigures> | null) => {
@@ -233,6 +249,23 @@ function lineJson(found: LineEvaluation): LineJson {
     ride: state(ride),
     drive: state(drive),
     coast: state(coast),
+    travel: build.states.map(({ id, name }) => {
+      const here = (torqueState: CheckState) => {
+        const there = states.find((one) => isSameState(one, { state: torqueState, at: { id, name } }))
+        return there?.figures ?? null
+      }
+      const cruising = here('ride')
+      return {
+        id,
+        name,
+        missing: cruising?.known === false ? cruising.missing : [],
+        ride: state(cruising),
+        drive: state(here('drive')),
+        coast: state(here('coast')),
+      }
+    }),
+    peakTorqueNm: torque.known ? torque.value.torqueNm : null,
+    peakTorqueBasis: torque.known ? torque.value.basis : null,
   }
 }
 
@@ -318,6 +351,7 @@ function checkJson(check: Check, build: Build): CheckJson {
     line: check.lineId,
     quantity: check.quantity,
     state: check.state,
+    at: check.at?.id ?? null,
     label: checkLabel(check, many),
     verdict: check.verdict,
     value: check.value,

@@ -2,6 +2,7 @@ import type { Build } from '../project/build'
 import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
 import { measureAgain } from '../uncertainty/measureAgain'
 import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
+import { statePlace } from '../model/statePlace'
 import type { Evaluation } from '../model/evaluateBuild'
 
 /** How sure the figures of a result are, as the command line and the server give it. */
@@ -64,5 +65,7 @@ function figurePlace(build: Build, figureId: string): string | null {
   const indexIn = (items: readonly { readonly id: string }[]) => items.findIndex((item) => item.id === id)
   if (of === 'point') return `points[${indexIn(build.points)}].${rest[0]}`
   if (of === 'axis') return `axes[${indexIn(build.axes)}].${rest[0]}`
-  return of === 'line' ? `lines[${indexIn(build.lines)}].${rest[0]}.${rest.slice(1).join('/')}` : null
+  return of === 'line'
+    ? `lines[${indexIn(build.lines)}].${statePlace(build, rest[0] ?? '')}.${rest.slice(1).join('/')}`
+    : null
 }

@@ -1,9 +1,10 @@
+import { stateKey } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
 import { LOCKED_DEG } from '../line/turning'
 import type { CompiledBuild } from '../model/compile'
 import { leverGrid } from '../placement/leverGrid'
 import type { LeverSettings } from '../placement/settings'
-import type { Lever } from '../project/build'
+import type { Lever } from '../project/lever'
 import type { SearchLimit, SearchProblem } from './search'
 
 /** How well a setting has to do: `holds` keeps every warning too, `allowed` only what fails. */
@@ -39,7 +40,7 @@ export function buildProblem(
       ...states.flatMap(({ columns: line, state }) =>
         line.known
           ? line.value.anglesDeg.map((column, joint) => ({
-              id: `${state.state}/turns/${joint + 1}`,
+              id: `${stateKey(state)}/turns/${joint + 1}`,
               column,
               least: null,
               most: LOCKED_DEG - 1e-9,
@@ -64,5 +65,5 @@ function limitOf(
     strictness === 'holds' ? [warnLow ?? failLow, warnHigh ?? failHigh] : [failLow, failHigh]
   if (least === null && most === null) return []
   const scale = Math.max(LEAST_SCALE, Math.abs(most ?? least ?? 1))
-  return [{ id: `${head.id}/${head.state}`, column: value.column, least, most, scale }]
+  return [{ id: `${head.id}/${stateKey(head)}`, column: value.column, least, most, scale }]
 }

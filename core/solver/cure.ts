@@ -1,7 +1,7 @@
 import type { Check } from '../check/check'
 import type { Evaluation } from '../model/evaluateBuild'
 import type { LeverSettings } from '../placement/settings'
-import type { Lever } from '../project/build'
+import type { Lever } from '../project/lever'
 
 /** One lever's part in a cure: its new amount and the change from where it stands, mm or degrees. */
 export interface LeverChange {

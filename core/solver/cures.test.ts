@@ -1,3 +1,4 @@
+import { axlesOf } from '../project/bodies'
 import { evaluateBuild } from '../model/evaluateBuild'
 import { resultJson } from '../result/resultJson'
 import { changedDemo, demoBuild, rawDemo } from '../testdata/builds'
@@ -181,7 +182,7 @@ describe('words and stock', () => {
   })
 
   it('knows which way the thick end of a wedge points', () => {
-    const axle = build.axles[0]!
+    const axle = axlesOf(build)[0]!
     expect(thickEnd(axle, 2)).toBe('rear')
     expect(thickEnd(axle, -2)).toBe('front')
     expect(thickEnd({ ...axle, spring: 'below' }, 2)).toBe('front')

@@ -1,7 +1,8 @@
 import { evaluate, type Evaluation } from '../model/evaluateBuild'
 import { compile, type CompiledBuild } from '../model/compile'
 import type { LeverSettings } from '../placement/settings'
-import type { Build, Lever } from '../project/build'
+import type { Build } from '../project/build'
+import type { Lever } from '../project/lever'
 import { buildProblem, type Strictness } from './buildProblem'
 import { cureOf, settingsAfter, type Cure, type LeverChange, type Proof } from './cure'
 import { searchByEffort, type SearchedSetting } from './search'
@@ -45,8 +46,9 @@ export function* leastEffortCure(
   return yield* cureBy(newSearch(build, settings, prove), freeLevers(build))
 }
 
-/** Levers that may be moved. */
-export const freeLevers = (build: Build): readonly Lever[] => build.levers
+/** Levers that may be moved; a locked one stays where it stands. */
+export const freeLevers = ({ levers }: Build): readonly Lever[] =>
+  levers.filter((lever) => lever.locked !== true)
 
 const RANK = { holds: 0, tight: 1, none: 2 } as const
 

@@ -8,10 +8,11 @@ import { norm, type Vec3 } from '../linalg/vec3'
 import { lineFigureColumns } from '../line/figureColumns'
 import { lineColumns } from '../line/lineColumns'
 import { SMALL_ANGLE_ACCELERATION } from '../line/uniformity'
-import { axleColumns } from '../placement/axleColumns'
-import { powertrainColumns } from '../placement/powertrainColumns'
+import { mountedColumns } from '../placement/mountedColumns'
+import { turnedColumns } from '../placement/turnedColumns'
 import { bestStacks, nearestStacks } from '../placement/spacers'
-import type { Build, LeverKind } from '../project/build'
+import type { Build } from '../project/build'
+import type { LeverKind } from '../project/lever'
 import type { Line } from '../project/lineSpec'
 import reference from '../testdata/solver.json'
 import { degrees, radians } from '../units/angle'
@@ -77,22 +78,34 @@ function problemOf({ input }: Case) {
     const column = graph.source(0)
     return KINDS[name]!.map((kind) => {
       columns.set(`${name}/${kind}`, column)
-      return { id: `${name}/${kind}`, name, kind, axle: 'axle', range: [0, 0], step: 1, column }
+      return {
+        id: `${name}/${kind}`,
+        name,
+        kind,
+        body: kind === 'wedge' ? 'axle' : 'powertrain',
+        range: [0, 0],
+        step: 1,
+        column,
+      }
     })
   })
   const axle = {
+    kind: 'axle',
     id: 'axle',
     name: 'axle',
     centre: 'centre',
     noseFaces: 'forward',
     suspension: 'leaf',
   } as const
-  const build = {
-    levers,
-    powertrain: { mounts: { frontLeft: 'left', frontRight: 'right', tail: 'tail' } },
-  } as unknown as Build
-  const engine = powertrainColumns(graph, build, columns, point)
-  const turn = axleColumns(graph, build, axle, columns, null, point)
+  const powertrain = {
+    kind: 'powertrain',
+    id: 'powertrain',
+    name: 'powertrain',
+    mounts: { frontLeft: 'left', frontRight: 'right', tail: 'tail' },
+  } as const
+  const build = { levers, bodies: [powertrain, axle] } as unknown as Build
+  const engine = mountedColumns(graph, build, powertrain, columns, point)
+  const turn = turnedColumns(graph, build, axle, columns, null, point)
   const axis = {
     output: engine?.direction(direction(output)) ?? direction(output),
     pinion: turn?.direction(direction(input.pinion)) ?? direction(input.pinion),

@@ -1,5 +1,7 @@
 import { known, unknown, type Known } from '../known'
+import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
+import { drivenSpeedRpm } from './drivetrainFigures'
 
 /** Highest speed of a line's shafts and where the figure comes from. */
 export interface ShaftSpeed {
@@ -8,7 +10,16 @@ export interface ShaftSpeed {
 }
 
 /**
- * Highest shaft speed of a line, in rev/min of its driving axis.
+ * Highest shaft speed of a line, in rev/min of its driving axis: its own where one is told, else what the drivetrain makes of it.
+ */
+export function lineSpeed(build: Build, line: Line): Known<ShaftSpeed> {
+  const isAsked = line.speed?.basis === 'drivetrain'
+  const isTold = build.drivetrain.redlineRpm !== undefined
+  return isAsked || (!line.speed && isTold) ? drivenSpeedRpm(build, line) : shaftSpeed(line)
+}
+
+/**
+ * Highest shaft speed that a line tells itself, in rev/min of its driving axis.
  *
  * From the engine: redline over top gear (an overdrive, below 1, turns faster than the engine) and transfer ratio. From the
  * road: road speed over tyre circumference, times axle ratio.
@@ -17,7 +28,7 @@ export interface ShaftSpeed {
  */
 export function shaftSpeed(line: Line): Known<ShaftSpeed> {
   const { speed } = line
-  if (!speed) return unknown(`${line.name}: highest shaft speed not entered`)
+  if (!speed || speed.basis === 'drivetrain') return unknown(`${line.name}: highest shaft speed not entered`)
   if (speed.basis === 'stated') return known({ speedRpm: speed.rpm, basis: 'stated' })
   if (speed.basis === 'engine') {
     const transfer = speed.transferRatio ?? 1

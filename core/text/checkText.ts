@@ -53,9 +53,9 @@ const STATE_WORDS: Readonly<Record<CheckState, string>> = {
 
 /** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
 export function checkLabel(check: Check, manyLines = false): string {
-  const line = manyLines ? `${check.lineName}: ` : ''
-  const number = check.subject.of === 'line' ? '' : ` ${check.subject.index + 1}`
-  const drive = STATE_WORDS[check.state]
+  const line = manyLines && check.lineName !== null ? `${check.lineName}: ` : ''
+  const number = 'index' in check.subject ? ` ${check.subject.index + 1}` : ''
+  const drive = `${check.at ? ` at ${check.at.name}` : ''}${STATE_WORDS[check.state]}`
   switch (check.quantity) {
     case 'joint-angle':
       return `${line}joint${number}${drive || ' at ride'}`

@@ -1,3 +1,4 @@
+import { axleById } from '../project/bodies'
 import { toStation } from '../frame/station'
 import { fallWords, offsetWords, planWords, type AxisRole } from '../frame/words'
 import { mapKnown, type Known } from '../known'
@@ -164,7 +165,7 @@ const ended = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`
 
 /** What the ends of an axis are called, by the body it belongs to. */
 export function axisRole(build: Build, axis: NamedAxis): AxisRole {
-  const axle = build.axles.find((one) => one.id === axis.body)
+  const axle = axleById(build, axis.body)
   if (!axle) return 'tail'
   return axle.noseFaces === 'forward' ? 'nose-front' : 'nose-rear'
 }
@@ -182,5 +183,7 @@ export function rawTexts(reading: Reading): readonly string[] {
   if (reading.kind === 'given-point') return [reading.station, reading.offset, reading.height]
   if (reading.kind === 'given-axis')
     return reading.plan === undefined ? [reading.fall] : [reading.fall, reading.plan]
+  if (reading.kind === 'given-cross-axis')
+    return reading.sweep === undefined ? [reading.rise] : [reading.rise, reading.sweep]
   return reading.values
 }

@@ -1,40 +1,46 @@
-import type { Axle, Build, Lever, LeverKind } from '../project/build'
+import { axleById, bodyById } from '../project/bodies'
+import type { AxleBody } from '../project/body'
+import type { Build } from '../project/build'
+import { leverUnit, type Lever, type LeverKind } from '../project/lever'
 import type { LeverChange } from '../solver/cure'
 import { spacerStack } from '../placement/spacers'
 import { fixed, formatAngle, formatLength } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 
-/** What a lever is called on screen. */
-export const LEVER_NAMES: Readonly<Record<LeverKind, string>> = {
-  'tail-up': 'tail at the crossmember',
-  'front-left-up': 'front left mount',
-  'front-right-up': 'front right mount',
-  fore: 'fore and aft',
-  sideways: 'sideways',
-  'tail-sideways': 'tail sideways',
-  wedge: 'wedge at the spring seat',
+/** What a lever is called, and its two directions, positive first. */
+const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly ways: Ways }>> = {
+  'tail-up': { name: 'tail at the crossmember', ways: ['up', 'down'] },
+  'front-left-up': { name: 'front left mount', ways: ['up', 'down'] },
+  'front-right-up': { name: 'front right mount', ways: ['up', 'down'] },
+  fore: { name: 'fore and aft', ways: ['forward', 'rearward'] },
+  sideways: { name: 'sideways', ways: ['left', 'right'] },
+  'tail-sideways': { name: 'tail sideways', ways: ['left', 'right'] },
+  up: { name: 'up and down', ways: ['up', 'down'] },
+  wedge: { name: 'wedge at the spring seat', ways: ['nose up', 'nose down'] },
 }
 
-const WAYS: Readonly<Record<Exclude<LeverKind, 'wedge'>, readonly [string, string]>> = {
-  'tail-up': ['up', 'down'],
-  'front-left-up': ['up', 'down'],
-  'front-right-up': ['up', 'down'],
-  fore: ['forward', 'rearward'],
-  sideways: ['left', 'right'],
-  'tail-sideways': ['left', 'right'],
+type Ways = readonly [string, string]
+
+/** What a lever is called on screen: with its body, unless it is the powertrain's or an axle's wedge and there is but one. */
+export function leverName(build: Build, { kind, body: id }: Lever): string {
+  const body = bodyById(build, id)
+  const alike = build.levers.filter((one) => one.kind === kind)
+  const isPlain = (body?.kind === 'powertrain' || kind === 'wedge') && alike.length === 1
+  return isPlain || !body ? LEVER_WORDS[kind].name : `${body.name}, ${LEVER_WORDS[kind].name}`
 }
 
 /** Amount of a lever in words, never with a bare sign: "9.0 mm up", "2.0° nose up". */
 export function leverAmount(lever: Lever, amount: number, units: UnitSettings): string {
   if (Math.abs(amount) < 1e-9) return 'as measured'
-  if (lever.kind === 'wedge')
-    return `${formatAngle(Math.abs(amount), units)} nose ${amount > 0 ? 'up' : 'down'}`
-  return `${formatLength(Math.abs(amount), units)} ${WAYS[lever.kind][amount > 0 ? 0 : 1]}`
+  return `${amountSize(lever, amount, units)} ${leverWays(lever)[amount > 0 ? 0 : 1]}`
 }
 
 /** The words for a lever's two directions, positive first. */
-export const leverWays = (lever: Lever): readonly [string, string] =>
-  lever.kind === 'wedge' ? ['nose up', 'nose down'] : WAYS[lever.kind]
+export const leverWays = (lever: Lever): Ways => LEVER_WORDS[lever.kind].ways
+
+/** The size of an amount with its unit, without a sign. */
+const amountSize = (lever: Lever, amount: number, units: UnitSettings): string =>
+  leverUnit(lever) === 'deg' ? formatAngle(Math.abs(amount), units) : formatLength(Math.abs(amount), units)
 
 /**
  * A change of one lever as an instruction: "Pack the tail up 9 mm (6 + 3)", "2° wedge, thick end to the rear".
@@ -52,8 +58,14 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
       ? `Pack the front ${side} mount up ${size}${stackText(lever, change)}`
       : `Lower the front ${side} mount ${size}`
   }
-  const what = lever.kind === 'tail-sideways' ? 'the tail' : 'the powertrain'
-  return `Move ${what} ${size} ${WAYS[lever.kind][raises ? 0 : 1]}`
+  const body = bodyById(build, lever.body)
+  const what =
+    lever.kind === 'tail-sideways'
+      ? 'the tail'
+      : body && body.kind !== 'powertrain'
+        ? body.name
+        : 'the powertrain'
+  return `Move ${what} ${size} ${leverWays(lever)[raises ? 0 : 1]}`
 }
 
 /**
@@ -82,7 +94,7 @@ export function changeBrief(build: Build, { lever, amount, change }: LeverChange
 }
 
 function wedgeInstruction(build: Build, lever: Lever, change: number): string {
-  const axle = build.axles.find((one) => one.id === lever.axle)
+  const axle = axleById(build, lever.body)
   const size = formatAngle(Math.abs(change), build.units)
   const nose = `nose ${change > 0 ? 'up' : 'down'}`
   const thick = axle ? thickEnd(axle, change) : null
@@ -96,7 +108,7 @@ function wedgeInstruction(build: Build, lever: Lever, change: number): string {
  *
  * @returns null when it is not known where the spring lies
  */
-export function thickEnd(axle: Axle, noseUpDeg: number): 'front' | 'rear' | null {
+export function thickEnd(axle: AxleBody, noseUpDeg: number): 'front' | 'rear' | null {
   if (!axle.spring || noseUpDeg === 0) return null
   const noseEnd = axle.noseFaces === 'forward' ? 'front' : 'rear'
   const farEnd = noseEnd === 'front' ? 'rear' : 'front'

@@ -34,7 +34,7 @@ export type LineSpread = (state: CheckState, name: string) => FigureSpread | nul
 export const lineSpread =
   (sureness: Sureness | null, lineId: Id): LineSpread =>
   (state, name) =>
-    sureness?.figures[lineFigureId(lineId, state, name)] ?? null
+    sureness?.figures[lineFigureId(lineId, { state, at: null }, name)] ?? null
 
 export interface FactGroup {
   readonly about: 'angles' | 'evenness' | 'inertia' | 'shaft'
@@ -72,9 +72,9 @@ export function lineFacts(
     {
       about: 'evenness',
       title: drive?.known ? 'Evenness under drive' : 'Evenness',
-      facts: evennessFacts(even.value, units, drive?.known ? 'drive' : 'ride', sure),
+      facts: evennessFacts(even.value, found.speed, units, drive?.known ? 'drive' : 'ride', sure),
     },
-    ...inertiaGroup(line, { ride: ride.value, drive: known(drive), coast: known(coast) }, sure),
+    ...inertiaGroup(line, found.speed, { ride: ride.value, drive: known(drive), coast: known(coast) }, sure),
     ...ride.value.shafts.map((shaft, index) => ({
       about: 'shaft' as const,
       title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
@@ -113,11 +113,11 @@ const known = (figures: Known<LineFigures> | null | undefined): LineFigures | nu
  */
 function inertiaGroup(
   line: Line,
+  speed: LineEvaluation['speed'],
   states: Readonly<Record<CheckState, LineFigures | null>>,
   sure: LineSpread,
 ): FactGroup[] {
-  const { speed } = states.ride ?? {}
-  if (!speed?.known) return []
+  if (!speed.known) return []
   const rpm = speed.value.speedRpm
   const many = line.shafts.length > 1
   const facts = line.shafts.flatMap((_, index) =>
@@ -165,7 +165,8 @@ function angleFacts(
 }
 
 function evennessFacts(
-  { whole, smallEquivalentDeg, speed }: LineFigures,
+  { whole, smallEquivalentDeg }: LineFigures,
+  speed: LineEvaluation['speed'],
   units: UnitSettings,
   state: CheckState,
   sureIn: LineSpread,

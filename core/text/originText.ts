@@ -4,7 +4,7 @@ import type { Reading } from '../project/reading'
 import type { Input } from '../readings/inputs'
 import { formatAngle, formatLength } from '../units/format'
 import type { Origin } from '../why/origin'
-import { LEVER_NAMES, leverAmount } from './leverText'
+import { leverName, leverAmount } from './leverText'
 
 /** One line of the tree that tells where a figure comes from. */
 export interface OriginLine {
@@ -38,7 +38,7 @@ function lineOf(build: Build, part: Origin): Omit<OriginLine, 'key'> {
       const lever = build.levers.find((one) => one.id === part.leverId)
       return {
         ...PLAIN,
-        title: lever ? `lever: ${LEVER_NAMES[lever.kind]}` : part.leverId,
+        title: lever ? `lever: ${leverName(build, lever)}` : part.leverId,
         detail: lever ? leverAmount(lever, part.amount, build.units) : '',
       }
     }

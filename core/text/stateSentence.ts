@@ -3,7 +3,7 @@ import type { Evaluation } from '../model/evaluateBuild'
 import type { Cure } from '../solver/cure'
 import type { Build } from '../project/build'
 import { checkLabel, checkValueText, likelihoodText, marginText, sentenceCase } from './checkText'
-import { changeBrief, changeInstruction, LEVER_NAMES } from './leverText'
+import { changeBrief, changeInstruction, leverName } from './leverText'
 
 /** The one sentence on top of every view: the worst matter, and how many more. */
 export function stateSentence(build: Build, { checks, verdict, missing }: Evaluation): string {
@@ -70,7 +70,7 @@ export function cureRemark(build: Build, cure: Cure): string {
     const holds = cure.likelihood === null ? '' : ` All limits are kept${likely}.`
     return `Then nothing is out; still tight: ${labels}.${holds}`
   }
-  const names = cure.changes.map(({ lever }) => LEVER_NAMES[lever.kind]).join(' and ')
+  const names = cure.changes.map(({ lever }) => leverName(build, lever)).join(' and ')
   const stuck = cure.leaves.find((check) => check.verdict === 'unknown')
   if (stuck) return `The ${names} cannot be moved: ${stuck.missing[0]?.what ?? 'its points were not read'}.`
   return labels === ''

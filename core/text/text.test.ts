@@ -133,7 +133,12 @@ describe('curves for the charts', () => {
   it('run over one turn and touch the ratios of the closed form', () => {
     const drive = measured.lines[0]!.drive
     if (!drive?.known) throw new Error('unknown')
-    const curves = turnCurves(measured.lines[0]!.line, drive.value, 720)
+    const curves = turnCurves(
+      measured.lines[0]!.line,
+      drive.value,
+      measured.lines[0]!.speed.known ? measured.lines[0]!.speed.value.speedRpm : null,
+      720,
+    )
     expect(curves.turnDeg).toHaveLength(720)
     expect(Math.max(...curves.ratios.at(-1)!)).toBeCloseTo(drive.value.whole.ratioMax, 6)
     expect(curves.accelerations).toHaveLength(2)

@@ -1,6 +1,6 @@
 import { liftWords, fallWords, offsetWords, planWords } from '../frame/words'
-import type { Lever, LeverKind } from '../project/build'
-import { LEVER_KINDS } from '../project/build'
+import type { Lever, LeverKind } from '../project/lever'
+import { LEVER_KINDS } from '../project/lever'
 import { compareSetups } from '../readings/compareSetups'
 import { readingHistory } from '../readings/history'
 import { changedDemo, demoBuild } from '../testdata/builds'
@@ -10,14 +10,20 @@ import { intervalText, likelihoodText } from './checkText'
 import { grouped } from '../units/format'
 import { comparedWords } from './compareText'
 import { readingEcho } from './echo'
-import { leverAmount, leverInstruction, leverWays, LEVER_NAMES, changeBrief } from './leverText'
+import { leverAmount, leverInstruction, leverName, leverWays, changeBrief } from './leverText'
 import { repeatText } from './repeatText'
 import { setupStand } from './setupText'
 
 const MM: UnitSettings = { length: 'mm', inchFraction: 16, angle: 'decimal' }
 const INCH: UnitSettings = { length: 'in', inchFraction: 16, angle: 'minutes' }
 const build = demoBuild()
-const lever = (kind: LeverKind): Lever => ({ id: kind, kind, axle: 'rear-axle', range: [-50, 50], step: 1 })
+const lever = (kind: LeverKind): Lever => ({
+  id: kind,
+  kind,
+  body: kind === 'wedge' ? 'rear-axle' : 'powertrain',
+  range: [-50, 50],
+  step: 1,
+})
 
 describe('angles and lengths in words', () => {
   it('never carry a bare sign', () => {
@@ -75,7 +81,7 @@ describe('levers in words', () => {
     for (const kind of LEVER_KINDS) {
       const one = lever(kind)
       const [positive, negative] = leverWays(one)
-      expect(LEVER_NAMES[kind].length).toBeGreaterThan(3)
+      expect(leverName(build, one).length).toBeGreaterThan(3)
       expect(leverAmount(one, 4, MM)).toContain(positive)
       expect(leverAmount(one, -4, MM)).toContain(negative)
       expect(leverAmount(one, 0, MM)).toBe('as measured')

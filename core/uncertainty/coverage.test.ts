@@ -17,10 +17,10 @@ const parsed = (raw: object): Build => {
 }
 
 const FIGURES = {
-  angle1: lineFigureId('rear', 'ride', 'joints[0].angleDeg'),
-  angle2: lineFigureId('rear', 'ride', 'joints[1].angleDeg'),
-  even: lineFigureId('rear', 'ride', 'equivalentAngleDeg'),
-  length: lineFigureId('rear', 'ride', 'shafts[0].lengths[0].vehicleMm'),
+  angle1: lineFigureId('rear', { state: 'ride', at: null }, 'joints[0].angleDeg'),
+  angle2: lineFigureId('rear', { state: 'ride', at: null }, 'joints[1].angleDeg'),
+  even: lineFigureId('rear', { state: 'ride', at: null }, 'equivalentAngleDeg'),
+  length: lineFigureId('rear', { state: 'ride', at: null }, 'shafts[0].lengths[0].vehicleMm'),
   pinion: 'axis/pinion/fallDeg',
   output: 'axis/output/fallDeg',
 } as const

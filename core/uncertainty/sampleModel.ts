@@ -1,10 +1,9 @@
-import type { Check, CheckState } from '../check/check'
+import { isSameState, stateKey, type Check, type StateOfVehicle } from '../check/check'
 import { evaluate, type Evaluation } from '../model/evaluateBuild'
 import type { PlannedCheck } from '../check/plannedCheck'
 import type { Column } from '../columns/graph'
 import type { Window } from '../project/limit'
 import type { FigureColumn } from '../line/figureColumns'
-import { turning } from '../line/turning'
 import { compile, type CompiledBuild, type CompiledLine } from '../model/compile'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
@@ -29,8 +28,8 @@ export interface SampleModel {
 /** Id under which a check's value is sampled. */
 export const checkFigureId = (check: Pick<Check, 'id'>): string => `check/${check.id}`
 /** Id under which a figure of a line is sampled. */
-export const lineFigureId = (lineId: Id, state: CheckState, name: string): string =>
-  `line/${lineId}/${state}/${name}`
+export const lineFigureId = (lineId: Id, state: StateOfVehicle, name: string): string =>
+  `line/${lineId}/${stateKey(state)}/${name}`
 
 /**
  * The figures of a build that have an answer at one setting, for sampling.
@@ -61,24 +60,24 @@ function lineFigures(
 ): SampledFigure[] {
   if (!found) return []
   const plans = checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates))
-  return states.flatMap(({ state: { state }, figures }): SampledFigure[] => {
-    const stands = found[state]
+  return states.flatMap(({ state, figures }): SampledFigure[] => {
+    const stands = found.states.find((one) => isSameState(one, state))
     // Beyond a right angle nothing can be sampled: ratios run away.
-    if (!stands || !figures || !turning(line, stands).known) return []
+    if (!stands?.turning.known || !figures) return []
     return [
       ...figures.named.map(({ name, ...figure }) => ({
         id: lineFigureId(line.id, state, name),
         window: null,
         ...figure,
       })),
-      ...found.checks.flatMap((check) => (check.state === state ? sampledCheck(check, plans) : [])),
+      ...found.checks.flatMap((check) => (isSameState(check, state) ? sampledCheck(check, plans) : [])),
     ]
   })
 }
 
 /** A check as it stands; figures of the file, such as a set-in, are not sampled. */
 function sampledCheck(check: Check, plans: readonly PlannedCheck[]): SampledFigure[] {
-  const value = plans.find(({ head }) => head.id === check.id && head.state === check.state)?.value
+  const value = plans.find(({ head }) => head.id === check.id && isSameState(head, check))?.value
   if (check.value === null || value == null || typeof value === 'number') return []
   return [{ id: checkFigureId(check), window: check.window, ...value }]
 }

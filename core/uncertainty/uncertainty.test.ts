@@ -49,7 +49,10 @@ describe('sampleModel', () => {
         expect(at(checkFigureId(check))).toBeCloseTo(check.value!, 9)
       const ride = evaluation.lines[0]!.ride
       if (!ride.known) throw new Error('the demo is read')
-      expect(at(lineFigureId('rear', 'ride', 'joints[1].angleDeg'))).toBeCloseTo(ride.value.anglesDeg[1]!, 9)
+      expect(at(lineFigureId('rear', { state: 'ride', at: null }, 'joints[1].angleDeg'))).toBeCloseTo(
+        ride.value.anglesDeg[1]!,
+        9,
+      )
     }
   })
 })

@@ -1,4 +1,6 @@
 import type { Column } from '../columns/graph'
+import { isSameState, stateKey } from '../check/check'
+import { statePlace } from '../model/statePlace'
 import type { Evaluation } from '../model/evaluateBuild'
 import type { CompiledBuild } from '../model/compile'
 
@@ -14,11 +16,11 @@ export function figureColumn(compiled: CompiledBuild, { checks }: Evaluation, na
   return check ? checkColumn(compiled, check) : (placeColumn(compiled, name) ?? lineColumn(compiled, name))
 }
 
-function checkColumn({ lines }: CompiledBuild, { id, state }: Evaluation['checks'][number]): Column | null {
+function checkColumn({ lines }: CompiledBuild, check: Evaluation['checks'][number]): Column | null {
   for (const { checks } of lines) {
     for (const plan of checks) {
       if ('certain' in plan) continue
-      const planned = plan.inStates.find(({ head }) => head.id === id && head.state === state)
+      const planned = plan.inStates.find(({ head }) => head.id === check.id && isSameState(head, check))
       if (planned)
         return planned.value === null || typeof planned.value === 'number' ? null : planned.value.column
     }
@@ -35,9 +37,9 @@ function placeColumn({ build, placeFigures }: CompiledBuild, name: string): Colu
   )
 }
 
-function lineColumn({ lines }: CompiledBuild, name: string): Column | null {
-  const [, index, state, figure] = /^lines\[(\d+)\]\.(\w+)\.(.+)$/.exec(name) ?? []
-  const found = lines[Number(index)]?.states.find((one) => one.state.state === state)
+function lineColumn({ build, lines }: CompiledBuild, name: string): Column | null {
+  const [, index, place, figure] = /^lines\[(\d+)\]\.((?:travel\[\d+\]\.)?\w+)\.(.+)$/.exec(name) ?? []
+  const found = lines[Number(index)]?.states.find(({ state }) => statePlace(build, stateKey(state)) === place)
   return found?.figures?.named.find((one) => one.name === figure)?.column ?? null
 }
 
@@ -52,7 +54,9 @@ export function figureNames({ build, lines, placeFigures }: CompiledBuild, { che
     ),
     ...lines.flatMap(({ states }, index) =>
       states.flatMap(({ state, figures }) =>
-        (figures?.named ?? []).map(({ name }) => `lines[${index}].${state.state}.${name}`),
+        (figures?.named ?? []).map(
+          ({ name }) => `lines[${index}].${statePlace(build, stateKey(state))}.${name}`,
+        ),
       ),
     ),
   ]

@@ -4,8 +4,18 @@ import { openDemo } from './bench'
 
 /** Every main view by day; by night those whose colours are not all the theme's own. */
 const VIEWS = {
-  light: ['readings', 'setups', 'tools', 'datum', 'compare', 'parts', 'line', 'limits', 'sheet'],
-  dark: ['readings', 'datum', 'line', 'limits'],
+  light: [
+    'readings',
+    'setups',
+    'tools',
+    'datum',
+    'compare',
+    'line',
+    'line?drawer=parts',
+    'line?drawer=limits',
+    'sheet',
+  ],
+  dark: ['readings', 'datum', 'line', 'line?drawer=limits'],
 } as const
 
 for (const colorScheme of ['light', 'dark'] as const) {

@@ -7,6 +7,17 @@ export async function openDemo(page: Page): Promise<void> {
   await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
 }
 
+/** Opens a drawer from the list of commands. */
+export async function openDrawer(page: Page, name: string): Promise<void> {
+  await page.keyboard.press('Control+k')
+  await page.getByPlaceholder('What do you want to do?').fill(name)
+  await page
+    .getByRole('option', { name: new RegExp(`^${name}`) })
+    .first()
+    .click()
+  await expect(page.getByRole('complementary', { name: new RegExp(`^${name}`) })).toBeVisible()
+}
+
 /** Starts an empty build and ends on its measuring page. */
 export async function newBuild(page: Page, name: string): Promise<void> {
   await page.goto('/')

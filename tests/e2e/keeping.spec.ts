@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { readFile, writeFile } from 'node:fs/promises'
-import { cureButton, openDemo, saved } from './bench'
+import { cureButton, openDemo, openDrawer, saved } from './bench'
 
 test('a build goes out as a file and comes back as another build, with the same verdict', async ({
   page,
@@ -44,7 +44,7 @@ test('a broken or newer file is refused with its place, and nothing is lost', as
     'lines[0].joints[1].kind: must be one of: cross, double-cardan, cv, flex-disc',
   )
   await expect(refused).toContainText(
-    'version: this file was written by a newer Lurvan (version 9; this one reads up to 1)',
+    'version: this file was written by a newer Lurvan (version 9; this one reads up to 2)',
   )
   await expect(refused).toContainText('this is not JSON')
   await expect(page.getByRole('article')).toHaveCount(1)
@@ -151,11 +151,12 @@ test('the demo can be reset, and the reset undone', async ({ page }) => {
 
 test('inch units change every figure shown and no figure kept', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('link', { name: 'Parts' }).click()
+  await openDrawer(page, 'Parts and sizes')
   await page.getByRole('combobox', { name: 'Lengths in' }).click()
   await page.getByRole('option', { name: 'in', exact: true }).click()
   await expect(page.getByLabel('Set-in at ride height')).toHaveValue('0.8661')
-  await page.getByRole('link', { name: 'Line' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('complementary', { name: 'Parts and sizes' })).toBeHidden()
   await expect(page.getByTestId('state')).toContainText('699 rad/s²')
   await expect(page.getByRole('button', { name: /^Pack the tail up 3\/16"/ })).toBeVisible()
 })

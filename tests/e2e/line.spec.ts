@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { checkRow, cureButton, openDemo, saved } from './bench'
+import { checkRow, cureButton, openDemo, openDrawer, saved } from './bench'
 
 test('the demo is out, and a cure puts it right, with undo across a reload', async ({ page }) => {
   await openDemo(page)
@@ -120,17 +120,23 @@ test('commands, shortcuts and cures work from the keyboard', async ({ page }) =>
   await page.keyboard.press('1')
   await expect(page.getByTestId('state')).toContainText('Holds')
   await page.keyboard.press('Control+k')
-  await page.getByPlaceholder('What do you want to do?').fill('Sheet')
+  await page.getByPlaceholder('What do you want to do?').fill('Fit')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Setting sheet: Fen tender' })).toBeVisible()
   await page.keyboard.press('[')
-  await expect(page.getByRole('heading', { name: 'Limits: Road' })).toBeVisible()
+  await expect(page.getByTestId('drawing')).toBeVisible()
+  await checkRow(page, 'torsional').focus()
+  await page.keyboard.press('l')
+  const drawer = page.getByRole('complementary', { name: 'Limits: Road' })
+  await expect(drawer.getByRole('region', { name: 'Torsional acceleration' })).toBeInViewport()
+  await page.keyboard.press('Escape')
+  await expect(drawer).toBeHidden()
 })
 
 test('the sheet says what to set, with lengths in both units and the cautions', async ({ page }) => {
   await openDemo(page)
   await cureButton(page).click()
-  await page.getByRole('link', { name: 'Sheet' }).click()
+  await page.getByRole('link', { name: 'Fit' }).click()
   const sheet = page.getByRole('article')
   await expect(sheet).toContainText('1.5° wedge, nose down: thick end to the front')
   await expect(sheet).toContainText('Pack the tail up 5.0 mm (5)')
@@ -146,7 +152,7 @@ test('the sheet says what to set, with lengths in both units and the cautions', 
 
 test('limits can be edited and copied from another profile', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('link', { name: 'Limits' }).click()
+  await openDrawer(page, 'Limits')
   const torsional = page.getByRole('region', { name: 'Torsional acceleration' })
   await torsional.getByLabel('out above').fill('760')
   await torsional.getByLabel('out above').press('Enter')

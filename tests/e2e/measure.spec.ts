@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { checkRow, cureButton, newBuild, openDemo, readingRow, saved } from './bench'
+import { checkRow, cureButton, newBuild, openDemo, openDrawer, readingRow, saved } from './bench'
 
 interface DemoReading {
   readonly kind: string
@@ -24,7 +24,8 @@ test.describe('on a phone', () => {
     await newBuild(page, 'Typed again')
     for (const reading of demo.readings) await takeReading(page, reading)
     await enterParts(page)
-    await page.getByRole('link', { name: 'Line' }).click()
+    await page.getByRole('button', { name: 'Close Parts and sizes' }).click()
+    await page.getByRole('link', { name: 'Line', exact: true }).click()
     await expect(page.getByTestId('state')).toContainText(
       'Out: torsional under drive is 699 rad/s², out by 299',
     )
@@ -181,9 +182,9 @@ const WAYS: Readonly<Record<string, string>> = {
   'point-height/below': 'below the plane',
 }
 
-/** What the data sheet says, on the parts page. */
+/** What the data sheet says, in the drawer of parts. */
 async function enterParts(page: Page): Promise<void> {
-  await page.getByRole('link', { name: 'Parts' }).click()
+  await openDrawer(page, 'Parts and sizes')
   const card = (name: string) => page.getByRole('region', { name, exact: true })
   const fill = async (region: string, label: string, value: string) => {
     const field = card(region).getByLabel(label, { exact: true })

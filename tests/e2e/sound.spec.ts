@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { readFile, writeFile } from 'node:fs/promises'
-import { cureButton, newBuild, openDemo, saved } from './bench'
+import { cureButton, newBuild, openDemo, openDrawer, saved } from './bench'
 
 test('every answer carries its security headers, and the page names its own scripts', async ({
   page,
@@ -115,7 +115,7 @@ test('a build that cannot be read hides no other', async ({ page }) => {
 
 test('a new build is drawn in usual sizes, called so, until its own are entered', async ({ page }, info) => {
   const raw = JSON.parse(await readFile('demo/fen-tender.lurvan.json', 'utf8'))
-  delete raw.powertrain.sizes
+  delete raw.bodies[1].sizes
   raw.id = 'bare'
   const path = info.outputPath('bare.json')
   await writeFile(path, JSON.stringify(raw))
@@ -126,7 +126,7 @@ test('a new build is drawn in usual sizes, called so, until its own are entered'
   await expect(page.getByTestId('usual-size')).toContainText('usual size, until it is entered')
   const dashed = page.getByTestId('drawing').locator('polygon.powertrain.usual')
   await expect(dashed).toHaveCount(2)
-  await page.getByTestId('usual-size').getByRole('link', { name: 'Enter the sizes' }).click()
+  await page.getByTestId('usual-size').getByRole('button', { name: 'Enter the sizes' }).click()
   for (const [label, figure] of [
     ['Engine and gearbox, length', '1200'],
     ['Gearbox, length', '600'],
@@ -138,13 +138,12 @@ test('a new build is drawn in usual sizes, called so, until its own are entered'
     await page.getByLabel(label, { exact: true }).press('Enter')
   }
   await saved(page)
-  await page.getByRole('link', { name: 'Line' }).click()
   await expect(dashed).toHaveCount(0)
 })
 
 test('an empty build’s sheet says what is still to be read, and is none to set by', async ({ page }) => {
   await newBuild(page, 'Nothing yet')
-  await page.getByRole('link', { name: 'Sheet' }).click()
+  await page.getByRole('link', { name: 'Fit' }).click()
   const missing = page.getByTestId('sheet-missing')
   await expect(missing).toContainText('Not a sheet to set by yet')
   await expect(missing).toContainText('Pinion: level not read')
@@ -154,7 +153,7 @@ test('an empty build’s sheet says what is still to be read, and is none to set
 
 test('terms explain themselves on hover, focus and tap', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('link', { name: 'Limits' }).click()
+  await openDrawer(page, 'Limits')
   const term = page.getByRole('button', { name: 'Torsional acceleration' })
   await term.hover()
   await expect(page.getByRole('tooltip')).toContainText('speeded up and slowed down twice a turn')

@@ -4,6 +4,7 @@ import { buildText } from '~~/core/project/parseBuild'
 import { texts } from '~/texts/en'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
+import { DRAWERS, useDrawer } from '~/composables/useDrawer'
 import { useCures } from '~/stores/cures'
 import { useLevers } from '~/stores/levers'
 import { useReadings } from '~/stores/readings'
@@ -18,6 +19,7 @@ const readings = useReadings()
 const cures = useCures()
 const router = useRouter()
 const mode = useColorMode()
+const drawer = useDrawer()
 const MEASURING = ['setups', 'tools', 'datum', 'compare'] as const
 
 /** Closes the palette and then acts, so that what is opened gets the focus. */
@@ -50,6 +52,10 @@ const groups = computed(() => [
       ...MEASURING.map((part) => ({
         label: texts.measuring.nav[part],
         onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/${part}`)),
+      })),
+      ...DRAWERS.map((kind) => ({
+        label: texts.drawers[kind],
+        onSelect: then(() => drawer.open(kind)),
       })),
       { label: texts.bar.all, onSelect: then(() => void router.push('/')) },
     ],

@@ -7,6 +7,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Ctrl K', 'commands: everything by name'],
   ['?', 'this sheet'],
   ['W', 'on a check: where does it come from?'],
+  ['L', 'on a check: open the limit that decides it'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Y  or  Ctrl Shift Z', 'redo'],
   ['1  2  3', 'apply the offered cure'],

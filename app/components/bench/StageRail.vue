@@ -10,6 +10,7 @@ export interface Stage {
 }
 
 defineProps<{ stages: readonly Stage[]; current: string }>()
+const emit = defineEmits<{ all: [] }>()
 </script>
 
 <template>
@@ -25,6 +26,10 @@ defineProps<{ stages: readonly Stage[]; current: string }>()
       <span class="joint" aria-hidden="true" />
       <span>{{ texts.stages[stage.key] }}</span>
     </NuxtLink>
+    <button type="button" class="stage all" @click="emit('all')">
+      <span class="joint" aria-hidden="true"><UIcon name="i-lucide-menu" /></span>
+      <span>{{ texts.allStages }}</span>
+    </button>
   </nav>
 </template>
 
@@ -78,7 +83,20 @@ defineProps<{ stages: readonly Stage[]; current: string }>()
 .stage:hover {
   color: var(--ink);
 }
+/* On the bench the palette has its own button; on a phone everything that is no stage is behind this one. */
+.all {
+  display: none;
+  cursor: pointer;
+}
+.all .joint {
+  display: grid;
+  place-items: center;
+  color: var(--ink);
+}
 @media (max-width: 860px) {
+  .all {
+    display: flex;
+  }
   .rail {
     position: fixed;
     inset: auto 0 0 0;

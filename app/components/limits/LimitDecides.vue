@@ -34,7 +34,7 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
         <span>{{ checkLabel(check, many) }}</span>
         <WindowBar :check="check" />
         <span class="figure value">{{ checkValueText(check, check.value, workbench.build.units) }}</span>
-        <span class="figure margin" :class="check.verdict">{{
+        <span class="figure margin" :class="`is-${check.verdict}`">{{
           marginText(check, workbench.build.units)
         }}</span>
       </li>
@@ -58,18 +58,6 @@ li {
 }
 .value {
   text-align: right;
-}
-.margin.holds {
-  color: var(--holds);
-}
-.margin.tight {
-  color: var(--tight);
-}
-.margin.out {
-  color: var(--out);
-}
-.margin.unknown {
-  color: var(--unknown);
 }
 @media (max-width: 640px) {
   li {

@@ -60,9 +60,8 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
 <style scoped>
 .limit {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 20px;
-  padding: 12px 4px;
+  gap: 8px;
+  padding: 2px 0 8px;
 }
 h2 {
   font-weight: 600;
@@ -79,10 +78,6 @@ p {
   color: var(--out);
 }
 @media (max-width: 860px) {
-  .limit {
-    grid-template-columns: 1fr;
-    gap: 8px;
-  }
   .values :deep(input) {
     min-height: 48px;
   }

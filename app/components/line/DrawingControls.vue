@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import type { SceneJoint } from '~~/core/drawing/lineScene'
 import type { DrawingTarget } from '~/composables/useDrawingFocus'
+import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
 
 const { joints } = defineProps<{ joints: readonly SceneJoint[] }>()
+const drawer = useDrawer()
 const emit = defineEmits<{ zoom: [key: string] }>()
 const target = defineModel<DrawingTarget>('target', { required: true })
 const isExaggerated = defineModel<boolean>('exaggerated', { required: true })
@@ -29,6 +31,7 @@ const isAt = (joint: SceneJoint) =>
       </button>
     </div>
     <div class="group">
+      <button type="button" @click="drawer.open('parts')">{{ texts.drawers.parts }}</button>
       <button type="button" :aria-pressed="isExaggerated" @click="isExaggerated = !isExaggerated">
         {{ texts.line.exaggerate }}
       </button>

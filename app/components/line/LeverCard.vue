@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { leverFigure, parseLeverAmount } from '~~/core/placement/leverInput'
 import { steppedAmount } from '~~/core/drawing/projection'
-import type { Build, Lever } from '~~/core/project/build'
-import { leverAmount, leverWays, LEVER_NAMES } from '~~/core/text/leverText'
+import type { Build } from '~~/core/project/build'
+import { leverUnit, type Lever } from '~~/core/project/lever'
+import { leverAmount, leverName, leverWays } from '~~/core/text/leverText'
 import { FINE } from '~/composables/useHandleDrag'
 import { useTyping } from '~/composables/useTyping'
 
@@ -16,11 +17,12 @@ const { build, lever, amount, marked } = defineProps<{
 const emit = defineEmits<{ hold: [amount: number]; release: []; mark: [] }>()
 const isPositive = ref(amount >= 0)
 const fault = ref<string | null>(null)
+const name = computed(() => leverName(build, lever))
 const ways = computed(() => leverWays(lever))
 const figure = computed(() => leverFigure(lever, amount, build.units))
 const typing = useTyping(figure)
 const words = computed(() => leverAmount(lever, amount, build.units))
-const unit = computed(() => (lever.kind === 'wedge' ? '°' : build.units.length))
+const unit = computed(() => (leverUnit(lever) === 'deg' ? '°' : build.units.length))
 const stepWords = computed(() => `${leverFigure(lever, lever.step, build.units)} ${unit.value} a step`)
 watch(
   () => amount,
@@ -62,12 +64,12 @@ function turnRound() {
 </script>
 
 <template>
-  <section class="card" :class="{ marked }" :aria-label="LEVER_NAMES[lever.kind]">
+  <section class="card" :class="{ marked }" :aria-label="name">
     <div
       class="grip"
       role="slider"
       tabindex="0"
-      :aria-label="LEVER_NAMES[lever.kind]"
+      :aria-label="name"
       :aria-valuemin="lever.range[0]"
       :aria-valuemax="lever.range[1]"
       :aria-valuenow="amount"
@@ -80,7 +82,7 @@ function turnRound() {
     >
       <LeverPicture :kind="lever.kind" :amount="amount" :range="lever.range" />
       <div>
-        <p class="soft name">{{ LEVER_NAMES[lever.kind] }}</p>
+        <p class="soft name">{{ name }}</p>
         <p class="amount figure">{{ words }}</p>
         <p class="soft step">
           {{ stepWords }}<template v-if="lever.stock">, stock {{ lever.stock.join(', ') }} mm</template>
@@ -88,18 +90,11 @@ function turnRound() {
       </div>
     </div>
     <div class="doing">
-      <button
-        type="button"
-        class="nudge"
-        :aria-label="`${LEVER_NAMES[lever.kind]}, ${ways[1]}`"
-        @click="nudge(-1)"
-      >
-        −
-      </button>
+      <button type="button" class="nudge" :aria-label="`${name}, ${ways[1]}`" @click="nudge(-1)">−</button>
       <input
         class="typed figure"
         :value="typing.text.value"
-        :aria-label="`${LEVER_NAMES[lever.kind]}, ${unit}`"
+        :aria-label="`${name}, ${unit}`"
         :aria-invalid="fault !== null"
         maxlength="60"
         :data-testid="`type-${lever.id}`"
@@ -110,14 +105,7 @@ function turnRound() {
       <button type="button" class="way" :title="`${ways[0]} or ${ways[1]}`" @click="turnRound">
         {{ isPositive ? ways[0] : ways[1] }}
       </button>
-      <button
-        type="button"
-        class="nudge"
-        :aria-label="`${LEVER_NAMES[lever.kind]}, ${ways[0]}`"
-        @click="nudge(1)"
-      >
-        +
-      </button>
+      <button type="button" class="nudge" :aria-label="`${name}, ${ways[0]}`" @click="nudge(1)">+</button>
     </div>
     <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
   </section>

@@ -3,8 +3,9 @@ import { useElementSize } from '@vueuse/core'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import { lineScene, stationSpan, type SceneHandle } from '~~/core/drawing/lineScene'
 import type { Build } from '~~/core/project/build'
-import { LEVER_NAMES } from '~~/core/text/leverText'
+import { leverName } from '~~/core/text/leverText'
 import { texts } from '~/texts/en'
+import { useDrawer } from '~/composables/useDrawer'
 import { useDrawingFocus } from '~/composables/useDrawingFocus'
 import { useHandleDrag } from '~/composables/useHandleDrag'
 
@@ -52,7 +53,7 @@ function grab(event: PointerEvent, handle: SceneHandle) {
 }
 const handleName = (handle: SceneHandle) => {
   const lever = build.levers.find((one) => one.id === handle.leverId)
-  return lever ? LEVER_NAMES[lever.kind] : ''
+  return lever ? leverName(build, lever) : ''
 }
 function zoomBy(key: string) {
   if (key === '+' || key === '=') zoom.value = Math.min(8, zoom.value * 1.4)
@@ -64,6 +65,7 @@ function zoomBy(key: string) {
 }
 /** Two drawings on one page must not share the name of a clip. */
 const clip = useId()
+const drawer = useDrawer()
 const hasUsual = computed(() => scene.value.shapes.side.some((shape) => shape.isUsual))
 const topShift = computed(() => frame.value.sideHeight + RULER)
 </script>
@@ -75,7 +77,9 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
         <path d="M0 3H30" stroke="currentColor" stroke-width="1.6" stroke-dasharray="7 5" />
       </svg>
       {{ texts.line.usual }}
-      <NuxtLink v-if="!still" :to="`/b/${build.id}/parts`">{{ texts.line.usualEnter }}</NuxtLink>
+      <button v-if="!still" type="button" class="enter" @click="drawer.open('parts', 'sizes')">
+        {{ texts.line.usualEnter }}
+      </button>
     </p>
     <DrawingControls
       v-if="!still"
@@ -120,6 +124,8 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
           :x="view.x(joint.at.side[0])"
           :y="view.sideY(joint.at.side[1])"
           :joint="joint"
+          :class="{ opens: !still }"
+          @click="still || drawer.open('parts', `${joint.lineId}/joint/${joint.number - 1}`)"
         />
         <template v-if="!still">
           <LeverHandle
@@ -156,6 +162,13 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
 </template>
 
 <style scoped>
+.opens {
+  cursor: pointer;
+}
+.enter {
+  text-decoration: underline;
+  cursor: pointer;
+}
 .usual {
   position: absolute;
   left: 12px;

@@ -106,7 +106,7 @@ function move(sense: number) {
   font-weight: 600;
   margin: 8px 0;
 }
-@media (max-width: 1120px) {
+@container (max-width: 1000px) {
   .halves {
     grid-template-columns: 1fr;
   }

@@ -6,7 +6,15 @@ import { texts } from '~/texts/en'
 
 const { evaluation } = defineProps<{ evaluation: LineEvaluation }>()
 const figures = computed(() => (evaluation.drive?.known ? evaluation.drive : evaluation.ride))
-const curves = computed(() => (figures.value.known ? turnCurves(evaluation.line, figures.value.value) : null))
+const curves = computed(() =>
+  figures.value.known
+    ? turnCurves(
+        evaluation.line,
+        figures.value.value,
+        evaluation.speed.known ? evaluation.speed.value.speedRpm : null,
+      )
+    : null,
+)
 </script>
 
 <template>

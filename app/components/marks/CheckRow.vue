@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/check/check'
+import { limitOfCheck } from '~~/core/model/checksOfLimit'
 import {
   checkLabel,
   checkSentence,
@@ -8,11 +9,22 @@ import {
   marginText,
   plusMinusText,
 } from '~~/core/text/checkText'
+import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
+import { useEvaluation } from '~/stores/evaluation'
 import { useWhy } from '~/stores/why'
+import { useWorkbench } from '~/stores/workbench'
 import type { UnitSettings } from '~~/core/units/unitSettings'
 
 const { check, units, many } = defineProps<{ check: Check; units: UnitSettings; many: boolean }>()
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const drawer = useDrawer()
+/** Worked out when it is asked for, not at each frame of a drag. */
+const limit = computed(() =>
+  workbench.build && evaluation.current ? limitOfCheck(workbench.build, evaluation.current, check) : null,
+)
+const openLimit = () => drawer.open('limits', limit.value?.id ?? '')
 const isOpen = ref(false)
 const label = computed(() => checkLabel(check, many))
 const why = useWhy()
@@ -27,15 +39,16 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
       :aria-expanded="isOpen"
       @click="isOpen = !isOpen"
       @keydown.w.exact="ask"
+      @keydown.l.exact="openLimit"
     >
       <VerdictMark :verdict="check.verdict" />
       <span class="label">{{ label }}</span>
-      <WindowBar class="window" :check="check" />
+      <WindowBar class="window" :check="check" :title="texts.line.openLimit" @click.stop="openLimit" />
       <span class="value figure">
         {{ checkValueText(check, check.value, units) }}
         <small class="soft">{{ plusMinusText(check, units) }}</small>
       </span>
-      <span class="margin figure" :class="check.verdict">{{ marginText(check, units) }}</span>
+      <span class="margin figure" :class="`is-${check.verdict}`">{{ marginText(check, units) }}</span>
     </button>
     <p v-if="isOpen" class="reason">
       <TermText :text="checkSentence(check, units, many)" />
@@ -44,6 +57,9 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
       }}</template>
       <UButton v-if="check.value !== null" variant="link" size="sm" icon="i-lucide-list-tree" @click="ask">{{
         texts.why.title
+      }}</UButton>
+      <UButton v-if="limit" variant="link" size="sm" icon="i-lucide-ruler" @click="openLimit">{{
+        texts.line.openLimit
       }}</UButton>
     </p>
   </li>
@@ -81,18 +97,6 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 .margin {
   font-size: 0.9375rem;
   line-height: 1.1;
-}
-.margin.holds {
-  color: var(--holds);
-}
-.margin.tight {
-  color: var(--tight);
-}
-.margin.out {
-  color: var(--out);
-}
-.margin.unknown {
-  color: var(--unknown);
 }
 .reason {
   margin: 2px 0 8px 28px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { axlesOf } from '~~/core/project/bodies'
 import { DATUM_SCHOOLS, type Setup } from '~~/core/project/build'
 import { stateProblem } from '~~/core/readings/warnings'
 import { setupStand } from '~~/core/text/setupText'
@@ -21,7 +22,9 @@ const rearLowDeg = computed(() =>
 const count = computed(
   () => workbench.build?.readings.filter((one) => 'setup' in one && one.setup === setup.id).length ?? 0,
 )
-const problem = computed(() => ((workbench.build?.axles.length ?? 0) > 0 ? stateProblem(setup) : null))
+const problem = computed(() =>
+  workbench.build && axlesOf(workbench.build).length > 0 ? stateProblem(setup) : null,
+)
 const isActive = computed(() => readings.setup?.id === setup.id)
 const stands = Object.entries(words.stands).map(([value, label]) => ({ label, value }))
 const datums = DATUM_SCHOOLS.map((value) => ({ label: more.schools[value].name, value }))

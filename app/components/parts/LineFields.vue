@@ -77,7 +77,12 @@ function changeJoint(jointId: string, part: Partial<Joint>) {
       @change="setOrClear('Set the drop on overrun', 'expectedDropDeg', $event)"
     />
   </PartsCard>
-  <PartsCard v-for="(joint, i) in line.joints" :key="joint.id" :title="`${words.joint} ${i + 1}`">
+  <PartsCard
+    v-for="(joint, i) in line.joints"
+    :key="joint.id"
+    :data-at="`${line.id}/joint/${i}`"
+    :title="`${words.joint} ${i + 1}`"
+  >
     <UFormField :label="words.kind">
       <USelect
         :model-value="joint.kind"

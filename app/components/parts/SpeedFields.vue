@@ -1,12 +1,13 @@
 <script setup lang="ts">
+import type { Build } from '~~/core/project/build'
 import type { Line, SpeedSource } from '~~/core/project/lineSpec'
-import { shaftSpeed } from '~~/core/strength/shaftSpeed'
+import { lineSpeed } from '~~/core/strength/shaftSpeed'
 import { grouped } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Where the highest shaft speed comes from; kept once all its figures are there. */
-const { line } = defineProps<{ line: Line }>()
+const { build, line } = defineProps<{ build: Build; line: Line }>()
 const workbench = useWorkbench()
 const words = texts.parts.fields
 type Figures = Partial<
@@ -26,7 +27,7 @@ watch(
   },
 )
 const bases = Object.entries(words.bases).map(([value, label]) => ({ value, label }))
-const speed = computed(() => shaftSpeed(line))
+const speed = computed(() => lineSpeed(build, line))
 
 function take(key: keyof Figures, value: number | undefined) {
   figures.value = { ...figures.value, [key]: value }
@@ -46,6 +47,7 @@ function keep() {
 }
 function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null {
   const { rpm, redlineRpm, topGearRatio, transferRatio, speedKmh, tyreDiameterMm, axleRatio } = given
+  if (of === 'drivetrain') return { basis: of }
   if (of === 'stated') return rpm ? { basis: of, rpm } : null
   if (of === 'engine') {
     if (!redlineRpm || !topGearRatio) return null
@@ -59,7 +61,11 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
   <PartsCard
     :title="texts.parts.speed"
     :note="
-      speed.known ? `${grouped(speed.value.speedRpm)} rev/min: ${speed.value.basis}` : words.speedMissing
+      speed.known
+        ? `${grouped(speed.value.speedRpm)} rev/min: ${speed.value.basis}`
+        : basis === 'drivetrain'
+          ? speed.missing.map(({ what }) => what).join('; ')
+          : words.speedMissing
     "
   >
     <UFormField :label="words.basis">
@@ -120,7 +126,7 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
       />
     </template>
     <FigureField
-      v-else
+      v-else-if="basis === 'stated'"
       :label="words.stated"
       unit="rev/min"
       :least="1"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import type { Axle, Build, ChassisSizes, PowertrainSizes } from '~~/core/project/build'
+import { axlesOf, chassisOf, powertrainOf } from '~~/core/project/bodies'
+import type { AxleBody, ChassisSizes, PowertrainSizes } from '~~/core/project/body'
+import type { Build } from '~~/core/project/build'
 import type { Draft } from 'immer'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
@@ -25,23 +27,29 @@ const CHASSIS: readonly (keyof ChassisSizes)[] = [
   'railRearStationMm',
   'groundBelowMm',
 ]
-function changeAxle(axleId: string, recipe: (draft: Draft<Axle>) => void) {
+function changeAxle(axleId: string, recipe: (draft: Draft<AxleBody>) => void) {
   workbench.change('Change the axle', (draft) => {
-    const there = draft.axles.find(({ id }) => id === axleId)
-    if (there) recipe(there)
+    const there = draft.bodies.find(({ id }) => id === axleId)
+    if (there?.kind === 'axle') recipe(there)
+  })
+}
+function changeSize(kind: 'powertrain' | 'chassis', key: string, size: number | undefined) {
+  workbench.change('Set a size', (draft) => {
+    const body = draft.bodies.find((one) => one.kind === kind)
+    if (body?.kind === 'powertrain' || body?.kind === 'chassis') body.sizes = { ...body.sizes, [key]: size }
   })
 }
 </script>
 
 <template>
-  <PartsCard v-for="axle in build.axles" :key="axle.id" :title="axle.name">
+  <PartsCard v-for="axle in axlesOf(build)" :key="axle.id" :title="axle.name">
     <UFormField :label="words.suspension">
       <USelect
         :model-value="axle.suspension"
         :items="suspensions"
         class="w-full"
         @update:model-value="
-          changeAxle(axle.id, (draft) => void (draft.suspension = $event as Axle['suspension']))
+          changeAxle(axle.id, (draft) => void (draft.suspension = $event as AxleBody['suspension']))
         "
       />
     </UFormField>
@@ -50,7 +58,9 @@ function changeAxle(axleId: string, recipe: (draft: Draft<Axle>) => void) {
         :model-value="axle.spring ?? 'above'"
         :items="springs"
         class="w-full"
-        @update:model-value="changeAxle(axle.id, (draft) => void (draft.spring = $event as Axle['spring']))"
+        @update:model-value="
+          changeAxle(axle.id, (draft) => void (draft.spring = $event as AxleBody['spring']))
+        "
       />
     </UFormField>
   </PartsCard>
@@ -60,15 +70,10 @@ function changeAxle(axleId: string, recipe: (draft: Draft<Axle>) => void) {
       :key="key"
       :label="words.sizes[key]"
       kind="length"
-      :value="build.powertrain.sizes?.[key]"
-      @change="
-        workbench.change(
-          'Set a size',
-          (draft) => void (draft.powertrain.sizes = { ...draft.powertrain.sizes, [key]: $event }),
-        )
-      "
+      :value="powertrainOf(build)?.sizes?.[key]"
+      @change="changeSize('powertrain', key, $event)"
     />
-    <template v-for="axle in build.axles" :key="axle.id">
+    <template v-for="axle in axlesOf(build)" :key="axle.id">
       <FigureField
         v-for="key in AXLE"
         :key="key"
@@ -84,8 +89,8 @@ function changeAxle(axleId: string, recipe: (draft: Draft<Axle>) => void) {
       :label="words.sizes[key]"
       kind="length"
       :least="key.endsWith('StationMm') ? -100000 : 0"
-      :value="build.chassis[key]"
-      @change="workbench.change('Set a size', (draft) => void (draft.chassis[key] = $event))"
+      :value="chassisOf(build)?.sizes?.[key]"
+      @change="changeSize('chassis', key, $event)"
     />
   </PartsCard>
 </template>

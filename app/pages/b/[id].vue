@@ -2,6 +2,7 @@
 import type { Stage } from '~/components/bench/StageRail.vue'
 import { texts } from '~/texts/en'
 import { useBenchKeys } from '~/composables/useBenchKeys'
+import { useDrawer } from '~/composables/useDrawer'
 import { useCures } from '~/stores/cures'
 import { useEvaluation } from '~/stores/evaluation'
 import { useWorkbench } from '~/stores/workbench'
@@ -24,6 +25,7 @@ const current = computed(() => {
   const part = String(route.path.split('/')[3] ?? '')
   return MEASURING.includes(part) ? 'readings' : part
 })
+const drawer = useDrawer()
 const hasPalette = ref(false)
 const hasShortcuts = ref(false)
 const hasGlossary = ref(false)
@@ -54,9 +56,7 @@ const stages = computed<Stage[]>(() => {
   const verdict = evaluation.current?.verdict ?? 'unknown'
   return [
     at('readings', readings.openCount === 0 ? 'done' : 'open'),
-    at('parts', workbench.build?.lines.every((line) => line.speed) ? 'done' : 'open'),
     at('line', verdict === 'holds' || verdict === 'tight' ? 'done' : 'open'),
-    at('limits', 'done'),
     at('sheet', 'open'),
   ]
 })
@@ -97,11 +97,15 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
 </script>
 
 <template>
-  <div v-if="workbench.state === 'open' && workbench.build" class="bench" :class="`at-${current}`">
+  <div
+    v-if="workbench.state === 'open' && workbench.build"
+    class="bench"
+    :class="[`at-${current}`, { 'has-drawer': drawer.kind.value }]"
+  >
     <StateBar @palette="hasPalette = true" @shortcuts="hasShortcuts = true" />
     <StorageBanner />
     <div class="below">
-      <StageRail :stages="stages" :current="current" />
+      <StageRail :stages="stages" :current="current" @all="hasPalette = true" />
       <main class="page">
         <NuxtErrorBoundary>
           <NuxtPage />
@@ -111,6 +115,8 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
         </NuxtErrorBoundary>
       </main>
     </div>
+    <LazyPartsDrawer v-if="drawer.kind.value === 'parts'" :at="drawer.at.value" @close="drawer.close" />
+    <LazyLimitsDrawer v-if="drawer.kind.value === 'limits'" :at="drawer.at.value" @close="drawer.close" />
     <LazyCommandPalette
       v-if="hasPalette"
       v-model:open="hasPalette"
@@ -164,6 +170,13 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
 .page {
   border-left: 1px solid var(--hair);
   min-width: 0;
+  container-type: inline-size;
+}
+/* What a drawer changes stays in sight beside it. */
+@media (min-width: 861px) {
+  .has-drawer .page {
+    margin-right: 460px;
+  }
 }
 .closed {
   display: flex;

@@ -113,7 +113,7 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
   gap: 10px;
   align-items: center;
 }
-@media (max-width: 1020px) {
+@container (max-width: 900px) {
   .line {
     display: block;
   }

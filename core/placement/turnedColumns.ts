@@ -2,25 +2,24 @@ import { vectorStep, type Column, type Graph, type VectorColumns } from '../colu
 import type { Kernel, Row } from '../columns/kernel'
 import { known, type Known } from '../known'
 import { turnMove } from '../linalg/mat3'
-import type { Axle, Build } from '../project/build'
+import type { AxleBody } from '../project/body'
+import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import { vectorAt } from '../readings/geometry'
 import { radians } from '../units/angle'
-import { summed, type BodyMove, type LeverColumns } from './bodyMove'
+import { leversOn, summed, type BodyMove, type LeverColumns } from './bodyMove'
 import { heldBody, refused } from './heldBody'
 
 /** An axle that turns about its centre by wedges and by a rise of its nose, in degrees; null when nothing turns it. */
-export function axleColumns(
+export function turnedColumns(
   graph: Graph,
   build: Build,
-  axle: Axle,
+  axle: AxleBody,
   levers: LeverColumns,
   wound: { readonly rise: Column; readonly when: string } | null,
   point: (id: Id) => Known<VectorColumns>,
 ): BodyMove | null {
-  const wedges = build.levers.flatMap((lever) =>
-    lever.kind === 'wedge' && lever.axle === axle.id ? (levers.get(lever.id) ?? []) : [],
-  )
+  const wedges = leversOn(build, axle.id, levers).map(({ amount }) => amount)
   const amounts = wound === null ? wedges : [...wedges, wound.rise]
   if (amounts.length === 0) return null
   const tooFar = { what: `${axle.name}: it cannot be turned that far`, path: '' }

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import type { Draft } from 'immer'
+import { axlesOf } from '~~/core/project/bodies'
+import type { Build } from '~~/core/project/build'
+import type { Drivetrain } from '~~/core/project/drivetrain'
+import { drivenTorqueNm } from '~~/core/strength/drivetrainFigures'
+import { grouped } from '~~/core/units/format'
+import { texts } from '~/texts/en'
+import { useWorkbench } from '~/stores/workbench'
+
+/** Engine, gears, ranges and final drives; from them each line gets its speed and torque. */
+const { build } = defineProps<{ build: Build }>()
+const workbench = useWorkbench()
+const words = texts.parts.drivetrain
+const LISTS = [
+  { key: 'gears', word: words.gear, add: words.addGear },
+  { key: 'ranges', word: words.range, add: words.addRange },
+] as const
+
+const torques = computed(() =>
+  build.lines.flatMap((line) => {
+    const torque = drivenTorqueNm(build, line)
+    return torque.known
+      ? [words.lineTorque(line.name, grouped(torque.value.torqueNm), torque.value.basis)]
+      : []
+  }),
+)
+const finalDrive = (axle: string) => build.drivetrain.axleRatios?.find((one) => one.axle === axle)?.ratio
+
+function change(recipe: (draft: Draft<Drivetrain>) => void) {
+  workbench.change('Change the drivetrain', (draft) => recipe(draft.drivetrain))
+}
+function setFigure(key: 'redlineRpm' | 'peakTorqueNm' | 'converterRatio', value: number | undefined) {
+  change((draft) => {
+    if (value === undefined) Reflect.deleteProperty(draft, key)
+    else draft[key] = value
+  })
+}
+function setRatio(key: 'gears' | 'ranges', index: number, ratio: number | undefined) {
+  change((draft) => {
+    const gear = draft[key]?.[index]
+    if (gear && ratio !== undefined) gear.ratio = ratio
+  })
+}
+function addGear(key: 'gears' | 'ranges') {
+  change((draft) => void (draft[key] ??= []).push({ name: String((draft[key]?.length ?? 0) + 1), ratio: 1 }))
+}
+function setFinalDrive(axle: string, ratio: number | undefined) {
+  change((draft) => {
+    const others = (draft.axleRatios ?? []).filter((one) => one.axle !== axle)
+    draft.axleRatios = ratio === undefined ? others : [...others, { axle, ratio }]
+  })
+}
+</script>
+
+<template>
+  <PartsCard :title="words.title" :note="words.note">
+    <FigureField
+      :label="texts.parts.fields.redline"
+      unit="rev/min"
+      :least="1"
+      :value="build.drivetrain.redlineRpm"
+      @change="setFigure('redlineRpm', $event)"
+    />
+    <FigureField
+      :label="words.torque"
+      unit="Nm"
+      :least="1"
+      :value="build.drivetrain.peakTorqueNm"
+      @change="setFigure('peakTorqueNm', $event)"
+    />
+    <FigureField
+      :label="words.converter"
+      :least="1"
+      :most="10"
+      :value="build.drivetrain.converterRatio"
+      @change="setFigure('converterRatio', $event)"
+    />
+    <FigureField
+      v-for="axle in axlesOf(build)"
+      :key="axle.id"
+      :label="words.final(axle.name)"
+      :least="0.1"
+      :most="50"
+      :value="finalDrive(axle.id)"
+      @change="setFinalDrive(axle.id, $event)"
+    />
+    <template v-for="{ key, word, add } in LISTS" :key="key">
+      <div v-for="(gear, i) in build.drivetrain[key] ?? []" :key="i" class="gear">
+        <FigureField
+          :label="word(gear.name)"
+          :least="0.05"
+          :most="50"
+          :help="i === 0 ? words.ratioHelp : ''"
+          :value="gear.ratio"
+          required
+          @change="setRatio(key, i, $event)"
+        />
+        <UButton
+          icon="i-lucide-x"
+          variant="ghost"
+          :aria-label="words.remove(word(gear.name))"
+          @click="change((draft) => void draft[key]?.splice(i, 1))"
+        />
+      </div>
+      <UButton icon="i-lucide-plus" variant="outline" class="add" @click="addGear(key)">{{ add }}</UButton>
+    </template>
+    <p v-for="torque in torques" :key="torque" class="soft torque">{{ torque }}</p>
+  </PartsCard>
+</template>
+
+<style scoped>
+.gear {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 4px;
+  align-items: end;
+}
+.add {
+  align-self: end;
+  justify-self: start;
+}
+.torque {
+  grid-column: 1 / -1;
+  line-height: 1.3;
+}
+</style>

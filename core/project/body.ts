@@ -1,0 +1,126 @@
+import type { Id } from './id'
+
+/** What a body is: it decides how it can be moved and which levers it may have. */
+export const BODY_KINDS = [
+  'chassis',
+  'powertrain',
+  'transfer-case',
+  'axle',
+  'bearing-bracket',
+  'hub',
+  'item',
+] as const
+export type BodyKind = (typeof BODY_KINDS)[number]
+
+/** A body by its id. */
+export type BodyId = Id
+
+interface BodyBase {
+  readonly id: BodyId
+  readonly name: string
+  /** The body it is bolted to and goes along with; the chassis when absent. */
+  readonly standsOn?: BodyId
+  /** A box of cardboard in its place until the part is there. */
+  readonly provisional?: boolean
+}
+
+/** Sizes that only the picture needs, all in mm. */
+export interface ChassisSizes {
+  readonly railDepthMm?: number
+  readonly railSpacingMm?: number
+  readonly railFrontStationMm?: number
+  readonly railRearStationMm?: number
+  /** Height of the ground under the datum plane at ride height, as a positive length. */
+  readonly groundBelowMm?: number
+}
+
+/** What all else is measured from; every build has exactly one. */
+export interface ChassisBody extends BodyBase {
+  readonly kind: 'chassis'
+  readonly sizes?: ChassisSizes
+}
+
+/** Sizes that only the picture needs, all in mm. */
+export interface PowertrainSizes {
+  readonly lengthMm?: number
+  readonly gearboxLengthMm?: number
+  readonly aboveAxisMm?: number
+  readonly belowAxisMm?: number
+  readonly widthMm?: number
+}
+
+/** The three points of a body on its mounts; all are needed to move it by them. */
+export interface Mounts {
+  readonly frontLeft: Id
+  readonly frontRight: Id
+  readonly tail: Id
+}
+
+/** Engine and gearbox as one. */
+export interface PowertrainBody extends BodyBase {
+  readonly kind: 'powertrain'
+  readonly mounts?: Mounts
+  readonly sizes?: PowertrainSizes
+}
+
+/** A transfer case that stands apart from the gearbox. */
+export interface TransferCaseBody extends BodyBase {
+  readonly kind: 'transfer-case'
+  readonly mounts?: Mounts
+}
+
+/** Where an axle stands at one height of its wheels, against ride height. */
+export interface AxleMotionRow {
+  /** Of both wheels together, positive when they come up against the chassis, in mm. */
+  readonly wheelUpMm: number
+  /** How far the axle goes forward, in mm. */
+  readonly forwardMm: number
+  /** How far its nose turns up, in degrees. */
+  readonly noseUpDeg: number
+}
+
+/** How an axle moves with its wheels: read at several heights. */
+export interface AxleMotion {
+  readonly kind: 'table'
+  /** Three at least, from droop to bump; one of them is ride height. */
+  readonly rows: readonly AxleMotionRow[]
+}
+
+export interface AxleSizes {
+  readonly housingDiameterMm?: number
+  readonly tyreDiameterMm?: number
+  readonly trackMm?: number
+}
+
+/** A live axle or a sprung differential with its pinion. */
+export interface AxleBody extends BodyBase {
+  readonly kind: 'axle'
+  /** Point on the wheel axis in the middle of the axle; wedges and wheels turn the axle about it. */
+  readonly centre?: Id
+  readonly noseFaces: 'forward' | 'rearward'
+  readonly suspension: 'leaf' | 'soft-links' | 'rigid-links'
+  /** Leaf spring above the axle tube or below it; decides which way a wedge points. */
+  readonly spring?: 'above' | 'below'
+  readonly sizes?: AxleSizes
+  readonly motion?: AxleMotion
+}
+
+/** The bracket that holds a centre bearing. */
+export interface BearingBracketBody extends BodyBase {
+  readonly kind: 'bearing-bracket'
+}
+
+/** A hub that a halfshaft drives. */
+export interface HubBody extends BodyBase {
+  readonly kind: 'hub'
+  readonly side?: 'left' | 'right'
+}
+
+/** Anything else in the bay: radiator, exhaust, battery. */
+export interface ItemBody extends BodyBase {
+  readonly kind: 'item'
+}
+
+/** A part of the vehicle that moves as one. */
+export type Body =
+  ChassisBody | PowertrainBody | TransferCaseBody | AxleBody | BearingBracketBody | HubBody | ItemBody

@@ -1,0 +1,91 @@
+import { array, boolean, object } from 'yup'
+import { byWord } from './byWord'
+import { figure, idField, requiredId, requiredName, wordField } from './fields'
+import { BODY_KINDS } from './body'
+
+const size = () => figure(0, 100_000)
+
+const base = {
+  id: requiredId(),
+  name: requiredName(),
+  kind: wordField(BODY_KINDS).required(),
+  standsOn: idField(),
+  provisional: boolean(),
+}
+
+const mounts = object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(
+  undefined,
+)
+
+const chassis = object({
+  ...base,
+  sizes: object({
+    railDepthMm: size(),
+    railSpacingMm: size(),
+    railFrontStationMm: figure(-100_000, 100_000),
+    railRearStationMm: figure(-100_000, 100_000),
+    groundBelowMm: size(),
+  }).default(undefined),
+})
+
+const powertrain = object({
+  ...base,
+  mounts,
+  sizes: object({
+    lengthMm: size(),
+    gearboxLengthMm: size(),
+    aboveAxisMm: size(),
+    belowAxisMm: size(),
+    widthMm: size(),
+  }).default(undefined),
+})
+
+const motion = object({
+  kind: wordField(['table']).required(),
+  rows: array()
+    .of(
+      object({
+        wheelUpMm: figure(-1000, 1000).required(),
+        forwardMm: figure(-1000, 1000).required(),
+        noseUpDeg: figure(-45, 45).required(),
+      }),
+    )
+    .min(3)
+    .max(50)
+    .required(),
+})
+  .default(undefined)
+  .test('rising', 'its heights must rise from row to row', (value) =>
+    (value?.rows ?? []).every(
+      (row, i, rows) => i === 0 || !(row.wheelUpMm <= (rows[i - 1]?.wheelUpMm ?? -Infinity)),
+    ),
+  )
+  .test('ride', 'must hold ride height: a row with 0, 0 and 0', (value) =>
+    value
+      ? value.rows.some((row) => row.wheelUpMm === 0 && row.forwardMm === 0 && row.noseUpDeg === 0)
+      : true,
+  )
+
+const axle = object({
+  ...base,
+  centre: idField(),
+  noseFaces: wordField(['forward', 'rearward']).required(),
+  suspension: wordField(['leaf', 'soft-links', 'rigid-links']).required(),
+  spring: wordField(['above', 'below']),
+  sizes: object({ housingDiameterMm: size(), tyreDiameterMm: size(), trackMm: size() }).default(undefined),
+  motion,
+})
+
+/** The shape of a body of each kind. */
+export const BODY_SHAPES = {
+  chassis,
+  powertrain,
+  'transfer-case': object({ ...base, mounts }),
+  axle,
+  'bearing-bracket': object(base),
+  hub: object({ ...base, side: wordField(['left', 'right']) }),
+  item: object(base),
+} as const
+
+/** The Yup schema of one body, chosen by its kind. */
+export const bodySchema = byWord('kind', BODY_SHAPES, true)

@@ -1,0 +1,115 @@
+import { known, unknown, type Known } from '../known'
+import { axleById, bodyById } from '../project/bodies'
+import type { Build } from '../project/build'
+import type { Gear } from '../project/drivetrain'
+import type { Id } from '../project/id'
+import type { Line } from '../project/lineSpec'
+
+/** What an axis is turned by, in the order of the power flow: what multiplies its torque and divides its speed. */
+interface Chain {
+  /** Turns of the engine for one of the axis, in its fastest gear and range. */
+  readonly fastest: number
+  /** The same in its slowest. */
+  readonly slowest: number
+  /** Share of the torque that goes this way: a differential halves it. */
+  readonly share: number
+  readonly words: readonly string[]
+}
+
+type DrivenBuild = Pick<Build, 'drivetrain' | 'bodies' | 'axes' | 'lines'>
+
+/**
+ * The highest speed of an axis that the engine turns, in rev/min: redline over the fastest gear, range and output; behind an axle
+ * also over its final drive.
+ *
+ * @see docs/methods/strength.md
+ */
+export function drivenSpeedRpm(build: DrivenBuild, line: Line): Known<{ speedRpm: number; basis: string }> {
+  const { redlineRpm } = build.drivetrain
+  const chain = chainTo(build, line.driving, [])
+  if (redlineRpm === undefined) return unknown(`${line.name}: redline not entered`, 'drivetrain.redlineRpm')
+  if (!chain.known) return chain
+  const { fastest, words } = chain.value
+  return known({
+    speedRpm: redlineRpm / fastest,
+    basis: [`redline ${redlineRpm} rev/min`, ...words.map((word) => word.split('|')[0])].join(', '),
+  })
+}
+
+/**
+ * The highest torque in an axis that the engine turns, in Nm: the engine's over converter, slowest gear, range and output;
+ * behind an axle times its final drive, half to each side. What the tyres hold may be less.
+ *
+ * @see docs/methods/strength.md
+ */
+export function drivenTorqueNm(build: DrivenBuild, line: Line): Known<{ torqueNm: number; basis: string }> {
+  const { peakTorqueNm, converterRatio = 1 } = build.drivetrain
+  const chain = chainTo(build, line.driving, [])
+  if (peakTorqueNm === undefined)
+    return unknown(`${line.name}: torque of the engine not entered`, 'drivetrain.peakTorqueNm')
+  if (!chain.known) return chain
+  const { slowest, share, words } = chain.value
+  return known({
+    torqueNm: peakTorqueNm * converterRatio * slowest * share,
+    basis: [
+      `engine ${peakTorqueNm} Nm`,
+      ...(converterRatio === 1 ? [] : [`converter ${converterRatio}`]),
+      ...words.map((word) => word.split('|').at(-1)),
+    ].join(', '),
+  })
+}
+
+function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[]): Known<Chain> {
+  const axis = build.axes.find(({ id }) => id === axisId)
+  const name = axis?.name ?? axisId
+  if (behind.includes(axisId)) return unknown(`${name}: its lines drive each other in a circle`)
+  const output = build.drivetrain.outputs?.find((one) => one.axis === axisId)
+  const kind = bodyById(build, axis?.body)?.kind
+  if (output || kind === 'powertrain') return gearChain(build, name, output?.ratio ?? 1)
+  const axle = axleById(build, axis?.body)
+  if (!axle) return unknown(`${name}: it is no output of the drivetrain`, 'drivetrain.outputs')
+  const feeding = build.lines.find(
+    ({ driven }) => driven !== axisId && build.axes.find(({ id }) => id === driven)?.body === axle.id,
+  )
+  const final = build.drivetrain.axleRatios?.find((one) => one.axle === axle.id)
+  if (!feeding || !final)
+    return unknown(
+      `${name}: ${final ? `no line drives ${axle.name}` : `final drive of ${axle.name} not entered`}`,
+      'drivetrain.axleRatios',
+    )
+  const before = chainTo(build, feeding.driving, [...behind, axisId])
+  if (!before.known) return before
+  const { fastest, slowest, share, words } = before.value
+  return known({
+    fastest: fastest * final.ratio,
+    slowest: slowest * final.ratio,
+    share: share / 2,
+    words: [...words, `final drive ${final.ratio}|final drive ${final.ratio}, half to each side`],
+  })
+}
+
+function gearChain({ drivetrain }: DrivenBuild, name: string, outputRatio: number): Known<Chain> {
+  const gears = extremes(drivetrain.gears, 'gear')
+  if (!gears) return unknown(`${name}: gears not entered`, 'drivetrain.gears')
+  const ranges = extremes(drivetrain.ranges, 'range')
+  return known({
+    fastest: gears.least.ratio * (ranges?.least.ratio ?? 1) * outputRatio,
+    slowest: gears.most.ratio * (ranges?.most.ratio ?? 1) * outputRatio,
+    share: 1,
+    words: [
+      gears.words,
+      ...(ranges ? [ranges.words] : []),
+      ...(outputRatio === 1 ? [] : [`output ${outputRatio}`]),
+    ],
+  })
+}
+
+/** The fastest and the slowest of several gears, in words for either, parted by a bar. */
+function extremes(gears: readonly Gear[] | undefined, what: string) {
+  const [first, ...rest] = gears ?? []
+  if (!first) return null
+  const least = rest.reduce((one, other) => (other.ratio < one.ratio ? other : one), first)
+  const most = rest.reduce((one, other) => (other.ratio > one.ratio ? other : one), first)
+  const word = ({ name, ratio }: Gear) => `${what} ${name} ${ratio}`
+  return { least, most, words: `${word(least)}|${word(most)}` }
+}
