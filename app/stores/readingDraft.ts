@@ -99,6 +99,7 @@ export function draftReading(
   }
   const word = <T extends string>(words: readonly T[]): T | undefined =>
     words.find((one) => one === draft.way)
+  const ends = step.isAcross ? (['left', 'right'] as const) : (['front', 'rear'] as const)
   switch (step.quantity) {
     case 'chassis-fall':
       return { ...level, kind: 'chassis-fall', low: word(['front', 'rear']) }
@@ -110,11 +111,11 @@ export function draftReading(
             ...level,
             kind: 'axis-face',
             axis: step.target,
-            lean: word(['front', 'rear']),
+            lean: word(ends),
             from: draft.from,
             zero: draft.zero,
           }
-        : { ...level, kind: 'axis-level', axis: step.target, low: word(['front', 'rear']), zero: draft.zero }
+        : { ...level, kind: 'axis-level', axis: step.target, low: word(ends), zero: draft.zero }
     case 'shaft-level':
       return {
         ...level,

@@ -42,19 +42,29 @@ export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
             title: `${capital(name)}, across a face`,
             hint: 'Level upright on a machined face square to it: flange, yoke ears out of the way.',
             unit: 'angle',
-            ways: [
-              ['rear', 'top leans to the rear'],
-              ['front', 'top leans to the front'],
-            ],
+            ways: step.isAcross
+              ? [
+                  ['left', 'top leans to the left'],
+                  ['right', 'top leans to the right'],
+                ]
+              : [
+                  ['rear', 'top leans to the rear'],
+                  ['front', 'top leans to the front'],
+                ],
           }
         : {
             title: `${capital(name)}, along`,
             hint: 'Level on a surface that runs true with it: a machined rib, the pan rail, a bar in the yoke.',
             unit: 'angle',
-            ways: [
-              ['rear', 'rear end is lower'],
-              ['front', 'front end is lower'],
-            ],
+            ways: step.isAcross
+              ? [
+                  ['left', 'left end is lower'],
+                  ['right', 'right end is lower'],
+                ]
+              : [
+                  ['rear', 'rear end is lower'],
+                  ['front', 'front end is lower'],
+                ],
           }
     case 'shaft-level':
       return {

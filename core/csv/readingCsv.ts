@@ -216,7 +216,8 @@ function rowReading(
   if (typeof figure === 'string') return figure
   const target = rowTarget(build, kind, cell)
   if (typeof target === 'string') return target
-  const words = rowWords(kind, cell)
+  const isAcross = kind.startsWith('axis') && named(build.axes, cell('of'))?.lies === 'across'
+  const words = rowWords(kind, cell, isAcross)
   if (typeof words === 'string') return words
   const optional = (key: string, value: string) => (value === '' ? {} : { [key]: value.slice(0, 200) })
   return {
@@ -307,8 +308,13 @@ const WAYS: Readonly<
   'point-height': { key: 'way', words: ['above', 'below'] },
 }
 
-function rowWords(kind: (typeof CSV_KINDS)[number], cell: Cell): Record<string, unknown> | string {
-  const { key, words } = WAYS[kind]
+function rowWords(
+  kind: (typeof CSV_KINDS)[number],
+  cell: Cell,
+  isAcross: boolean,
+): Record<string, unknown> | string {
+  const { key } = WAYS[kind]
+  const words = isAcross ? ['left', 'right'] : WAYS[kind].words
   const read: Record<string, unknown> = {}
   const checks: readonly (readonly [string, string, readonly string[]])[] = [
     ['way', key, words],
@@ -316,7 +322,7 @@ function rowWords(kind: (typeof CSV_KINDS)[number], cell: Cell): Record<string, 
     ['zero', 'zero', kind.startsWith('axis') || kind === 'shaft-level' ? ['gravity', 'chassis'] : []],
     ['by', 'by', kind === 'point-offset' ? ['square', 'plumb'] : []],
     ['above way', 'aboveCentrelineWay', kind === 'point-offset' ? ['above', 'below'] : []],
-    ['display', 'display', kind.startsWith('point') ? [] : displaySides(kind)],
+    ['display', 'display', kind.startsWith('point') ? [] : displaySides(kind, isAcross)],
   ]
   for (const [column, field, allowed] of checks) {
     const value = cell(column).toLowerCase()

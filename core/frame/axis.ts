@@ -42,6 +42,19 @@ export const FALL_PLAN: Kernel = {
   },
 }
 
+/** Rise and sweep, in radians, of a direction that points to the left, of any length: left end higher, left end further forward. */
+export const RISE_SWEEP: Kernel = {
+  name: 'rise and sweep of a direction',
+  page: 'frame',
+  outputs: 2,
+  run: (count, [x, y, z], [rise, sweep]) => {
+    for (let i: Row = 0; i < count; i++) {
+      rise[i] = -fallOf(x[i], y[i], z[i])
+      sweep[i] = planOf(-y[i], x[i])
+    }
+  },
+}
+
 /**
  * Rearward unit vector of an axis in the chassis frame.
  *
@@ -61,4 +74,18 @@ export function axisDirection({ fall, plan }: FallPlan): Vec3 {
 export const fallPlan = ([x, y, z]: Vec3): FallPlan => ({
   fall: asRadians(fallOf(x, y, z)),
   plan: asRadians(planOf(x, y)),
+})
+
+/** How a line that lies across the vehicle lies in the chassis frame. */
+export interface RiseSweep {
+  /** Positive when its left end is higher than its right end. */
+  readonly rise: Radians
+  /** Positive when its left end lies further forward than its right end. */
+  readonly sweep: Radians
+}
+
+/** Rise and sweep of a direction that points to the left, of any length; chassis frame. */
+export const riseSweep = ([x, y, z]: Vec3): RiseSweep => ({
+  rise: asRadians(-fallOf(x, y, z)),
+  sweep: asRadians(planOf(-y, x)),
 })

@@ -39,3 +39,15 @@ export function liftWords(lift: number, units: UnitSettings): string {
   if (Math.abs(lift) < 0.05) return 'as it stands'
   return `${formatLength(Math.abs(lift), units)} ${lift > 0 ? 'up' : 'down'}`
 }
+
+/** The rise of an axis across the vehicle in words: "left end up 1.2°". */
+export function riseWords(riseDeg: number, units: UnitSettings, decimals = 1): string {
+  if (Math.abs(riseDeg) < SHOWN_ZERO_DEG) return 'level'
+  return `left end ${riseDeg > 0 ? 'up' : 'down'} ${formatAngle(Math.abs(riseDeg), units, decimals)}`
+}
+
+/** The sweep of an axis across the vehicle in words: "left end forward 0.4°". */
+export function sweepWords(sweepDeg: number, units: UnitSettings, decimals = 1): string {
+  if (Math.abs(sweepDeg) < SHOWN_ZERO_DEG) return 'straight across'
+  return `left end ${sweepDeg > 0 ? 'forward' : 'rearward'} ${formatAngle(Math.abs(sweepDeg), units, decimals)}`
+}

@@ -3,7 +3,9 @@ import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } f
 import type { Kernel, Row } from '../columns/kernel'
 import { chainColumns, type ChainColumns } from '../joints/chainColumns'
 import { allKnown, mapKnown, unknown, type Known } from '../known'
-import type { Joint, Line } from '../project/lineSpec'
+import { dot, type Vec3 } from '../linalg/vec3'
+import type { Flow, Joint, Line } from '../project/lineSpec'
+import { vectorAt } from '../readings/geometry'
 import type { Id } from '../project/id'
 import { degrees } from '../units/angle'
 import { phasesOf } from './phases'
@@ -13,7 +15,7 @@ import { SQUEEZE } from './uniformity'
 /** Points and axes of a build in one state, as columns by id. */
 export interface PlaceColumns {
   readonly point: (id: Id) => Known<VectorColumns>
-  /** Rearward unit vectors. */
+  /** Unit vectors: rearward along the vehicle, to the left across it. */
   readonly axis: (id: Id) => Known<VectorColumns>
   /** In which state of the vehicle, to follow a name: ", under drive"; absent at ride height. */
   readonly when?: string
@@ -70,6 +72,14 @@ const ALONG_AXIS: Kernel = {
   },
 }
 
+/** Which way the power flows, chassis frame. */
+const FLOW_DIRECTIONS: Readonly<Record<Flow, Vec3>> = {
+  rearward: [-1, 0, 0],
+  forward: [1, 0, 0],
+  left: [0, 1, 0],
+  right: [0, -1, 0],
+}
+
 /** A direction turned about to the other end; what runs rearward then runs forward. */
 const REVERSED: Kernel = {
   name: 'the same axis along the power flow',
@@ -94,8 +104,9 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
   const needs = lineNeeds(line, places.axis, places.point)
   const when = places.when ?? ''
   return mapKnown(needs, ([driving, driven, ...points]) => {
+    const flow = FLOW_DIRECTIONS[line.flow ?? 'rearward']
     const along = (axis: VectorColumns) =>
-      line.flow === 'forward' ? vectorStep(graph, REVERSED, axis) : axis
+      dot(vectorAt(graph.at)(axis), flow) < 0 ? vectorStep(graph, REVERSED, axis) : axis
     const [first, last] = [along(driving), along(driven)]
     const centres = points.map((point, index) => {
       const distance = centreDistance(line, index)

@@ -1,6 +1,6 @@
 import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
-import { FALL_PLAN } from '../frame/axis'
+import { FALL_PLAN, RISE_SWEEP } from '../frame/axis'
 import { lineChecks } from '../check/lineChecks'
 import { lineStates, windingBody, type LineState } from '../check/lineStates'
 import type { CheckPlan } from '../check/plannedCheck'
@@ -231,14 +231,18 @@ function placeFigures(build: Build, graph: Graph, { point, axis }: PlacedState):
         { of: 'point', id, name: 'heightMm', column: z },
       ]
     }),
-    ...build.axes.flatMap(({ id }): PlaceFigure[] => {
+    ...build.axes.flatMap(({ id, lies }): PlaceFigure[] => {
       const direction = axis(id)
       if (!direction.known) return []
-      const [fall, plan] = graph.step(FALL_PLAN, direction.value) as unknown as [Column, Column]
-      return [
-        { of: 'axis', id, name: 'fallDeg', column: times(fall, degrees(1)) },
-        { of: 'axis', id, name: 'planDeg', column: times(plan, degrees(1)) },
-      ]
+      const across = lies === 'across'
+      const angles = graph.step(across ? RISE_SWEEP : FALL_PLAN, direction.value)
+      const names = across ? ['riseDeg', 'sweepDeg'] : ['fallDeg', 'planDeg']
+      return angles.map((angle, i) => ({
+        of: 'axis',
+        id,
+        name: names[i] ?? '',
+        column: times(angle, degrees(1)),
+      }))
     }),
   ]
 }

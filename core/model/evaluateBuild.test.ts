@@ -74,7 +74,7 @@ describe('the demo, worked by hand', () => {
 
 describe('checks', () => {
   it('are unknown, with what is missing, and out all the same when a known limit is broken', () => {
-    const build = edited((raw) => delete raw.lines[0].speed)
+    const build = edited((raw) => void (delete raw.lines[0].speed, delete raw.drivetrain))
     expect(checkOf(build, 'rear/angle/1')).toMatchObject({
       verdict: 'unknown',
       missing: [{ what: 'rear shaft: highest shaft speed not entered' }],
@@ -84,6 +84,7 @@ describe('checks', () => {
     )
     const steep = edited((raw) => {
       delete raw.lines[0].speed
+      delete raw.drivetrain
       raw.lines[0].joints[0].limitDeg = 2.5
     })
     expect(checkOf(steep, 'rear/angle/1')?.verdict).toBe('out')

@@ -58,3 +58,19 @@ describe('stacks of spacers', () => {
     expect(nearestStacks(20, [])).toBeNull()
   })
 })
+
+describe('the work of a lever', () => {
+  it('is the usual, or its own for touching it at all and for each unit', () => {
+    expect(effortOf(tail, 0, 7)).toBeCloseTo(0.7, 12)
+    expect(effortOf(wedge, -1, 1.5)).toBeCloseTo(2.5, 12)
+    const dear: Lever = { ...tail, effort: { fixed: 30, perUnit: 2 } }
+    expect([effortOf(dear, 0, 0), effortOf(dear, 0, 5), effortOf(dear, 5, 0)]).toEqual([0, 40, 40])
+    expect(effortOf({ ...tail, effort: { fixed: 30 } }, 0, 9)).toBe(30)
+  })
+
+  it('orders its steps, the one it stands at first', () => {
+    const steps = leverGrid({ ...wedge, effort: { fixed: 3, perUnit: 1 } }, 0)
+    expect(steps[0]).toEqual({ amount: 0, effort: 0 })
+    expect(steps[1]!.effort).toBe(3.5)
+  })
+})

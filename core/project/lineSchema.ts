@@ -1,7 +1,7 @@
 import { array, boolean, object } from 'yup'
 import { byWord } from './byWord'
 import { figure, idField, list, nameField, noteField, requiredId, requiredName, wordField } from './fields'
-import { JOINT_KINDS, POINT_MEANINGS, SCHOOLS } from './lineSpec'
+import { FLOWS, JOINT_KINDS, POINT_MEANINGS, SCHOOLS } from './lineSpec'
 
 const length = () => figure(0, 100_000)
 
@@ -82,7 +82,7 @@ export const lineSchema = object({
   schoolReason: noteField(),
   driving: requiredId(),
   driven: requiredId(),
-  flow: wordField(['rearward', 'forward']),
+  flow: wordField(FLOWS),
   joints: list(joint, 12).min(1).required(),
   shafts: array().of(shaft).max(11).required(),
   speed,

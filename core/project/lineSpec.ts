@@ -87,6 +87,9 @@ export type SpeedSource =
       readonly axleRatio: number
     }
 
+export const FLOWS = ['rearward', 'forward', 'left', 'right'] as const
+export type Flow = (typeof FLOWS)[number]
+
 /** One line of shafts, joints in the order of the power flow. */
 export interface Line {
   readonly id: Id
@@ -98,8 +101,8 @@ export interface Line {
   readonly driving: Id
   /** Axis driven by the last joint. */
   readonly driven: Id
-  /** Direction of the power flow along the vehicle; rearward when absent. */
-  readonly flow?: 'rearward' | 'forward'
+  /** Direction of the power flow in the vehicle; rearward when absent. */
+  readonly flow?: Flow
   readonly joints: readonly Joint[]
   /** One between each two joints. */
   readonly shafts: readonly Shaft[]

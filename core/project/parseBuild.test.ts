@@ -30,9 +30,9 @@ describe('parseBuild', () => {
     expect(changed((raw) => (raw.readings[2].kind = 'guess'))).toEqual([
       expect.stringContaining('readings[2].kind: must be one of'),
     ])
-    expect(changed((raw) => (raw.lines[0].speed.redlineRpm = 0))).toEqual([
-      'lines[0].speed.redlineRpm: must be at least 1',
-    ])
+    expect(
+      changed((raw) => (raw.lines[0].speed = { basis: 'engine', redlineRpm: 0, topGearRatio: 1 })),
+    ).toEqual(['lines[0].speed.redlineRpm: must be at least 1'])
     expect(changed((raw) => (raw.positions[0].settings = { tail: 'up' }))).toEqual([
       'positions[0].settings.tail: must be a number from -1000 to 1000',
     ])

@@ -55,6 +55,11 @@ export function referenceProblems(build: Build): FileProblem[] {
   readingReferences(build, points, axes, requireIn, complain)
   build.setups.forEach((setup, i) => {
     requireIn(axes, setup.plumbAxis, `setups[${i}].plumbAxis`, 'axis')
+    if (build.axes.some(({ id, lies }) => id === setup.plumbAxis && lies === 'across'))
+      complain(
+        `setups[${i}].plumbAxis`,
+        'a face is made plumb by pitching the vehicle, so its axis runs along it',
+      )
     if (setup.datum === 'face-plumb' && setup.plumbAxis === undefined)
       complain(`setups[${i}].plumbAxis`, 'a setup pitched until a face is plumb needs the axis of that face')
   })
@@ -104,8 +109,10 @@ function readingReferences(
     if ('tool' in reading) requireIn(tools, reading.tool, `${at}.tool`, 'tool')
     if ('trial' in reading) requireIn(trials, reading.trial, `${at}.trial`, 'trial')
     toolProblem(build, reading, (message) => complain(`${at}.tool`, message))
-    if ('display' in reading && reading.display && !displaySides(reading.kind).includes(reading.display)) {
-      const sides = displaySides(reading.kind).join(' or ')
+    const axisOf = 'axis' in reading ? build.axes.find(({ id }) => id === reading.axis) : undefined
+    const sidesOf = displaySides(reading.kind, axisOf?.lies === 'across')
+    if ('display' in reading && reading.display && !sidesOf.includes(reading.display)) {
+      const sides = sidesOf.join(' or ')
       complain(
         `${at}.display`,
         `a level laid this way shows its display to the ${sides}, not "${reading.display}"`,

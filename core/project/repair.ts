@@ -18,7 +18,12 @@ export function repaired(raw: unknown): unknown {
         ? { ...item, name: item.name.slice(0, MAX_NAME) }
         : item,
     )
-  build.readings = eachItem(build.readings, withoutImpossibleSide)
+  const across = new Set<unknown>()
+  eachItem(build.axes, (axis) => {
+    if (axis.lies === 'across') across.add(axis.id)
+    return axis
+  })
+  build.readings = eachItem(build.readings, withoutImpossibleSide(across))
   return Object.fromEntries(Object.entries(build).filter(([, value]) => value !== undefined))
 }
 
@@ -36,10 +41,13 @@ function eachItem(
 }
 
 /** Sides a level's display can look to: across the vehicle when it is laid lengthwise, lengthwise when across. */
-export const displaySides = (kind: unknown): readonly string[] =>
-  kind === 'chassis-roll' ? ['front', 'rear'] : ['left', 'right']
+export const displaySides = (kind: unknown, isAcross = false): readonly string[] =>
+  kind === 'chassis-roll' || isAcross ? ['front', 'rear'] : ['left', 'right']
 
-function withoutImpossibleSide(reading: Record<string, unknown>): Record<string, unknown> {
-  const { display, ...rest } = reading
-  return typeof display === 'string' && !displaySides(reading.kind).includes(display) ? rest : reading
-}
+const withoutImpossibleSide =
+  (across: ReadonlySet<unknown>) =>
+  (reading: Record<string, unknown>): Record<string, unknown> => {
+    const { display, ...rest } = reading
+    const sides = displaySides(reading.kind, across.has(reading.axis))
+    return typeof display === 'string' && !sides.includes(display) ? rest : reading
+  }

@@ -4,13 +4,20 @@ import { scalarStep, vectorStep, type Column, type VectorColumns } from '../colu
 import { axisDirection, DIRECTION_OF_AXIS, FALL_PLAN } from '../frame/axis'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { NamedAxis, Setup } from '../project/build'
-import type { AxisFaceReading, AxisLevelReading, GivenAxisReading, Reading } from '../project/reading'
+import type {
+  AxisFaceReading,
+  AxisLevelReading,
+  GivenAxisReading,
+  GivenCrossAxisReading,
+  Reading,
+} from '../project/reading'
 import { asRadians, degrees, radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
 import { DIRECTION_FROM_SLOPE, SLOPE_OVER_SURFACE, UP_OF_CHASSIS } from './attitude'
 import { takenRoll } from './attitudeColumns'
 import { lastReading, type PlacedReading } from './chosen'
 import { FALL_THROUGH_POINTS, PLAN_THROUGH_POINTS } from './axisThroughPoints'
+import { endsOf, fromFrameOf, intoFrameOf, isAcross } from './aside'
 import type { AxisColumns, AxisSources, ReadingContext } from './context'
 import { assumedFigure, givenFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
 import { plumbFaceSlope } from './plumbFace'
@@ -18,9 +25,10 @@ import { USUAL_DOUBT } from './usualTool'
 import { worldUp } from './worldUp'
 
 type LevelReading = AxisLevelReading | AxisFaceReading
+type GivenReading = GivenAxisReading | GivenCrossAxisReading
 
 /**
- * Fall and plan of a named axis as measured, in the chassis frame.
+ * How a named axis lies as measured, in the chassis frame. One across the vehicle is read in a frame turned aside.
  *
  * Plan comes from two points on the axis, else from a given axis, else it is taken as straight ahead and said so. Fall
  * comes from the level, else from a setup in which its face was made plumb, else from the heights of two points, else
@@ -43,9 +51,10 @@ export function axisColumns(
     (reading): reading is LevelReading =>
       (reading.kind === 'axis-level' || reading.kind === 'axis-face') && of(reading),
   )
-  const given = lastReading<GivenAxisReading>(
+  const given = lastReading<GivenReading>(
     build,
-    (reading): reading is GivenAxisReading => reading.kind === 'given-axis' && of(reading),
+    (reading): reading is GivenReading =>
+      (reading.kind === 'given-axis' || reading.kind === 'given-cross-axis') && of(reading),
   )
   const plan = planColumn(context, axis, given)
   const sloped = level
@@ -56,7 +65,7 @@ export function axisColumns(
     (given ? givenAngle(context, axis, given, 'fall') : unknown(`${axis.name}: level not read`))
   const both = sloped
     ? mapKnown(sloped, (direction) => lieOf(context, direction))
-    : lieBy(context, fall(), plan)
+    : lieBy(context, axis, fall(), plan)
   const source = level ?? given
   if (!both.known || !source?.reading.provisional) return both
   return known(both.value, [
@@ -72,13 +81,19 @@ function lieOf({ graph }: ReadingContext, direction: VectorColumns): AxisColumns
 }
 
 /** The direction of an axis whose fall and plan are known. */
-const lieBy = ({ graph }: ReadingContext, fall: Known<Column>, plan: Known<Column>): Known<AxisColumns> =>
-  mapKnown(allKnown<[Column, Column]>([fall, plan]), ([f, p]) => ({
-    fall: f,
-    fallDeg: scalarStep(graph, TIMES, [f], [degrees(1)]),
-    plan: p,
-    direction: vectorStep(graph, DIRECTION_OF_AXIS, [f, p]),
-  }))
+function lieBy(
+  context: ReadingContext,
+  axis: NamedAxis,
+  fall: Known<Column>,
+  plan: Known<Column>,
+): Known<AxisColumns> {
+  const { graph } = context
+  return mapKnown(allKnown<[Column, Column]>([fall, plan]), ([f, p]) => {
+    const direction = vectorStep(graph, DIRECTION_OF_AXIS, [f, p])
+    if (isAcross(axis)) return lieOf(context, fromFrameOf(axis, graph, direction))
+    return { fall: f, fallDeg: scalarStep(graph, TIMES, [f], [degrees(1)]), plan: p, direction }
+  })
+}
 
 /** The slope a level reading tells, in degrees, positive when the rear end of the axis is low. */
 export const readSlope = (axis: NamedAxis, placed: PlacedReading<LevelReading>): Known<number> =>
@@ -96,7 +111,7 @@ function levelSpec(axis: NamedAxis, { reading, path }: PlacedReading<LevelReadin
     magnitude: (shown) => slopeShown(axis, reading, shown, `${path}.values`),
     direction: {
       word: isFace ? reading.lean : reading.low,
-      positive: 'rear',
+      positive: endsOf(axis)[0],
       fallback: null,
       question: isFace
         ? `${axis.name}: where does the top of the face lean?`
@@ -134,18 +149,24 @@ function levelDirection(
   const isRezeroed = placed.reading.zero === 'chassis'
   const up = isRezeroed ? upOfRezeroed(context, setup) : worldUp(context, setup)
   const read = measuredFigure(context, placed, levelSpec(axis, placed))
-  const slope = isRezeroed ? toGravity(context, setup, onZeroSurface(context, setup, read), up) : read
+  const slope = isRezeroed ? toGravity(context, axis, setup, onZeroSurface(context, setup, read), up) : read
   return solvedDirection(context, axis, placed.path, slope, plan, up)
 }
+
+/** Straight across the vehicle, to the left. */
+const ACROSS = [0, 1, 0] as const
 
 /** The slope to the horizontal behind what a level shows that was zeroed on a surface of the chassis. */
 function toGravity(
   { graph }: ReadingContext,
+  axis: NamedAxis,
   setup: Setup,
   shown: Known<Column>,
   up: Known<VectorColumns>,
 ): Known<Column> {
-  const surface = axisDirection({ fall: radians(setup.zeroSurfaceFallDeg ?? 0), plan: asRadians(0) })
+  const surface = isAcross(axis)
+    ? ACROSS
+    : axisDirection({ fall: radians(setup.zeroSurfaceFallDeg ?? 0), plan: asRadians(0) })
   return mapKnown(allKnown<[Column, VectorColumns]>([shown, up]), ([slope, world]) =>
     scalarStep(graph, SLOPE_OVER_SURFACE, [slope, ...world], surface),
   )
@@ -189,7 +210,15 @@ function solvedDirection(
 ): Known<VectorColumns> {
   const all = allKnown<[Column, Column, VectorColumns]>([slopeDeg, plan, up])
   const direction = mapKnown(all, ([slope, planAngle, world]) =>
-    vectorStep(context.graph, DIRECTION_FROM_SLOPE, [slope, planAngle, ...world]),
+    fromFrameOf(
+      axis,
+      context.graph,
+      vectorStep(context.graph, DIRECTION_FROM_SLOPE, [
+        slope,
+        planAngle,
+        ...intoFrameOf(axis, context.graph, world),
+      ]),
+    ),
   )
   if (direction.known && Number.isNaN(context.graph.at(direction.value[2])))
     return unknown(`${axis.name}: no axis can show this slope in this attitude`, path)
@@ -209,7 +238,7 @@ function upOfRezeroed(context: ReadingContext, setup: Setup): Known<VectorColumn
 function planColumn(
   context: ReadingContext,
   axis: NamedAxis,
-  given: PlacedReading<GivenAxisReading> | null,
+  given: PlacedReading<GivenReading> | null,
 ): Known<Column> {
   const ends = farthestPair(context, axis, ['station', 'offset'])
   if (ends === 'too-close') return tooClose(axis)
@@ -222,7 +251,7 @@ function planColumn(
       ),
     )
   }
-  if (given?.reading.plan !== undefined) return givenAngle(context, axis, given, 'plan')
+  if (given && planText(given.reading) !== undefined) return givenAngle(context, axis, given, 'plan')
   if (given) return known(context.graph.source(0))
   const isOnAxle = axleById(context.build, axis.body) !== undefined
   const plan = assumedFigure(
@@ -231,7 +260,7 @@ function planColumn(
     isOnAxle ? USUAL_DOUBT.axlePlan : USUAL_DOUBT.powertrainPlan,
   )
   return known(inRadians(context, plan), [
-    `${axis.name}: direction in top view not read, taken as straight ahead`,
+    `${axis.name}: direction in top view not read, taken as straight ${isAcross(axis) ? 'across' : 'ahead'}`,
   ])
 }
 
@@ -251,9 +280,10 @@ function fallThroughPoints(context: ReadingContext, axis: NamedAxis): Known<Colu
 function givenAngle(
   context: ReadingContext,
   axis: NamedAxis,
-  { reading, path }: PlacedReading<GivenAxisReading>,
+  { reading, path }: PlacedReading<GivenReading>,
   which: 'fall' | 'plan',
 ): Known<Column> {
+  if (reading.kind === 'given-cross-axis') return givenCrossAngle(context, axis, { reading, path }, which)
   const isFall = which === 'fall'
   const figure = givenFigure(context, reading, {
     field: which,
@@ -282,6 +312,46 @@ function givenAngle(
   return mapKnown(figure, (column) => inRadians(context, column))
 }
 
+/** The text of a given axis' angle in top view. */
+const planText = (reading: GivenReading): string | undefined =>
+  reading.kind === 'given-axis' ? reading.plan : reading.sweep
+
+/** Rise and sweep as what they are in the frame turned aside: a left end that is high is a rear end that is not low. */
+function givenCrossAngle(
+  context: ReadingContext,
+  axis: NamedAxis,
+  { reading, path }: PlacedReading<GivenCrossAxisReading>,
+  which: 'fall' | 'plan',
+): Known<Column> {
+  const isFall = which === 'fall'
+  const field = isFall ? 'rise' : 'sweep'
+  const figure = givenFigure(context, reading, {
+    field,
+    label: `${axis.name}, ${field}`,
+    unit: 'deg',
+    texts: [reading[field] ?? ''],
+    textPath: `${path}.${field}`,
+    isSingle: true,
+    parse: parseAngle,
+    direction: isFall
+      ? {
+          word: reading.high,
+          positive: 'right',
+          fallback: null,
+          question: `${axis.name}: which end is higher?`,
+          path: `${path}.high`,
+        }
+      : {
+          word: reading.leftPoints,
+          positive: 'forward',
+          fallback: null,
+          question: `${axis.name}: which way does the left end point?`,
+          path: `${path}.leftPoints`,
+        },
+  })
+  return mapKnown(figure, (column) => inRadians(context, column))
+}
+
 const inRadians = ({ graph }: ReadingContext, column: Column): Column =>
   scalarStep(graph, TIMES, [column], [radians(1)])
 
@@ -294,7 +364,7 @@ interface EndColumns {
 /** Two points this close, in mm, say nothing about a direction. */
 const CLOSEST = 10
 
-/** The two points on an axis that lie farthest apart in station and have all figures asked for, front first; null for fewer. */
+/** The two points on an axis that lie farthest apart along it and have all figures asked for, front first; null for fewer. */
 function farthestPair(
   context: ReadingContext,
   axis: NamedAxis,
@@ -307,11 +377,17 @@ function farthestPair(
     const figures = context.point(point)
     if (!wanted.every((which) => figures[which].known)) continue
     const column = (figure: Known<Column>) => (figure.known ? figure.value : context.graph.source(0))
-    ends.push({
-      station: column(figures.station),
-      offset: column(figures.offset),
-      height: column(figures.height),
-    })
+    const [station, offset, height] = [figures.station, figures.offset, figures.height].map(column) as [
+      Column,
+      Column,
+      Column,
+    ]
+    // Seen across the vehicle what is left is rearward, and what is forward is left.
+    ends.push(
+      isAcross(axis)
+        ? { station: offset, offset: scalarStep(context.graph, TIMES, [station], [-1]), height }
+        : { station, offset, height },
+    )
   }
   const { at } = context.graph
   ends.sort((a, b) => at(a.station) - at(b.station))
@@ -322,7 +398,9 @@ function farthestPair(
 }
 
 const tooClose = (axis: NamedAxis) =>
-  unknown(`${axis.name}: its points stand at the same station and show no direction`)
+  unknown(
+    `${axis.name}: its points stand at the same ${isAcross(axis) ? 'offset' : 'station'} and show no direction`,
+  )
 
 /**
  * Smallest spacing of two points, in mm, for which their angle is good to the wanted accuracy.

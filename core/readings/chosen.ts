@@ -1,5 +1,6 @@
 import type { Build } from '../project/build'
 import type { Reading } from '../project/reading'
+import { isOfFirstTrial } from './trial'
 
 /** A reading with its place in the file. */
 export interface PlacedReading<R extends Reading = Reading> {
@@ -8,7 +9,8 @@ export interface PlacedReading<R extends Reading = Reading> {
 }
 
 /**
- * The reading in force among those that say the same thing: the last one taken. Earlier ones stay in the file as history.
+ * The reading in force among those that say the same thing: the last one taken in the pose the build starts from. Earlier ones
+ * stay in the file as history.
  *
  * @returns null when there is none
  */
@@ -18,7 +20,8 @@ export function lastReading<R extends Reading>(
 ): PlacedReading<R> | null {
   for (let index = build.readings.length - 1; index >= 0; index--) {
     const reading = build.readings[index]
-    if (reading && is(reading)) return { reading, path: `readings[${index}]` }
+    if (reading && is(reading) && isOfFirstTrial(build, reading))
+      return { reading, path: `readings[${index}]` }
   }
   return null
 }

@@ -110,7 +110,7 @@ export const assumedFigure = (
 /** A figure from a drawing or data sheet as an input, exact unless a tolerance stands beside it. */
 export function givenFigure(
   context: ReadingContext,
-  reading: Extract<Reading, { kind: 'given-point' | 'given-axis' }>,
+  reading: Extract<Reading, { kind: 'given-point' | 'given-axis' | 'given-cross-axis' }>,
   spec: FigureSpec,
 ): Known<Column> {
   const tolerance = reading.plusMinus === undefined ? null : spec.parse(reading.plusMinus)

@@ -1,6 +1,7 @@
 import { parseBuild } from '../project/parseBuild'
 import { newBuild } from '../project/newBuild'
-import { demoBuild, rawDemo } from '../testdata/builds'
+import { resultJson } from '../result/resultJson'
+import { changedDemo, demoBuild, rawDemo } from '../testdata/builds'
 import { asRadians, degrees, radians } from '../units/angle'
 import { readingEcho } from '../text/echo'
 import { chassisUp, fallFromSlope, LEVEL_UP } from './attitude'
@@ -184,5 +185,35 @@ describe('the tour', () => {
   it('wants the attitude again in a new setup', () => {
     const build = edited((raw) => raw.setups.push({ ...raw.setups[0], id: 's2', name: 'On the lift' }))
     expect(nextOpenStep(measuringTour(build, 's2'), null)?.id).toBe('chassis-fall')
+  })
+})
+
+describe('readings of several trials', () => {
+  it('place the powertrain as it stood in the first; what else was read then counts in any', () => {
+    const heights = (edit: (raw: any) => void) => {
+      const { points } = resultJson(changedDemo(edit))
+      const of = (id: string) => points.find((point) => point.id === id)!.heightMm
+      return { output: of('output-joint'), pinion: of('pinion-joint') }
+    }
+    const before = heights(() => undefined)
+    const again = (raw: any, point: string, trial: string, value: string) =>
+      raw.readings.push({
+        id: `again-${point}`,
+        kind: 'point-height',
+        setup: 'setup-1',
+        point,
+        trial,
+        values: [value],
+        unit: 'mm',
+        way: 'above',
+      })
+    const later = heights((raw) => {
+      raw.trials.push({ id: 'trial-2', name: 'Second lift-in', packed: { tail: 5 } })
+      again(raw, 'output-joint', 'trial-2', '99')
+      again(raw, 'pinion-joint', 'trial-2', '3')
+    })
+    expect(later.output).toBe(before.output)
+    expect(later.pinion).toBe(3)
+    expect(heights((raw) => again(raw, 'output-joint', 'trial-1', '99')).output).toBe(99)
   })
 })

@@ -2,6 +2,7 @@ import { axleById, axlesOf, isChassis, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
+import { isOfFirstTrial } from './trial'
 
 /** What a step of the tour asks for. */
 export type TourQuantity =
@@ -30,6 +31,8 @@ export interface TourStep {
   readonly optional: boolean
   /** Kind of body the target belongs to, for the picture of where the tool goes. */
   readonly body: 'chassis' | 'powertrain' | 'axle'
+  /** The axis lies across the vehicle: its ends are left and right. */
+  readonly isAcross: boolean
   readonly reading: Reading | null
 }
 
@@ -54,6 +57,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     role,
     optional,
     body: bodyKind(build, target),
+    isAcross: build.axes.some(({ id, lies }) => id === target && lies === 'across'),
     reading: findReading(build, setupId, quantity, target),
   })
   const place = (
@@ -153,8 +157,8 @@ function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: 
     }
     if (quantity === 'axis-level') {
       const isLevel =
-        reading.kind === 'axis-level' || reading.kind === 'axis-face' || reading.kind === 'given-axis'
-      return isLevel && reading.axis === target
+        reading.kind === 'axis-level' || reading.kind === 'axis-face' || reading.kind.startsWith('given')
+      return isLevel && 'axis' in reading && reading.axis === target
     }
     if (quantity === 'shaft-level') {
       const { line, shaft } = shaftOf(target)
@@ -163,6 +167,6 @@ function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: 
     return (reading.kind === quantity || reading.kind === 'given-point') && reading.point === target
   }
   // A measured reading is in force before a given one, and the last of several.
-  const found = build.readings.filter(matches)
+  const found = build.readings.filter((reading) => matches(reading) && isOfFirstTrial(build, reading))
   return found.filter((reading) => !reading.kind.startsWith('given')).at(-1) ?? found.at(-1) ?? null
 }

@@ -1,3 +1,4 @@
+import { axisDirection, riseSweep } from '../frame/axis'
 import { toStation } from '../frame/station'
 import type { Known, Missing } from '../known'
 import { lengthBetween, type LengthFigure } from '../line/shaftLengths'
@@ -6,7 +7,7 @@ import { inertialRule } from '../line/inertialRule'
 import { turning } from '../line/turning'
 import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../line/uniformity'
 import { QUANTITY_UNITS, type Verdict, type Window } from '../project/limit'
-import type { Build } from '../project/build'
+import type { Build, NamedAxis } from '../project/build'
 import type { JointKind, Line, School } from '../project/lineSpec'
 import { drivenTorqueNm } from '../strength/drivetrainFigures'
 import { findMistakes } from '../mistakes/findMistakes'
@@ -56,6 +57,9 @@ export interface AxisJson {
   readonly id: string
   readonly fallDeg: number | null
   readonly planDeg: number | null
+  /** Of an axis that lies across the vehicle, which has no fall and plan. */
+  readonly riseDeg: number | null
+  readonly sweepDeg: number | null
   readonly missing: readonly Missing[]
 }
 
@@ -199,7 +203,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     position: { id: position?.id ?? build.chosen, name: position?.name ?? '', settings },
     verdict: evaluation.verdict,
     sentence: stateSentence(build, evaluation),
-    axes: build.axes.map((axis) => axisJson(axis.id, evaluation)),
+    axes: build.axes.map((axis) => axisJson(axis, evaluation)),
     points: build.points.map((point) => pointJson(point.id, evaluation)),
     lines: evaluation.lines.map((line) => lineJson(build, line)),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
@@ -215,10 +219,16 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
   }
 }
 
-function axisJson(id: string, { placed }: Evaluation): AxisJson {
+function axisJson({ id, lies }: NamedAxis, { placed }: Evaluation): AxisJson {
   const place = placed.axes.get(id)
-  if (!place?.known) return { id, fallDeg: null, planDeg: null, missing: place?.missing ?? [] }
-  return { id, fallDeg: degrees(place.value.fall), planDeg: degrees(place.value.plan), missing: [] }
+  const none = { fallDeg: null, planDeg: null, riseDeg: null, sweepDeg: null }
+  if (!place?.known) return { id, ...none, missing: place?.missing ?? [] }
+  if (lies === 'across') {
+    const { rise, sweep } = riseSweep(axisDirection(place.value))
+    return { id, ...none, riseDeg: degrees(rise), sweepDeg: degrees(sweep), missing: [] }
+  }
+  const { fall, plan } = place.value
+  return { id, ...none, fallDeg: degrees(fall), planDeg: degrees(plan), missing: [] }
 }
 
 function pointJson(id: string, { placed }: Evaluation): PointJson {

@@ -1,6 +1,7 @@
 import { axleById } from '../project/bodies'
 import { toStation } from '../frame/station'
-import { fallWords, offsetWords, planWords, type AxisRole } from '../frame/words'
+import { axisDirection, riseSweep, type FallPlan } from '../frame/axis'
+import { fallWords, offsetWords, planWords, riseWords, sweepWords, type AxisRole } from '../frame/words'
 import { mapKnown, type Known } from '../known'
 import type { Build, NamedAxis } from '../project/build'
 import type {
@@ -79,8 +80,8 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
   const path = `readings[${build.readings.length - 1}]`
   const slope = readSlope(axis, { reading, path })
   if (!slope.known) return missingEcho(slope.missing)
-  const role = axisRole(build, axis)
-  const toGravity = `${sentenceCase(axis.name)} ${fallWords(slope.value, role, build.units, 2)} as read`
+  const say = slopeWords(build, axis)
+  const toGravity = `${sentenceCase(axis.name)} ${say(slope.value)} as read`
   const context = readingContext(build)
   const place = context.axis(axis)
   const fall = figureOf(
@@ -94,7 +95,7 @@ function axisEcho(build: Build, reading: Extract<MeasuredReading, { axis: string
     }
   return {
     ok: true,
-    text: `${toGravity}; to the chassis ${fallWords(fall.value, role, build.units, 2)}${plusMinus(plusMinusOf(fall), build.units)}.`,
+    text: `${toGravity}; to the chassis ${say(fall.value)}${plusMinus(plusMinusOf(fall), build.units)}.`,
   }
 }
 
@@ -170,12 +171,27 @@ export function axisRole(build: Build, axis: NamedAxis): AxisRole {
   return axle.noseFaces === 'forward' ? 'nose-front' : 'nose-rear'
 }
 
+/** A slope in the words of an axis: positive when its rear end is low, or its left end where it lies across. */
+const slopeWords = (build: Build, axis: NamedAxis) => (slopeDeg: number) =>
+  axis.lies === 'across'
+    ? riseWords(-slopeDeg, build.units, 2)
+    : fallWords(slopeDeg, axisRole(build, axis), build.units, 2)
+
+/** Slope and direction in top view of a named axis, in its own words. */
+export function lieWords(build: Build, axis: NamedAxis, place: FallPlan): readonly [string, string] {
+  const { units } = build
+  if (axis.lies === 'across') {
+    const { rise, sweep } = riseSweep(axisDirection(place))
+    return [riseWords(degrees(rise), units, 2), sweepWords(degrees(sweep), units, 2)]
+  }
+  const fall = fallWords(degrees(place.fall), axisRole(build, axis), units, 2)
+  return [fall, planWords(degrees(place.plan), units, 2)]
+}
+
 /** Where a named axis lies, in words: "tail down 3.2°, rear points left 0.4°"; null when unknown. */
 export function axisWords(build: Build, axis: NamedAxis): string | null {
   const place = axisPlace(build, axis)
-  if (!place.known) return null
-  const fall = fallWords(degrees(place.value.fall), axisRole(build, axis), build.units, 2)
-  return `${fall}, ${planWords(degrees(place.value.plan), build.units, 2)}`
+  return place.known ? lieWords(build, axis, place.value).join(', ') : null
 }
 
 /** The raw text of a reading as kept, repeats in order. */

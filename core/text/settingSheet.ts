@@ -1,15 +1,13 @@
 import { worstCheck } from './stateSentence'
 import { checkLabel, checkValueText, marginText, plusMinusText } from './checkText'
-import { axisRole } from './echo'
+import { lieWords } from './echo'
 import { leverInstruction } from './leverText'
 import { lineFacts, lineSpread, spreadText, type FactGroup } from './lineFacts'
 import type { CheckState } from '../check/check'
 import type { Evaluation, LineEvaluation } from '../model/evaluateBuild'
-import { fallWords, planWords } from '../frame/words'
 import type { Build } from '../project/build'
 import type { Sureness } from '../uncertainty/monteCarlo'
 import type { Verdict } from '../project/limit'
-import { degrees } from '../units/angle'
 import { formatAngle } from '../units/format'
 import { axisOf } from '../readings/geometry'
 
@@ -69,12 +67,12 @@ export function settingSheet(
     goals: build.axes.flatMap((axis) => {
       const place = axisOf(now.placed, axis.id)
       if (!place.known) return []
-      const fall = fallWords(degrees(place.value.fall), axisRole(build, axis), build.units, 2)
-      const doubt = spreadText(sureness?.figures[`axis/${axis.id}/fallDeg`] ?? null, (size) =>
+      const figure = axis.lies === 'across' ? 'riseDeg' : 'fallDeg'
+      const doubt = spreadText(sureness?.figures[`axis/${axis.id}/${figure}`] ?? null, (size) =>
         formatAngle(size, build.units, 2),
       )
-      const plan = planWords(degrees(place.value.plan), build.units, 2)
-      return [`${axis.name}: ${fall}${doubt ? ` ${doubt}` : ''}, ${plan}`]
+      const [slope, inPlan] = lieWords(build, axis, place.value)
+      return [`${axis.name}: ${slope}${doubt ? ` ${doubt}` : ''}, ${inPlan}`]
     }),
     hasDrive: now.lines.some((line) => line.drive?.known),
     isOut: now.verdict === 'out',

@@ -75,6 +75,7 @@ describe('lineFacts', () => {
   it('has no swung shaft without a speed', () => {
     const raw = rawDemo()
     delete raw.lines[0].speed
+    delete raw.drivetrain
     const parsed = parseBuild(raw)
     if (!parsed.ok) throw new Error('refused')
     const groups = lineFacts(parsed.value, evaluateBuild(parsed.value, {}).lines[0]!)

@@ -31,7 +31,8 @@ const tools = computed(() =>
 const tool = computed(() => tools.value.find((one) => one.id === draft.toolId) ?? tools.value[0])
 /** All readings of a level share its zero error, with the sign of the side its display looked to. */
 const displayChoice = computed<Choice[]>(() => {
-  const sides = step.quantity === 'chassis-roll' ? (['rear', 'front'] as const) : (['left', 'right'] as const)
+  const isAcross = step.quantity === 'chassis-roll' || step.isAcross
+  const sides = isAcross ? (['rear', 'front'] as const) : (['left', 'right'] as const)
   return [
     {
       key: 'display',
