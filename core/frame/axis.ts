@@ -1,5 +1,5 @@
 import { workedOnce, type Kernel, type Row } from '../columns/kernel'
-import { angleTo } from '../units/angle'
+import { angleTo, degrees } from '../units/angle'
 import type { Vec3 } from '../linalg/vec3'
 import { asRadians, type Radians } from '../units/angle'
 
@@ -42,15 +42,26 @@ export const FALL_PLAN: Kernel = {
   },
 }
 
-/** Rise and sweep, in radians, of a direction that points to the left, of any length: left end higher, left end further forward. */
-export const RISE_SWEEP: Kernel = {
+/** The same in degrees, for those who only look. */
+export const FALL_PLAN_DEG: Kernel = {
+  ...FALL_PLAN,
+  run: (count, [x, y, z], [fall, plan]) => {
+    for (let i: Row = 0; i < count; i++) {
+      fall[i] = degrees(fallOf(x[i], y[i], z[i]))
+      plan[i] = degrees(planOf(x[i], y[i]))
+    }
+  },
+}
+
+/** Rise and sweep, in degrees, of a direction that points to the left, of any length: left end higher, left end further forward. */
+export const RISE_SWEEP_DEG: Kernel = {
   name: 'rise and sweep of a direction',
   page: 'frame',
   outputs: 2,
   run: (count, [x, y, z], [rise, sweep]) => {
     for (let i: Row = 0; i < count; i++) {
-      rise[i] = -fallOf(x[i], y[i], z[i])
-      sweep[i] = planOf(-y[i], x[i])
+      rise[i] = -degrees(fallOf(x[i], y[i], z[i]))
+      sweep[i] = degrees(planOf(-y[i], x[i]))
     }
   },
 }

@@ -9,6 +9,7 @@ export type MapColumns = readonly [Column, Column, Column, Column]
 export interface ChainColumns {
   /** Working angles in radians. */
   readonly angles: readonly Column[]
+  readonly anglesDeg: readonly Column[]
   readonly normals: readonly VectorColumns[]
   /** From the first joint's frame to the frame behind each joint. */
   readonly upTo: readonly MapColumns[]
@@ -27,14 +28,16 @@ export function chainColumns(
   phases: readonly number[],
 ): ChainColumns {
   const angles: Column[] = []
+  const anglesDeg: Column[] = []
   const normals: VectorColumns[] = []
   const upTo: MapColumns[] = []
   kinds.forEach((kind, index) => {
     const incoming = axes[index] as VectorColumns
-    const [angle, cosine, ...normal] = graph.step(JOINT, [
+    const [angle, cosine, x, y, z, angleDeg] = graph.step(JOINT, [
       ...incoming,
       ...(axes[index + 1] as VectorColumns),
-    ]) as unknown as [Column, Column, ...VectorColumns]
+    ]) as unknown as [Column, Column, ...VectorColumns, Column]
+    const normal = [x, y, z] as const
     const isCross = kind === 'cross' ? 1 : 0
     const before = upTo[index - 1]
     const phase = phases[index - 1] ?? 0
@@ -46,8 +49,9 @@ export function chainColumns(
         )
       : graph.step(FIRST_MAP, [cosine], [isCross])
     angles.push(angle)
+    anglesDeg.push(angleDeg)
     normals.push(normal)
     upTo.push(map as unknown as MapColumns)
   })
-  return { angles, normals, upTo }
+  return { angles, anglesDeg, normals, upTo }
 }

@@ -1,18 +1,18 @@
 import type { Kernel, Row } from '../columns/kernel'
-import { angleTo } from '../units/angle'
+import { angleTo, degrees } from '../units/angle'
 
 /** Below this sine the two axes share no plane worth the name, and any one will do. */
 const STRAIGHT_SINE = 1e-12
 
 /**
- * A joint between two unit axes along the power flow: its working angle in radians, the cosine of it, and the unit normal of
- * its plane; for a straight joint some direction square to its axis.
+ * A joint between two unit axes along the power flow: its working angle in radians, the cosine of it, the unit normal of its
+ * plane (for a straight joint some direction square to its axis), and the angle in degrees.
  */
 export const JOINT: Kernel = {
   name: 'working angle of a joint',
   page: 'joints',
-  outputs: 5,
-  run: (count, [ix, iy, iz, ox, oy, oz], [angle, cosine, nx, ny, nz]) => {
+  outputs: 6,
+  run: (count, [ix, iy, iz, ox, oy, oz], [angle, cosine, nx, ny, nz, angleDeg]) => {
     for (let i: Row = 0; i < count; i++) {
       const ax = ix[i]
       const ay = iy[i]
@@ -23,7 +23,9 @@ export const JOINT: Kernel = {
       const sine = Math.sqrt(x * x + y * y + z * z)
       const dot = ax * ox[i] + ay * oy[i] + az * oz[i]
       // Of the two, the sine is exact for tiny angles, where the cosine alone would lose them.
-      angle[i] = angleTo(sine, dot)
+      const turn = angleTo(sine, dot)
+      angle[i] = turn
+      angleDeg[i] = degrees(turn)
       cosine[i] = dot
       if (sine >= STRAIGHT_SINE) {
         const inverse = 1 / sine

@@ -1,14 +1,13 @@
 import { CONSTANT_OVER, DIFFERENCE, SIZE, TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
-import { FALL_PLAN } from '../frame/axis'
+import { FALL_PLAN_DEG } from '../frame/axis'
 import type { MapColumns } from '../joints/chainColumns'
 import { lengthColumns } from './shaftLengths'
 import { anyPerpendicular, cross } from '../linalg/vec3'
 import type { Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'
 import { criticalSpeedRpm } from '../strength/criticalSpeed'
-import { degrees } from '../units/angle'
 import type { LineColumns } from './lineColumns'
 import {
   EQUIVALENT_ANGLE,
@@ -129,14 +128,13 @@ export function lineFigureColumns(
     const sense = line.flow === 'forward' ? -1 : 1
     const rearward =
       sense === 1 ? (axes[index + 1] as VectorColumns) : reversed(graph, axes[index + 1] as VectorColumns)
-    const [fall, plan] = graph.step(FALL_PLAN, rearward) as unknown as [Column, Column]
-    const inDegrees = (column: Column) => scalarStep(graph, TIMES, [column], [degrees(1)])
+    const [fall, plan] = graph.step(FALL_PLAN_DEG, rearward) as unknown as [Column, Column]
     const lengths = hasLengths ? lengthColumns(graph, line, columns, index) : []
     const own = peak(index)
     const speed = critical[index]
     return [
-      { name: `${at}.fallDeg`, column: inDegrees(fall) },
-      { name: `${at}.planDeg`, column: inDegrees(plan) },
+      { name: `${at}.fallDeg`, column: fall },
+      { name: `${at}.planDeg`, column: plan },
       ...lengths.map((column, i) => ({ name: `${at}.lengths[${i}].vehicleMm`, column })),
       ...(own ? [{ name: `${at}.peakAccelerationRadS2`, ...own }] : []),
       ...(speed != null ? [{ name: `${at}.criticalSpeedRpm`, column: speed }] : []),

@@ -1,4 +1,3 @@
-import { TIMES } from '../columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
 import { chainColumns, type ChainColumns } from '../joints/chainColumns'
@@ -7,7 +6,6 @@ import { dot, type Vec3 } from '../linalg/vec3'
 import type { Flow, Joint, Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'
 import type { Id } from '../project/id'
-import { degrees } from '../units/angle'
 import { phasesOf } from './phases'
 import { hardwareLength } from './hardware'
 import { SQUEEZE } from './uniformity'
@@ -29,7 +27,6 @@ export interface LineColumns extends ChainColumns {
   readonly axes: readonly VectorColumns[]
   /** Between the joint centres of each shaft, in mm. */
   readonly spans: readonly Column[]
-  readonly anglesDeg: readonly Column[]
   /** How much the line squeezes the turn up to and behind each joint; the last is the whole line. */
   readonly squeezes: readonly Column[]
 }
@@ -131,7 +128,7 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
     const chain = chainColumns(graph, kinds, axes, phasesOf(line))
     chain.angles.forEach((angle, index) =>
       graph.name(
-        [angle, ...(chain.normals[index] ?? [])],
+        [angle, ...(chain.normals[index] ?? []), chain.anglesDeg[index] as Column],
         `${line.name}: angle of joint ${index + 1}${when}`,
       ),
     )
@@ -143,7 +140,6 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
       centres,
       axes,
       spans: shafts.map(({ length }) => length),
-      anglesDeg: chain.angles.map((angle) => scalarStep(graph, TIMES, [angle], [degrees(1)])),
       squeezes: chain.upTo.map((map) => scalarStep(graph, SQUEEZE, map)),
     }
   })

@@ -1,6 +1,6 @@
 import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
-import { FALL_PLAN, RISE_SWEEP } from '../frame/axis'
+import { FALL_PLAN_DEG, RISE_SWEEP_DEG } from '../frame/axis'
 import { lineChecks } from '../check/lineChecks'
 import { lineStates, windingBody, type LineState } from '../check/lineStates'
 import type { CheckPlan } from '../check/plannedCheck'
@@ -16,7 +16,6 @@ import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
-import { degrees } from '../units/angle'
 
 /** Where everything stands in one state of the vehicle, as columns. */
 export interface PlacedState extends PlaceColumns {
@@ -235,13 +234,13 @@ function placeFigures(build: Build, graph: Graph, { point, axis }: PlacedState):
       const direction = axis(id)
       if (!direction.known) return []
       const across = lies === 'across'
-      const angles = graph.step(across ? RISE_SWEEP : FALL_PLAN, direction.value)
+      const angles = graph.step(across ? RISE_SWEEP_DEG : FALL_PLAN_DEG, direction.value)
       const names = across ? ['riseDeg', 'sweepDeg'] : ['fallDeg', 'planDeg']
       return angles.map((angle, i) => ({
         of: 'axis',
         id,
         name: names[i] ?? '',
-        column: times(angle, degrees(1)),
+        column: angle,
       }))
     }),
   ]

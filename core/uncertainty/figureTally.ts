@@ -35,11 +35,15 @@ export interface FigureTally {
   readonly products: Float64Array
   /** Numbers of the inputs it rests on. */
   readonly restsOn: readonly number[]
-  /** The samples themselves, for a figure that has a vector behind it. */
-  readonly samples: Float64Array
+  /** The samples themselves, for a figure whose vector may yet turn out to be as good as nought. */
+  samples: Float64Array
 }
 
-/** An empty tally for as many samples as will be drawn at the most. */
+/**
+ * An empty tally.
+ *
+ * @param samples - to be kept to begin with, where the figure has a vector behind it
+ */
 export function newTally(
   figure: SampledFigure,
   nominal: number,
@@ -93,7 +97,14 @@ export function addFigure(
     for (const input of tally.restsOn)
       products[input] = (products[input] ?? 0) + product(away, scores[input] as Float64Array, rows)
   }
-  if (figure.vector) tally.samples.set(values.subarray(0, rows), tally.drawn - rows)
+  if (tally.samples.length > 0) tally.samples.set(values.subarray(0, rows), tally.drawn - rows)
+}
+
+/** From now on keeps as many samples in all, those so far among them; none for 0. */
+export function keepSamples(tally: FigureTally, samples: number): void {
+  const kept = new Float64Array(samples)
+  if (samples > 0) kept.set(tally.samples.subarray(0, tally.drawn))
+  tally.samples = kept
 }
 
 /** Sums up the distances from the nominal figure; where some rows have no answer, of the others. */

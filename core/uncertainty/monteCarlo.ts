@@ -4,10 +4,17 @@ import type { Input } from '../readings/inputs'
 import type { Column } from '../columns/graph'
 import { sourcesOf } from '../columns/run'
 import type { CompiledBuild } from '../model/compile'
-import { addVector, newVectorSums, type VectorSums } from './noughtInterval'
-import { addFigure, newTally, spreadOf, type FigureSpread } from './figureTally'
+import { addVector, isFarFromNought, newVectorSums, type VectorSums } from './noughtInterval'
+import {
+  addFigure,
+  keepSamples,
+  newTally,
+  spreadOf,
+  type FigureSpread,
+  type FigureTally,
+} from './figureTally'
 import type { SampledFigure, SampleModel } from './sampleModel'
-import { newTruths, type SamplingOptions, type Truths } from './truths'
+import { BLOCK, newTruths, type SamplingOptions, type Truths } from './truths'
 
 /** Samples that every published ± rests on at the least. */
 export const LEAST_SAMPLES = 20_000
@@ -55,21 +62,23 @@ export function* monteCarlo(
       nominal[k] ?? NaN,
       figure.window ? inputsOf(compiled, figure.column) : [],
       inputs.length,
-      count,
+      Math.min(count, BLOCK),
     ),
   )
   const isKept = new Uint8Array(run.capacity)
   let [done, together] = [0, 0]
+  let asked: readonly Column[] = wanted
   for (const block of truths.blocks()) {
     const { scores } = block
     const rows = Math.min(block.rows, count - done)
-    run.bring(wanted, rows, given)
+    run.bring(asked, rows, given)
     isKept.fill(1)
     for (const tally of tallies) addFigure(tally, run.cells, rows, scores, isKept)
     for (const { columns, sums } of vectors.values())
       addVector(sums, run.cells(columns[0]), run.cells(columns[1]), rows)
     for (let row = 0; row < rows; row++) together += isKept[row] ?? 0
     done += rows
+    if (done === rows && done < count) asked = leaveFarVectors(figures, tallies, vectors, count)
     yield done
     if (done >= count) break
   }
@@ -86,6 +95,23 @@ export function* monteCarlo(
     ),
     together: !isLimited ? null : count === 0 ? Number(keepsAll(figures, nominal)) : together / count,
   }
+}
+
+/**
+ * After the first rows: vectors that are clearly not nought are looked at no longer, and samples kept only for the others.
+ *
+ * @returns the columns that are still wanted
+ */
+function leaveFarVectors(
+  figures: readonly SampledFigure[],
+  tallies: readonly FigureTally[],
+  vectors: ReturnType<typeof vectorsOf>,
+  count: number,
+): Column[] {
+  for (const [first, { sums }] of vectors) if (isFarFromNought(sums)) vectors.delete(first)
+  const open = ({ vector }: SampledFigure) => (vector ? vectors.get(vector.columns[0]) : undefined)
+  for (const tally of tallies) if (tally.figure.vector) keepSamples(tally, open(tally.figure) ? count : 0)
+  return figures.flatMap((figure) => [figure.column, ...(open(figure)?.columns ?? [])])
 }
 
 /** Numbers of the inputs that a column rests on. */

@@ -79,7 +79,7 @@ export function noughtInterval(
   vector: VectorSums,
   figureAtNought: number,
 ): readonly [number, number] | null {
-  if (count < 2 || !isNoughtLikely(vector)) return null
+  if (count < 2 || !(noughtDistance(vector) <= 1)) return null
   const sorted = samples.slice(0, drawn).filter(Number.isFinite).sort()
   const low = sorted[Math.floor(0.05 * count)] ?? NaN
   const high = sorted[Math.min(count - 1, Math.ceil(0.95 * count))] ?? NaN
@@ -87,13 +87,23 @@ export function noughtInterval(
   return high > figureAtNought ? [figureAtNought, high] : [low, figureAtNought]
 }
 
-function isNoughtLikely({ nominal: [x, y], count, ...sums }: VectorSums): boolean {
+/**
+ * Beyond this nought is out of the question already after some hundred samples: their ellipse may be off by a fifth, never by
+ * half.
+ */
+const FAR = 4
+
+/** True when nought is so far outside the ellipse of the samples so far that the rest of them cannot bring it in. */
+export const isFarFromNought = (sums: VectorSums): boolean => noughtDistance(sums) > FAR
+
+/** How far nought lies from the vector, squared: 1 on the 95 % ellipse; NaN for a vector that does not vary and is not nought. */
+function noughtDistance({ nominal: [x, y], count, ...sums }: VectorSums): number {
   const xx = sums.xx / count - (sums.x / count) ** 2
   const yy = sums.yy / count - (sums.y / count) ** 2
   const xy = sums.xy / count - (sums.x * sums.y) / count ** 2
   const trace = xx + yy
-  if (!(trace > 0)) return x === 0 && y === 0
+  if (!(trace > 0)) return x === 0 && y === 0 ? 0 : NaN
   const determinant = xx * yy - xy * xy
-  if (determinant < THIN * trace * trace) return (x * x + y * y) / trace <= CHI_LINE
-  return (x * x * yy - 2 * x * y * xy + y * y * xx) / determinant <= CHI_PLANE
+  if (determinant < THIN * trace * trace) return (x * x + y * y) / trace / CHI_LINE
+  return (x * x * yy - 2 * x * y * xy + y * y * xx) / determinant / CHI_PLANE
 }
