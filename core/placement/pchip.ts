@@ -5,6 +5,7 @@
  * @param x - rising, two at least
  * @param y - as many
  * @returns dy/dx at each place, in the units of y over those of x
+ * @example shapePreservingSlopes([0, 1, 3], [1, 3, 7]) // [2, 2, 2]
  */
 export function shapePreservingSlopes(x: readonly number[], y: readonly number[]): number[] {
   const at = (list: readonly number[], i: number) => list[i] ?? NaN

@@ -39,7 +39,7 @@ const JOINT_LIMIT: LimitEntry = {
   id: 'joint-limit',
   quantity: 'joint-limit-margin',
   unit: 'deg',
-  scope: 'ride',
+  scope: 'travel',
   failBelow: 2,
   basis: "the yoke touches at the joint's own limit",
 }

@@ -51,7 +51,7 @@ describe('a line behind the drivetrain', () => {
     // 200 · 2 · 3.6 · 2.5
     expect(found).toEqual({
       torqueNm: expect.closeTo(3600, 9),
-      basis: 'engine 200 Nm, converter 2, gear first 3.6, range low 2.5',
+      basis: 'engine 200 Nm, converter 2, gear first at 3.6, range low at 2.5',
     })
   })
 
@@ -97,7 +97,7 @@ describe('a line behind the drivetrain', () => {
     const taken = lineSpeed(untold, line(untold))
     expect(taken.known && taken.value).toMatchObject({
       speedRpm: 5000,
-      basis: 'redline 4000 rev/min, gear top 0.8',
+      basis: 'redline 4000 rev/min, gear top at 0.8',
     })
   })
 })

@@ -110,6 +110,6 @@ function extremes(gears: readonly Gear[] | undefined, what: string) {
   if (!first) return null
   const least = rest.reduce((one, other) => (other.ratio < one.ratio ? other : one), first)
   const most = rest.reduce((one, other) => (other.ratio > one.ratio ? other : one), first)
-  const word = ({ name, ratio }: Gear) => `${what} ${name} ${ratio}`
+  const word = ({ name, ratio }: Gear) => `${what} ${name} at ${ratio}`
   return { least, most, words: `${word(least)}|${word(most)}` }
 }

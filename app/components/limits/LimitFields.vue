@@ -35,7 +35,7 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
         }}
       </h2>
       <p class="soft">
-        {{ limit.basis
+        {{ words.scopes[limit.scope] }}: {{ limit.basis
         }}<template v-if="limit.schools">
           · {{ limit.schools.map((school) => texts.schools[school].name).join(', ') }}</template
         >

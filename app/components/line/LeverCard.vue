@@ -5,6 +5,7 @@ import type { Build } from '~~/core/project/build'
 import { leverUnit, type Lever } from '~~/core/project/lever'
 import { leverAmount, leverName, leverWays } from '~~/core/text/leverText'
 import { FINE } from '~/composables/useHandleDrag'
+import { texts } from '~/texts/en'
 import { useTyping } from '~/composables/useTyping'
 
 /** One lever: its picture, where it stands, and three ways to move it. */
@@ -14,7 +15,7 @@ const { build, lever, amount, marked } = defineProps<{
   amount: number
   marked: boolean
 }>()
-const emit = defineEmits<{ hold: [amount: number]; release: []; mark: [] }>()
+const emit = defineEmits<{ hold: [amount: number]; release: []; mark: []; lock: [] }>()
 const isPositive = ref(amount >= 0)
 const fault = ref<string | null>(null)
 const name = computed(() => leverName(build, lever))
@@ -89,6 +90,16 @@ function turnRound() {
         </p>
       </div>
     </div>
+    <button
+      type="button"
+      class="lock"
+      :aria-pressed="lever.locked === true"
+      :aria-label="`${name}: ${texts.line.lock}`"
+      :title="texts.line.lock"
+      @click="emit('lock')"
+    >
+      <UIcon :name="lever.locked ? 'i-lucide-lock' : 'i-lucide-lock-open'" />
+    </button>
     <div class="doing">
       <button type="button" class="nudge" :aria-label="`${name}, ${ways[1]}`" @click="nudge(-1)">−</button>
       <input
@@ -113,6 +124,7 @@ function turnRound() {
 
 <style scoped>
 .card {
+  position: relative;
   padding: 12px 14px;
   border-bottom: 1px solid var(--hair);
   border-left: 3px solid transparent;
@@ -127,6 +139,28 @@ function turnRound() {
   gap: 12px;
   align-items: center;
   cursor: default;
+}
+.lock {
+  position: absolute;
+  top: 6px;
+  right: 6px;
+  display: grid;
+  place-items: center;
+  width: 32px;
+  height: 32px;
+  border-radius: 4px;
+  color: var(--soft);
+  cursor: pointer;
+}
+.lock:hover {
+  color: var(--ink);
+}
+.lock[aria-pressed='true'] {
+  background: var(--wash);
+  color: var(--accent);
+}
+.name {
+  padding-right: 24px;
 }
 .name,
 .step {
@@ -183,6 +217,10 @@ function turnRound() {
   font-size: 0.9375rem;
 }
 @media (max-width: 860px) {
+  .lock {
+    width: 48px;
+    height: 48px;
+  }
   .nudge,
   .way,
   .typed {

@@ -91,7 +91,6 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
           :label="word(gear.name)"
           :least="0.05"
           :most="50"
-          :help="i === 0 ? words.ratioHelp : ''"
           :value="gear.ratio"
           required
           @change="setRatio(key, i, $event)"

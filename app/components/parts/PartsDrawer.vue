@@ -21,6 +21,7 @@ const workbench = useWorkbench()
       </template>
       <DrivetrainFields :build="workbench.build" />
       <div class="cards" data-at="sizes"><VehicleFields :build="workbench.build" /></div>
+      <LeverFields :build="workbench.build" />
       <BuildCardFields />
     </div>
   </SideDrawer>

@@ -11,6 +11,13 @@ const route = useRoute()
 const marked = ref('')
 const isKnown = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
+/** A locked lever stays where it stands when a setting is looked for; by hand it can be moved as before. */
+function lock(leverId: string) {
+  workbench.change('Lock or free a lever', (draft) => {
+    const lever = draft.levers.find(({ id }) => id === leverId)
+    if (lever) lever.locked = lever.locked !== true
+  })
+}
 const isMoved = computed(() => Object.values(levers.settings).some((amount) => amount !== 0))
 </script>
 
@@ -49,6 +56,7 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
         @hold="levers.hold(lever.id, $event)"
         @release="levers.release('Move a lever')"
         @mark="marked = lever.id"
+        @lock="lock(lever.id)"
       />
       <div class="foot">
         <UButton

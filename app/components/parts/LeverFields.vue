@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { Build } from '~~/core/project/build'
+import { leverUnit, type Lever, type LeverEffort } from '~~/core/project/lever'
+import { leverName } from '~~/core/text/leverText'
+import { texts } from '~/texts/en'
+import { useWorkbench } from '~/stores/workbench'
+
+/** What moving each lever costs, for the search by least effort. */
+const { build } = defineProps<{ build: Build }>()
+const workbench = useWorkbench()
+const words = texts.parts.levers
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const nameOf = (lever: Lever) => capital(leverName(build, lever))
+const unitOf = (lever: Lever) => (leverUnit(lever) === 'deg' ? 'degree' : 'mm')
+
+function setEffort(leverId: string, key: keyof LeverEffort, value: number | undefined) {
+  workbench.change('Say what a lever costs', (draft) => {
+    const lever = draft.levers.find(({ id }) => id === leverId)
+    if (!lever) return
+    const effort = { ...lever.effort, [key]: value }
+    if (value === undefined) Reflect.deleteProperty(effort, key)
+    if (Object.keys(effort).length > 0) lever.effort = effort
+    else Reflect.deleteProperty(lever, 'effort')
+  })
+}
+</script>
+
+<template>
+  <PartsCard :title="words.title" :note="words.note">
+    <template v-for="lever in build.levers" :key="lever.id">
+      <FigureField
+        :label="words.fixed(nameOf(lever))"
+        :most="1000000"
+        :value="lever.effort?.fixed"
+        @change="setEffort(lever.id, 'fixed', $event)"
+      />
+      <FigureField
+        :label="words.perUnit(nameOf(lever), unitOf(lever))"
+        :most="1000000"
+        :value="lever.effort?.perUnit"
+        @change="setEffort(lever.id, 'perUnit', $event)"
+      />
+    </template>
+  </PartsCard>
+</template>
