@@ -105,6 +105,8 @@ export const useSureness = defineStore('sureness', () => {
         // The one that is overtaken by the next move is still nearer the truth than the one before.
         if (build && result && levers.isHeld && build.id === workbench.build?.id)
           last.value = { build, settings, result, isRough: true }
+        // The drawing goes first: nobody reads a ± more often than that.
+        await new Promise((resolve) => setTimeout(resolve, FOLLOW_REST_MS))
       }
     } catch (error) {
       if (!(error instanceof WorkerEnded)) failure.value = reasonOf(error)
@@ -189,5 +191,7 @@ const reasonOf = (error: unknown): string => (error instanceof Error ? error.mes
 
 /** A build at rest this long, in ms, is worth sampling. */
 const SETTLE_MS = 200
+/** Rest between two roughly sampled settings, in ms. */
+const FOLLOW_REST_MS = 60
 /** Samples while a lever is in the hand: a fifth of the truths that count, the same ones at each move. */
 const FOLLOWING_SAMPLES = 4000

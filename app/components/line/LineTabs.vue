@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
+import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
 import { useSureness } from '~/stores/sureness'
 
 /** Under the drawing: checks, figures, or a chart, which is loaded when it is first looked at. */
 const { build, evaluation, many } = defineProps<{ build: Build; evaluation: Evaluation; many: boolean }>()
 const sureness = useSureness()
+const drawer = useDrawer()
 const TABS = ['checks', 'figures', 'sure', 'turn', 'speed'] as const
 const tab = ref<(typeof TABS)[number]>('checks')
 const halves = computed(() => {
@@ -39,7 +41,7 @@ function move(sense: number) {
     </div>
     <div id="line-panel" role="tabpanel" :aria-labelledby="`tab-${tab}`" tabindex="0" class="panel">
       <template v-if="tab === 'checks'">
-        <div class="halves">
+        <div class="halves" :class="{ narrow: drawer.kind.value }">
           <ul v-for="(half, i) in halves" :key="i">
             <CheckRow
               v-for="check in half"
@@ -106,7 +108,10 @@ function move(sense: number) {
   font-weight: 600;
   margin: 8px 0;
 }
-@container (max-width: 1000px) {
+.narrow {
+  grid-template-columns: 1fr;
+}
+@media (max-width: 1120px) {
   .halves {
     grid-template-columns: 1fr;
   }

@@ -170,7 +170,6 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
 .page {
   border-left: 1px solid var(--hair);
   min-width: 0;
-  container-type: inline-size;
 }
 /* What a drawer changes stays in sight beside it. */
 @media (min-width: 861px) {

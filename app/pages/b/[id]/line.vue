@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useDrawer } from '~/composables/useDrawer'
 import { useEvaluation } from '~/stores/evaluation'
 import { useLevers } from '~/stores/levers'
 import { useWorkbench } from '~/stores/workbench'
@@ -8,6 +9,7 @@ const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const levers = useLevers()
 const route = useRoute()
+const drawer = useDrawer()
 const marked = ref('')
 const isKnown = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
@@ -22,7 +24,7 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
 </script>
 
 <template>
-  <div v-if="workbench.build && evaluation.current" class="line">
+  <div v-if="workbench.build && evaluation.current" class="line" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
       <LineDrawing
         v-if="isKnown"
@@ -121,7 +123,15 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
   gap: 10px;
   align-items: center;
 }
-@container (max-width: 900px) {
+/* Beside a drawer there is room for the drawing alone; levers and checks stand under it. */
+.narrow {
+  display: block;
+}
+.narrow .levers {
+  border-left: 0;
+  border-top: 1px solid var(--hair);
+}
+@media (max-width: 1020px) {
   .line {
     display: block;
   }
