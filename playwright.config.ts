@@ -25,6 +25,8 @@ export default defineConfig({
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Nothing is proved by waiting for a drawer to slide in.
+    contextOptions: { reducedMotion: 'reduce' },
     // Each test starts with an empty browser, which would lay the whole application by for work without a network; the
     // test of just that lets it.
     serviceWorkers: 'block',

@@ -146,10 +146,11 @@ export function buildRepository(db: LurvanDatabase) {
   async function recordChange(id: string, seq: number, label: string, patches: Patch[], inverse: Patch[]) {
     const key = db.history.where('[buildId+seq]')
     await key.between([id, seq], [id, Infinity]).delete()
-    await db.history
-      .where('[buildId+seq]')
-      .between([id, -Infinity], [id, seq - KEPT_CHANGES])
-      .delete()
+    if (seq > KEPT_CHANGES)
+      await db.history
+        .where('[buildId+seq]')
+        .between([id, -Infinity], [id, seq - KEPT_CHANGES])
+        .delete()
     await db.history.add({ buildId: id, seq, label, at: now(), patches, inverse })
   }
 
@@ -239,6 +240,7 @@ export function buildRepository(db: LurvanDatabase) {
         let { build } = await requireLoaded(record)
         const merged = record.rev !== knownRev
         const refused: { label: string; error: unknown }[] = []
+        let done: string | null = null
         for (const { label, recipe } of changes) {
           const made = provedChange(build, recipe)
           if ('error' in made) refused.push({ label, error: made.error })
@@ -247,9 +249,15 @@ export function buildRepository(db: LurvanDatabase) {
             await recordChange(id, seq, label, made.patches, made.inverse)
             record = await put(record, made.after, seq, made.patches)
             build = made.after
+            done = label
           }
         }
-        return { ...(await requireLoaded(record)), merged, refused }
+        // What was just written need not be read: the change is what can be undone, and nothing can be redone after it.
+        const after =
+          done === null
+            ? await requireLoaded(record)
+            : { build, rev: record.rev, undoLabel: done, redoLabel: null }
+        return { ...after, merged, refused }
       }),
     )
   }

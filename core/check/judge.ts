@@ -48,6 +48,7 @@ export function judge(
   const { verdict, margin, edge } = standing(read.value, window)
   const deciding =
     bounds.find((bound) => edge !== null && window[edge] === bound[BOUND_KEYS[edge]]) ?? bounds[0]
+  // A limit that nobody can tell cannot save what another one has failed already.
   const undecided = unknownBounds.length > 0 && verdict !== 'out'
   return checkOf(head, {
     value: read.value,

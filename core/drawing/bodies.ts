@@ -13,6 +13,7 @@ const TAIL_RADIUS = 45
 function squareTo(along: Vec3, view: View): Vec3 {
   const wanted = VIEWS[view].up
   const up = sub(wanted, scale(along, dot(wanted, along)))
+  // Seen along the axis itself every direction is as good.
   return norm(up) > 1e-6 ? unit(up) : anyPerpendicular(along)
 }
 

@@ -36,6 +36,7 @@ export function windowBar({
   const isOneSided = failLow === null && warnLow === null
   const least = isOneSided ? 0 : Math.min(...limits)
   const most = failHigh === null && warnHigh === null ? Math.max(...limits) * 2 : Math.max(...limits)
+  // Never nought, so that a window of no width still has a place on the bar.
   const span = Math.max(most - least, Math.abs(most), 1e-9)
   const start = isOneSided ? 0 : Math.min(least - span * OUTSIDE, 0)
   const end = most + span * OUTSIDE

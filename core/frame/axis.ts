@@ -19,6 +19,7 @@ export const DIRECTION_OF_AXIS: Kernel = {
   run: (count, [fall, plan], [x, y, z]) => {
     for (let i: Row = 0; i < count; i++) {
       const level = Math.cos(fall[i])
+      // Rearward is against X; a fall leads down.
       x[i] = -level * Math.cos(plan[i])
       y[i] = level * Math.sin(plan[i])
       z[i] = -Math.sin(fall[i])

@@ -5,7 +5,7 @@ import { FALL_PLAN_DEG } from '../frame/axis'
 import type { MapColumns } from '../joints/chainColumns'
 import { lengthColumns } from './shaftLengths'
 import { anyPerpendicular, cross } from '../linalg/vec3'
-import type { Line } from '../project/lineSpec'
+import { flowSense, type Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'
 import { criticalSpeedRpm } from '../strength/criticalSpeed'
 import type { LineColumns } from './lineColumns'
@@ -125,7 +125,7 @@ export function lineFigureColumns(
       : graph.source(0)
   const shafts = line.shafts.flatMap((_, index): NamedFigure[] => {
     const at = `shafts[${index}]`
-    const sense = line.flow === 'forward' ? -1 : 1
+    const sense = flowSense(line)
     const rearward =
       sense === 1 ? (axes[index + 1] as VectorColumns) : reversed(graph, axes[index + 1] as VectorColumns)
     const [fall, plan] = graph.step(FALL_PLAN_DEG, rearward) as unknown as [Column, Column]

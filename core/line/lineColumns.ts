@@ -102,6 +102,7 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
   const when = places.when ?? ''
   return mapKnown(needs, ([driving, driven, ...points]) => {
     const flow = FLOW_DIRECTIONS[line.flow ?? 'rearward']
+    // By its means: within its doubt no axis of a line turns round.
     const along = (axis: VectorColumns) =>
       dot(vectorAt(graph.at)(axis), flow) < 0 ? vectorStep(graph, REVERSED, axis) : axis
     const [first, last] = [along(driving), along(driven)]

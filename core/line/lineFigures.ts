@@ -4,7 +4,7 @@ import { known, mapKnown, unknown, type Known } from '../known'
 import { chainMapsOf, type ChainJoint, type ChainMaps } from '../joints/jointMap'
 import { shaftLengths, type ShaftLengths } from './shaftLengths'
 import { norm, scale, sub, dot, type Vec3 } from '../linalg/vec3'
-import type { Line } from '../project/lineSpec'
+import { flowSense, type Line } from '../project/lineSpec'
 import { axisOf, pointOf, vectorAt, type Geometry } from '../readings/geometry'
 import { criticalSpeedRpm } from '../strength/criticalSpeed'
 import { degrees, type Radians } from '../units/angle'
@@ -87,7 +87,7 @@ export function figuresOf(
   const members = columns.squeezes.map((squeeze) => uniformityOf(figure(squeeze)))
   const shafts = once((): ShaftFigures[] =>
     line.shafts.map((shaft, index) => ({
-      place: fallPlan(scale(place.axes[index + 1] as Vec3, line.flow === 'forward' ? -1 : 1)),
+      place: fallPlan(scale(place.axes[index + 1] as Vec3, flowSense(line))),
       phaseDeg: shaft.phaseDeg ?? 0,
       lengths: shaftLengths(line, place, index),
       uniformity: members[index] as Uniformity,

@@ -35,6 +35,7 @@ export function sampledChain(
   speedRpm: number,
   steps = 360,
 ): MemberCurve[] {
+  // Fewer steps miss the peak of a curve that swings twice a turn.
   const count = Math.max(LEAST_STEPS, Math.floor(steps))
   const curves = joints.map(() => ({
     error: new Float64Array(count),

@@ -1,3 +1,4 @@
+import { flowSense } from '../project/lineSpec'
 import { fallPlan } from '../frame/axis'
 import { fallWords } from '../frame/words'
 import { lineFigures } from '../line/lineFigures'
@@ -155,7 +156,7 @@ function shaftApart(
   const figures = lineFigures(line, geometry)
   if (!figures.known || !shown.known || !attitude.known) return null
   const along = figures.value.geometry.axes[reading.shaft + 1] as Vec3
-  const lie = fallPlan(scale(along, line.flow === 'forward' ? -1 : 1))
+  const lie = fallPlan(scale(along, flowSense(line)))
   const { up } = attitude.value
   // Its level's zero error is taken out as from any other reading.
   const shownDeg = shown.value + toolError(build, reading).correctionDeg

@@ -1,3 +1,4 @@
+import { flowSense } from '../project/lineSpec'
 import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { PointOffsetReading, PointStationReading, Reading } from '../project/reading'
@@ -64,7 +65,9 @@ function unitReason(build: Build, reading: LengthReading, figure: number, other:
         const { station } = point ? pointFigures(candidate, point) : { station: null }
         return station?.known ? station.value : null
       })
-      const sense = line.flow === 'forward' ? -1 : 1
+      // A line that runs across has no order of stations.
+      if (line.flow === 'left' || line.flow === 'right') return false
+      const sense = flowSense(line)
       return stations.some((s, i) => {
         const before = stations[i - 1]
         return i > 0 && s !== null && before != null && (s - before) * sense < 0
@@ -128,6 +131,8 @@ function swappedAxisPoints(build: Build): Mistake[] {
       )
       return offset && station ? [offset] : []
     })
+    // An axis that lies across is meant to cross the vehicle.
+    if (axis.lies === 'across') return []
     if (points.length < 2 || Math.abs(planOf(build, axis.id)) < TURNED) return []
     const culprit = points.find((reading) => {
       const edit = turnRound(reading)

@@ -11,7 +11,8 @@ import type { BodyId } from '../project/body'
 import type { Id } from '../project/id'
 import { axisOf, geometryOf, vectorAt, type Geometry } from '../readings/geometry'
 import { asRadians } from '../units/angle'
-import type { CompiledBuild, CompiledLine, PlacedState } from './compile'
+import type { CompiledBuild, CompiledLine } from './compile'
+import type { PlacedState } from './places'
 
 /** Reads the figure of a column. */
 export type FigureOf = (column: Column) => number

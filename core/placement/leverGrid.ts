@@ -32,6 +32,7 @@ export function effortOf(lever: Lever, from: number, to: number): number {
  */
 export function leverGrid(lever: Lever, stands: number): LeverStep[] {
   const [least, most] = lever.range
+  // The ends of the range count, though steps that are added up may pass them by a rounding.
   const isInRange = (amount: number) => amount >= least - 1e-9 && amount <= most + 1e-9
   const steps = stepsAbout(lever, stands).filter(isInRange)
   const stock = (lever.stock ?? []).filter((thickness) => thickness > 0)

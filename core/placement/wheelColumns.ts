@@ -45,6 +45,7 @@ const ON_ITS_WHEELS: Kernel = {
       while (row < rows - 2 && up > cell(row + 1, 0)) row++
       const width = cell(row + 1, 0) - cell(row, 0)
       const t = (up - cell(row, 0)) / width
+      // A row itself counts as read, though its place may come out a rounding beyond.
       const inside = t < -1e-9 || t > 1 + 1e-9 ? NaN : 0
       const s = 1 - t
       // The cubic by its ends and slopes (Hermite).
@@ -130,6 +131,7 @@ function tableOf({ noseFaces, sizes, motion }: AxleBody): number[] {
     shapePreservingSlopes(heights, nose),
   ]
   return [
+    // Right-handed about +Y dips the front of a body, so a forward nose rises against it.
     noseFaces === 'forward' ? -1 : 1,
     sizes?.trackMm ?? 0,
     ...rows.flatMap((row, i) => [

@@ -90,6 +90,12 @@ export type SpeedSource =
 export const FLOWS = ['rearward', 'forward', 'left', 'right'] as const
 export type Flow = (typeof FLOWS)[number]
 
+/**
+ * 1 where the power flows the way axes are told, rearward and to the left; -1 against it.
+ */
+export const flowSense = ({ flow }: Pick<Line, 'flow'>): 1 | -1 =>
+  flow === 'forward' || flow === 'right' ? -1 : 1
+
 /** One line of shafts, joints in the order of the power flow. */
 export interface Line {
   readonly id: Id

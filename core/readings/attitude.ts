@@ -28,6 +28,7 @@ export const UP_OF_CHASSIS: Kernel = {
   run: (count, [rearLow, leftLow], [x, y, z]) => {
     for (let i: Row = 0; i < count; i++) {
       x[i] = Math.sin(radians(rearLow[i]))
+      // Y points left, and up leans away from the low side.
       y[i] = -Math.sin(radians(leftLow[i]))
       // Steeper slopes than belong to one vehicle leave no room for an upright part.
       const rest = 1 - x[i] * x[i] - y[i] * y[i]
@@ -66,6 +67,7 @@ export const REAR_LOW_FOR_LEVEL_AXIS: Kernel = {
       const sine = clampSine((y[i] * Math.sin(leftLow)) / (cosine * Math.hypot(x[i], z[i])))
       const lead = Math.atan2(z[i], x[i])
       const first = wrapped(Math.asin(sine) - lead)
+      // A sine has two angles.
       const second = wrapped(Math.PI - Math.asin(sine) - lead)
       const phi = Math.abs(second) < Math.abs(first) ? second : first
       rearLowDeg[i] = degrees(Math.asin(cosine * Math.sin(phi)))
@@ -108,6 +110,7 @@ export const DIRECTION_FROM_SLOPE: Kernel = {
       const sinPlan = Math.sin(plan[i])
       const across = upY[i] * sinPlan - upX[i] * cosPlan
       const reach2 = across * across + upZ[i] * upZ[i]
+      // A rear end that is low points away from up.
       const drop = -Math.sin(radians(slopeDeg[i]))
       const rest = Math.sqrt(reach2 - drop * drop)
       const cosFall = (drop * across + rest * upZ[i]) / reach2

@@ -4,28 +4,23 @@ import { scalarStep, vectorStep, type Column, type VectorColumns } from '../colu
 import { axisDirection, DIRECTION_OF_AXIS, FALL_PLAN } from '../frame/axis'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { NamedAxis, Setup } from '../project/build'
-import type {
-  AxisFaceReading,
-  AxisLevelReading,
-  GivenAxisReading,
-  GivenCrossAxisReading,
-  Reading,
-} from '../project/reading'
+import type { AxisFaceReading, AxisLevelReading, Reading } from '../project/reading'
 import { asRadians, degrees, radians } from '../units/angle'
 import { parseAngle } from '../units/parseAngle'
 import { DIRECTION_FROM_SLOPE, SLOPE_OVER_SURFACE, UP_OF_CHASSIS } from './attitude'
 import { takenRoll } from './attitudeColumns'
 import { lastReading, type PlacedReading } from './chosen'
+import { farthestPair, tooClose } from './axisEnds'
 import { FALL_THROUGH_POINTS, PLAN_THROUGH_POINTS } from './axisThroughPoints'
 import { endsOf, fromFrameOf, intoFrameOf, isAcross } from './aside'
 import type { AxisColumns, AxisSources, ReadingContext } from './context'
-import { assumedFigure, givenFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
+import { assumedFigure, measuredFigure, signedFigure, type FigureSpec } from './figure'
+import { givenAngle, inRadians, planText, type GivenReading } from './givenAxis'
 import { plumbFaceSlope } from './plumbFace'
 import { USUAL_DOUBT } from './usualTool'
 import { worldUp } from './worldUp'
 
 type LevelReading = AxisLevelReading | AxisFaceReading
-type GivenReading = GivenAxisReading | GivenCrossAxisReading
 
 /**
  * How a named axis lies as measured, in the chassis frame. One across the vehicle is read in a frame turned aside.
@@ -276,138 +271,3 @@ function fallThroughPoints(context: ReadingContext, axis: NamedAxis): Known<Colu
     ),
   )
 }
-
-function givenAngle(
-  context: ReadingContext,
-  axis: NamedAxis,
-  { reading, path }: PlacedReading<GivenReading>,
-  which: 'fall' | 'plan',
-): Known<Column> {
-  if (reading.kind === 'given-cross-axis') return givenCrossAngle(context, axis, { reading, path }, which)
-  const isFall = which === 'fall'
-  const figure = givenFigure(context, reading, {
-    field: which,
-    label: `${axis.name}, ${which}`,
-    unit: 'deg',
-    texts: [reading[which] ?? ''],
-    textPath: `${path}.${which}`,
-    isSingle: true,
-    parse: parseAngle,
-    direction: isFall
-      ? {
-          word: reading.low,
-          positive: 'rear',
-          fallback: null,
-          question: `${axis.name}: which end is lower?`,
-          path: `${path}.low`,
-        }
-      : {
-          word: reading.rearPoints,
-          positive: 'left',
-          fallback: null,
-          question: `${axis.name}: to which side does the rear end point?`,
-          path: `${path}.rearPoints`,
-        },
-  })
-  return mapKnown(figure, (column) => inRadians(context, column))
-}
-
-/** The text of a given axis' angle in top view. */
-const planText = (reading: GivenReading): string | undefined =>
-  reading.kind === 'given-axis' ? reading.plan : reading.sweep
-
-/** Rise and sweep as what they are in the frame turned aside: a left end that is high is a rear end that is not low. */
-function givenCrossAngle(
-  context: ReadingContext,
-  axis: NamedAxis,
-  { reading, path }: PlacedReading<GivenCrossAxisReading>,
-  which: 'fall' | 'plan',
-): Known<Column> {
-  const isFall = which === 'fall'
-  const field = isFall ? 'rise' : 'sweep'
-  const figure = givenFigure(context, reading, {
-    field,
-    label: `${axis.name}, ${field}`,
-    unit: 'deg',
-    texts: [reading[field] ?? ''],
-    textPath: `${path}.${field}`,
-    isSingle: true,
-    parse: parseAngle,
-    direction: isFall
-      ? {
-          word: reading.high,
-          positive: 'right',
-          fallback: null,
-          question: `${axis.name}: which end is higher?`,
-          path: `${path}.high`,
-        }
-      : {
-          word: reading.leftPoints,
-          positive: 'forward',
-          fallback: null,
-          question: `${axis.name}: which way does the left end point?`,
-          path: `${path}.leftPoints`,
-        },
-  })
-  return mapKnown(figure, (column) => inRadians(context, column))
-}
-
-const inRadians = ({ graph }: ReadingContext, column: Column): Column =>
-  scalarStep(graph, TIMES, [column], [radians(1)])
-
-interface EndColumns {
-  readonly station: Column
-  readonly offset: Column
-  readonly height: Column
-}
-
-/** Two points this close, in mm, say nothing about a direction. */
-const CLOSEST = 10
-
-/** The two points on an axis that lie farthest apart along it and have all figures asked for, front first; null for fewer. */
-function farthestPair(
-  context: ReadingContext,
-  axis: NamedAxis,
-  wanted: readonly ('station' | 'offset' | 'height')[],
-): readonly [EndColumns, EndColumns] | 'too-close' | null {
-  const ends: EndColumns[] = []
-  for (const id of axis.through ?? []) {
-    const point = context.build.points.find((one) => one.id === id)
-    if (!point) continue
-    const figures = context.point(point)
-    if (!wanted.every((which) => figures[which].known)) continue
-    const column = (figure: Known<Column>) => (figure.known ? figure.value : context.graph.source(0))
-    const [station, offset, height] = [figures.station, figures.offset, figures.height].map(column) as [
-      Column,
-      Column,
-      Column,
-    ]
-    // Seen across the vehicle what is left is rearward, and what is forward is left.
-    ends.push(
-      isAcross(axis)
-        ? { station: offset, offset: scalarStep(context.graph, TIMES, [station], [-1]), height }
-        : { station, offset, height },
-    )
-  }
-  const { at } = context.graph
-  ends.sort((a, b) => at(a.station) - at(b.station))
-  const front = ends[0]
-  const rear = ends.at(-1)
-  if (!front || !rear || front === rear) return null
-  return at(rear.station) - at(front.station) >= CLOSEST ? [front, rear] : 'too-close'
-}
-
-const tooClose = (axis: NamedAxis) =>
-  unknown(
-    `${axis.name}: its points stand at the same ${isAcross(axis) ? 'offset' : 'station'} and show no direction`,
-  )
-
-/**
- * Smallest spacing of two points, in mm, for which their angle is good to the wanted accuracy.
- *
- * @param accuracy - standard error of one offset or height, in mm
- * @param wantedDeg - standard error wanted of the angle, in degrees
- * @see docs/methods/readings.md (standard error of the angle is √2·σ/Δ)
- */
-export const spacingFor = (accuracy: number, wantedDeg: number): number =>
-  (Math.SQRT2 * accuracy) / Math.tan(radians(wantedDeg))

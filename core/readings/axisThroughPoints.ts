@@ -20,6 +20,7 @@ export const FALL_THROUGH_POINTS: Kernel = {
     for (let i: Row = 0; i < count; i++) {
       const along = rearStation[i] - frontStation[i]
       const across = rearOffset[i] - frontOffset[i]
+      // A front that is higher is a rear that falls.
       fall[i] = Math.atan2(frontHeight[i] - rearHeight[i], Math.sqrt(along * along + across * across))
     }
   },

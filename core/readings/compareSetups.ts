@@ -111,6 +111,7 @@ function compared(
       isFixed &&
       difference !== null &&
       plusMinus !== null &&
+      // Figures without any doubt differ by more than their rounding or not at all.
       Math.abs(difference) > Math.max(plusMinus, 1e-9),
   }
 }

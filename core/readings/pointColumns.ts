@@ -40,6 +40,7 @@ function registeredFigures(context: ReadingContext, point: NamedPoint): Partial<
     )
   return {
     ...(isLater('point-station') && {
+      // Station counts rearward, X forward.
       station: mapKnown(found.place, ([x]) => scalarStep(context.graph, TIMES, [x], [-1])),
     }),
     ...(isLater('point-offset') && { offset: mapKnown(found.place, ([, y]) => y) }),

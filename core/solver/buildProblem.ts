@@ -43,6 +43,7 @@ export function buildProblem(
               id: `${stateKey(state)}/turns/${joint + 1}`,
               column,
               least: null,
+              // A joint at just a right angle is locked, so the limit itself is past it.
               most: LOCKED_DEG - 1e-9,
               scale: LOCKED_DEG,
             }))

@@ -110,6 +110,7 @@ function roomsOf(run: Run, limits: readonly SearchLimit[], rows: number): Float6
     for (let row: Row = 0; row < rows; row++) {
       const below = low === null ? Infinity : (figures[row] - low) / scale
       const above = high === null ? Infinity : (high - figures[row]) / scale
+      // A setting that the levers cannot reach has no room at all, however good its other figures.
       const room = Number.isNaN(figures[row]) ? NaN : Math.min(below, above)
       if (Number.isNaN(room) || room < rooms[row]) rooms[row] = room
     }

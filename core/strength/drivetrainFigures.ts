@@ -68,6 +68,7 @@ function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[]): Known<C
   if (output || kind === 'powertrain') return gearChain(build, name, output?.ratio ?? 1)
   const axle = axleById(build, axis?.body)
   if (!axle) return unknown(`${name}: it is no output of the drivetrain`, 'drivetrain.outputs')
+  // The line that ends at the axle's pinion, not one that starts at its hubs.
   const feeding = build.lines.find(
     ({ driven }) => driven !== axisId && build.axes.find(({ id }) => id === driven)?.body === axle.id,
   )
@@ -83,6 +84,7 @@ function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[]): Known<C
   return known({
     fastest: fastest * final.ratio,
     slowest: slowest * final.ratio,
+    // An open differential gives both sides the same torque.
     share: share / 2,
     words: [...words, `final drive ${final.ratio}|final drive ${final.ratio}, half to each side`],
   })

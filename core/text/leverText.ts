@@ -29,9 +29,12 @@ export function leverName(build: Build, { kind, body: id }: Lever): string {
   return isPlain || !body ? LEVER_WORDS[kind].name : `${body.name}, ${LEVER_WORDS[kind].name}`
 }
 
+/** Steps that are added up leave tiny rests, in mm or degrees; nobody packs those. */
+const STILL = 1e-9
+
 /** Amount of a lever in words, never with a bare sign: "9.0 mm up", "2.0° nose up". */
 export function leverAmount(lever: Lever, amount: number, units: UnitSettings): string {
-  if (Math.abs(amount) < 1e-9) return 'as measured'
+  if (Math.abs(amount) < STILL) return 'as measured'
   return `${amountSize(lever, amount, units)} ${leverWays(lever)[amount > 0 ? 0 : 1]}`
 }
 
@@ -73,13 +76,15 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
  * difference, which nobody can fit.
  */
 export function changeInstruction(build: Build, { lever, amount, change }: LeverChange): string {
-  if (Math.abs(amount - change) < 1e-9) return leverInstruction(build, lever, change)
+  if (Math.abs(amount - change) < STILL) return leverInstruction(build, lever, change)
   if (lever.kind !== 'wedge') {
     const inAll =
-      Math.abs(amount) < 1e-9 ? 'back to as measured' : `to ${leverAmount(lever, amount, build.units)} in all`
+      Math.abs(amount) < STILL
+        ? 'back to as measured'
+        : `to ${leverAmount(lever, amount, build.units)} in all`
     return `${leverInstruction(build, lever, change)}, ${inAll}`
   }
-  return Math.abs(amount) < 1e-9
+  return Math.abs(amount) < STILL
     ? 'Take the wedge out'
     : `Change the wedge: ${leverInstruction(build, lever, amount)}`
 }
@@ -87,7 +92,7 @@ export function changeInstruction(build: Build, { lever, amount, change }: Lever
 /** The same in few words, for a button: "Pack the tail up 5.0 mm", "1.5° wedge, nose down". */
 export function changeBrief(build: Build, { lever, amount, change }: LeverChange): string {
   if (lever.kind === 'wedge')
-    return Math.abs(amount) < 1e-9
+    return Math.abs(amount) < STILL
       ? 'wedge out'
       : `${leverAmount(lever, amount, build.units).replace(' ', ' wedge, ')}`
   return leverInstruction(build, { ...lever, stock: undefined }, change)

@@ -182,6 +182,7 @@ function sharesOf(products: Float64Array, count: number, variance: number): numb
   return [...products].map((product) => {
     if (variance === 0) return 0
     const covariance = product / count
+    // Chance alone gives every input 1/n of the variance.
     return Math.max(0, Math.min(1, (covariance * covariance) / variance - 1 / count))
   })
 }

@@ -81,6 +81,7 @@ export function noughtInterval(
 ): readonly [number, number] | null {
   if (count < 2 || !(noughtDistance(vector) <= 1)) return null
   const sorted = samples.slice(0, drawn).filter(Number.isFinite).sort()
+  // One-sided: the other end is nought itself.
   const low = sorted[Math.floor(0.05 * count)] ?? NaN
   const high = sorted[Math.min(count - 1, Math.ceil(0.95 * count))] ?? NaN
   // A ratio falls away from one as its vector grows; all else rises from nought.

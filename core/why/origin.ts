@@ -46,6 +46,7 @@ export interface FigureOrigin {
  */
 export function originOf(compiled: CompiledBuild, column: Column, settings: LeverSettings): FigureOrigin {
   const { figure, variances } = firstOrder(compiled, column, settings)
+  // Readings are drawn independently, so their variances add up.
   const total = [...variances.values()].reduce((sum, one) => sum + one, 0)
   const told = new Set<string>()
   const walk = newWalk(compiled, settings, (input, at) => {

@@ -1,0 +1,192 @@
+import type { LineState } from '../check/lineStates'
+import type { Column, VectorColumns } from '../columns/graph'
+import { mapKnown, unknown, type Known } from '../known'
+import type { PlaceColumns } from '../line/lineColumns'
+import type { BodyMove, LeverColumns } from '../placement/bodyMove'
+import { ownMoves, standing, type Movers } from '../placement/bodyMoves'
+import { axleById } from '../project/bodies'
+import type { Body, BodyId } from '../project/body'
+import type { Build } from '../project/build'
+import type { Id } from '../project/id'
+import type { MeasuredModel } from '../readings/geometry'
+
+/** Where everything stands in one state of the vehicle, as columns. */
+export interface PlacedState extends PlaceColumns {
+  /** The moves each body makes, one after the other: its own, then those of the bodies it stands on; empty as measured. */
+  readonly moves: ReadonlyMap<BodyId, readonly BodyMove[]>
+  /** What moved columns would be without the last move they made. */
+  readonly unmoved: ReadonlyMap<Column, { readonly from: Column; readonly move: BodyMove }>
+}
+
+/** The body each point and axis belongs to. */
+export interface BodyOf {
+  readonly point: ReadonlyMap<Id, BodyId>
+  readonly axis: ReadonlyMap<Id, BodyId>
+}
+
+/** States of the vehicle, each put together once however many lines are judged in it. */
+export interface Places {
+  /**
+   * @param state - null for cruising at ride height
+   * @param winding - the body that winds up in it
+   */
+  readonly placed: (state: LineState | null, winding: BodyId | null) => PlacedState
+}
+
+/** The states of a build, from its measured model. */
+export function placesOf(build: Build, measured: MeasuredModel, levers: LeverColumns): Places {
+  const { graph, points } = measured
+  const made = new Map<string, PlacedState>()
+  const ride = stateOf({
+    graph,
+    build,
+    levers,
+    point: readPoint(points),
+    rise: () => null,
+    wheels: () => null,
+    when: '',
+    place: '',
+  })
+
+  function stateOf(movers: Movers, others: PlacedState | null = null): PlacedState {
+    const isMoved = (body: Body) => movers.rise(body.id) !== null || movers.wheels(body.id) !== null
+    const moves = new Map(
+      build.bodies.map(({ id }) => {
+        const chain = standing(build, id)
+        // A body that nothing new moves keeps its very columns.
+        const kept = others && !chain.some(isMoved) ? others.moves.get(id) : undefined
+        return [id, kept ?? chain.flatMap((body) => ownMoves(movers, body))] as const
+      }),
+    )
+    const own = placedState(build, measured, moves, `${movers.when}${movers.place}`)
+    if (!others) return own
+    const bodyOf = bodiesOf(build)
+    const stands = (body: BodyId | undefined) =>
+      body === undefined || moves.get(body) === others.moves.get(body) ? others : own
+    return {
+      ...own,
+      point: (id) => stands(bodyOf.point.get(id)).point(id),
+      axis: (id) => stands(bodyOf.axis.get(id)).axis(id),
+    }
+  }
+
+  function anew({ state, at, noseUpDeg }: LineState, winding: BodyId | null): PlacedState {
+    const axle = axleById(build, winding ?? undefined)
+    // A transfer case or a gearbox does not wind up.
+    const isWound = axle !== undefined && noseUpDeg.known && noseUpDeg.value !== 0
+    const turnedDeg = isWound ? noseUpDeg.value : 0
+    const wheels = build.states.find(({ id }) => id === at?.id)?.wheels ?? []
+    if (!isWound && wheels.length === 0) return ride
+    const rise = isWound ? graph.source(turnedDeg) : null
+    if (rise !== null)
+      graph.name(
+        [rise],
+        `${axle?.name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
+      )
+    const up = new Map(
+      wheels.map(({ axle: id, leftUpMm, rightUpMm }) => {
+        const columns = { leftUp: graph.source(leftUpMm), rightUp: graph.source(rightUpMm) }
+        const name = axleById(build, id)?.name ?? id
+        graph.name([columns.leftUp], `${name}: left wheel up from ride height, at ${at?.name}`)
+        graph.name([columns.rightUp], `${name}: right wheel up from ride height, at ${at?.name}`)
+        return [id, columns] as const
+      }),
+    )
+    return stateOf(
+      {
+        graph,
+        build,
+        levers,
+        point: readPoint(points),
+        rise: (body) => (body === axle?.id ? rise : null),
+        wheels: (body) => up.get(body) ?? null,
+        when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
+        place: at ? `, at ${at.name}` : '',
+      },
+      ride,
+    )
+  }
+
+  return {
+    placed: (state, winding) => {
+      if (!state) return ride
+      // Lines that wind up the same axle by as much share the state.
+      const turnedDeg = state.noseUpDeg.known ? state.noseUpDeg.value : 0
+      const key = `${state.at?.id ?? ''}/${turnedDeg === 0 ? '' : `${winding}/${state.state}/${turnedDeg}`}`
+      const there = made.get(key)
+      if (there) return there
+      const found = anew(state, winding)
+      made.set(key, found)
+      return found
+    },
+  }
+}
+
+const readPoint =
+  (points: MeasuredModel['points']) =>
+  (id: Id): Known<VectorColumns> =>
+    points.get(id) ?? unknown(`point "${id}" is not in the build`)
+
+/** Which body each point and axis belongs to. */
+export const bodiesOf = (build: Build): BodyOf => ({
+  point: new Map(build.points.map((point) => [point.id, point.body])),
+  axis: new Map(build.axes.map((axis) => [axis.id, axis.body])),
+})
+
+/** Points and axes after their bodies have moved; each is put into the graph when first asked for. */
+function placedState(
+  build: Build,
+  { graph, points, axes }: MeasuredModel,
+  moves: ReadonlyMap<BodyId, readonly BodyMove[]>,
+  when = '',
+): PlacedState {
+  const bodyOf = bodiesOf(build)
+  const unmoved = new Map<Column, { readonly from: Column; readonly move: BodyMove }>()
+  const carried = (
+    chain: readonly BodyMove[],
+    place: VectorColumns,
+    by: 'point' | 'direction',
+  ): VectorColumns =>
+    chain.reduce((from, move) => {
+      const to = move[by](from)
+      to.forEach((column, part) => {
+        const before = from[part]
+        if (before !== undefined && before !== column) unmoved.set(column, { from: before, move })
+      })
+      return to
+    }, place)
+  const movesOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? []
+  return {
+    moves,
+    unmoved,
+    when,
+    point: remembered((id) =>
+      mapKnown(readPoint(points)(id), (place) => {
+        const moved = carried(movesOf(bodyOf.point.get(id)), place, 'point')
+        graph.name(moved, `${nameOf(build.points, id)}, where it stands${when}`)
+        return moved
+      }),
+    ),
+    axis: remembered((id) =>
+      mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => {
+        const turned = carried(movesOf(bodyOf.axis.get(id)), direction, 'direction')
+        graph.name(turned, `${nameOf(build.axes, id)}, as it lies${when}`)
+        return turned
+      }),
+    ),
+  }
+}
+
+const nameOf = (items: readonly { readonly id: Id; readonly name: string }[], id: Id): string =>
+  items.find((item) => item.id === id)?.name ?? id
+
+function remembered<T>(make: (id: Id) => T): (id: Id) => T {
+  const made = new Map<Id, T>()
+  return (id) => {
+    const there = made.get(id)
+    if (there !== undefined) return there
+    const value = make(id)
+    made.set(id, value)
+    return value
+  }
+}
