@@ -31,7 +31,7 @@ function noteOn(path: string): string | undefined {
     const note = SCHEMA_NOTES[words.slice(from).join('.')]
     if (note !== undefined) return note
   }
-  return SCHEMA_NOTES[path]
+  return undefined
 }
 
 function schemaOf(schema: Schema, path: string): Json {

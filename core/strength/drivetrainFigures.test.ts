@@ -82,6 +82,11 @@ describe('a line behind the drivetrain', () => {
     )
   })
 
+  it('keeps the names of gears as they were typed', () => {
+    const odd = build({ peakTorqueNm: 100, gears: [{ name: 'a|b', ratio: 2 }] })
+    expect(torque(odd)).toMatchObject({ basis: 'engine 100 Nm, gear a|b at 2' })
+  })
+
   it('says what is missing, and its own speed wins', () => {
     expect(speed(build({ gears: GEARS }))).toBe('rear shaft: redline not entered')
     expect(speed(build({ redlineRpm: 4000 }))).toBe('gearbox output: gears not entered')

@@ -13,7 +13,9 @@ interface Chain {
   readonly slowest: number
   /** Share of the torque that goes this way: a differential halves it. */
   readonly share: number
-  readonly words: readonly string[]
+  /** What is on the way, in words for the one and for the other. */
+  readonly fast: readonly string[]
+  readonly slow: readonly string[]
 }
 
 type DrivenBuild = Pick<Build, 'drivetrain' | 'bodies' | 'axes' | 'lines'>
@@ -29,10 +31,10 @@ export function drivenSpeedRpm(build: DrivenBuild, line: Line): Known<{ speedRpm
   const chain = chainTo(build, line.driving, [])
   if (redlineRpm === undefined) return unknown(`${line.name}: redline not entered`, 'drivetrain.redlineRpm')
   if (!chain.known) return chain
-  const { fastest, words } = chain.value
+  const { fastest, fast } = chain.value
   return known({
     speedRpm: redlineRpm / fastest,
-    basis: [`redline ${redlineRpm} rev/min`, ...words.map((word) => word.split('|')[0])].join(', '),
+    basis: [`redline ${redlineRpm} rev/min`, ...fast].join(', '),
   })
 }
 
@@ -48,13 +50,13 @@ export function drivenTorqueNm(build: DrivenBuild, line: Line): Known<{ torqueNm
   if (peakTorqueNm === undefined)
     return unknown(`${line.name}: torque of the engine not entered`, 'drivetrain.peakTorqueNm')
   if (!chain.known) return chain
-  const { slowest, share, words } = chain.value
+  const { slowest, share, slow } = chain.value
   return known({
     torqueNm: peakTorqueNm * converterRatio * slowest * share,
     basis: [
       `engine ${peakTorqueNm} Nm`,
       ...(converterRatio === 1 ? [] : [`converter ${converterRatio}`]),
-      ...words.map((word) => word.split('|').at(-1)),
+      ...slow,
     ].join(', '),
   })
 }
@@ -80,13 +82,14 @@ function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[]): Known<C
     )
   const before = chainTo(build, feeding.driving, [...behind, axisId])
   if (!before.known) return before
-  const { fastest, slowest, share, words } = before.value
+  const { fastest, slowest, share, fast, slow } = before.value
   return known({
     fastest: fastest * final.ratio,
     slowest: slowest * final.ratio,
     // An open differential gives both sides the same torque.
     share: share / 2,
-    words: [...words, `final drive ${final.ratio}|final drive ${final.ratio}, half to each side`],
+    fast: [...fast, `final drive ${final.ratio}`],
+    slow: [...slow, `final drive ${final.ratio}, half to each side`],
   })
 }
 
@@ -94,24 +97,22 @@ function gearChain({ drivetrain }: DrivenBuild, name: string, outputRatio: numbe
   const gears = extremes(drivetrain.gears, 'gear')
   if (!gears) return unknown(`${name}: gears not entered`, 'drivetrain.gears')
   const ranges = extremes(drivetrain.ranges, 'range')
+  const output = outputRatio === 1 ? [] : [`output ${outputRatio}`]
   return known({
     fastest: gears.least.ratio * (ranges?.least.ratio ?? 1) * outputRatio,
     slowest: gears.most.ratio * (ranges?.most.ratio ?? 1) * outputRatio,
     share: 1,
-    words: [
-      gears.words,
-      ...(ranges ? [ranges.words] : []),
-      ...(outputRatio === 1 ? [] : [`output ${outputRatio}`]),
-    ],
+    fast: [gears.fast, ...(ranges ? [ranges.fast] : []), ...output],
+    slow: [gears.slow, ...(ranges ? [ranges.slow] : []), ...output],
   })
 }
 
-/** The fastest and the slowest of several gears, in words for either, parted by a bar. */
+/** The fastest and the slowest of several gears, with words for either. */
 function extremes(gears: readonly Gear[] | undefined, what: string) {
   const [first, ...rest] = gears ?? []
   if (!first) return null
   const least = rest.reduce((one, other) => (other.ratio < one.ratio ? other : one), first)
   const most = rest.reduce((one, other) => (other.ratio > one.ratio ? other : one), first)
   const word = ({ name, ratio }: Gear) => `${what} ${name} at ${ratio}`
-  return { least, most, words: `${word(least)}|${word(most)}` }
+  return { least, most, fast: word(least), slow: word(most) }
 }
