@@ -38,9 +38,14 @@ export function anyTruth(random: Random): LineTruth {
   }
 }
 
-/** The truth as a file that was read without any error, and as one read by a hand with tools. */
-export function readTruth(truth: LineTruth, way: ReadingWay, random: Random) {
+/** The truth as a file that was read without any error. */
+export function exactTruth(truth: LineTruth) {
   const exactly = (value: number) => [String(value)]
+  return file(truth, exactly, exactly, null, undefined, true)
+}
+
+/** The truth as a file that was read by a hand with tools. */
+export function readTruth(truth: LineTruth, way: ReadingWay, random: Random) {
   const zero = way.zero * (2 * random.uniform() - 1)
   const angle = (value: number, display?: string) => {
     const own = display === undefined ? way.zero * (2 * random.uniform() - 1) : 0
@@ -52,10 +57,7 @@ export function readTruth(truth: LineTruth, way: ReadingWay, random: Random) {
     const own = way.tape * (2 * random.uniform() - 1)
     return repeats(way, () => value + own + way.hand.mm * random.normal())
   }
-  return {
-    exact: file(truth, exactly, exactly, null, undefined, true),
-    measured: file(truth, angle, length, way.tools, way.displays, false),
-  }
+  return file(truth, angle, length, way.tools, way.displays, false)
 }
 
 const repeats = ({ repeats: count }: ReadingWay, draw: () => number): string[] =>

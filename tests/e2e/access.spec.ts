@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from './browser'
 import { openDemo } from './bench'
 
 /** Every main view by day; by night those whose colours are not all the theme's own. */
@@ -20,10 +21,9 @@ const VIEWS = {
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test.describe(colorScheme, () => {
-    test.use({ colorScheme })
-
     test('axe finds nothing serious on any main view', async ({ page }) => {
       test.setTimeout(120_000)
+      await page.emulateMedia({ colorScheme })
       await page.goto('/')
       await expect(page.getByRole('heading', { name: 'Builds', exact: true })).toBeVisible()
       expect(await grave(page)).toEqual([])
@@ -37,7 +37,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
   })
 }
 
-test('the first view loads under 250 kB of compressed script', async ({ page }) => {
+test('the first view loads under 250 kB of compressed script', async ({ browser }) => {
+  const page = await browser.newPage()
   let bytes = 0
   const seen = new Set<string>()
   page.on('response', (response) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
 import { checkRow, cureButton, openDemo, openDrawer, saved } from './bench'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
 import { cureButton, openDemo, openDrawer, saved } from './bench'
 
@@ -52,7 +52,7 @@ test('a broken or newer file is refused with its place, and nothing is lost', as
 
 test('delete can be undone, duplicate makes a second build, a backup brings all back', async ({
   page,
-  context,
+  browser,
 }, info) => {
   await openDemo(page)
   await page.getByRole('link', { name: 'All builds' }).click()
@@ -84,7 +84,7 @@ test('delete can be undone, duplicate makes a second build, a backup brings all 
   ])
   const path = info.outputPath('backup.zip')
   await download.saveAs(path)
-  const other = await (await context.browser()!.newContext()).newPage()
+  const other = await (await browser.newContext()).newPage()
   await other.goto('/')
   await other.getByLabel('Import files').setInputFiles(path)
   await expect(other.getByRole('article')).toHaveCount(3)

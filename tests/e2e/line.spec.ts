@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import type { Locator } from '@playwright/test'
+import { expect, test } from './browser'
 import { checkRow, cureButton, openDemo, openDrawer, saved } from './bench'
 
 test('the demo is out, and a cure puts it right, with undo across a reload', async ({ page }) => {
@@ -75,14 +76,16 @@ test('the drawing closes in on a joint, exaggerates heights and shows the measur
 }) => {
   await openDemo(page)
   const drawing = page.getByTestId('drawing')
+  const middle = async (locator: Locator) => {
+    const box = (await locator.boundingBox())!
+    return box.x + box.width / 2
+  }
   const ring = drawing.locator('circle.ring').first()
-  const whole = (await ring.boundingBox())!
+  const whole = await middle(ring)
   await page.getByRole('button', { name: 'Joint 1', exact: true }).click()
-  const close = (await ring.boundingBox())!
-  const box = (await drawing.boundingBox())!
-  expect(Math.abs(close.x + close.width / 2 - (box.x + box.width / 2))).toBeLessThan(2)
+  await expect.poll(async () => (await middle(ring)) - (await middle(drawing))).toBeCloseTo(0, 0)
   await page.getByRole('button', { name: 'Whole line' }).click()
-  expect((await ring.boundingBox())!.x).toBeCloseTo(whole.x, 0)
+  await expect.poll(() => middle(ring)).toBeCloseTo(whole, 0)
 
   const gap = async () => {
     const [first, second] = await Promise.all(
@@ -92,7 +95,7 @@ test('the drawing closes in on a joint, exaggerates heights and shows the measur
   }
   const plain = await gap()
   await page.getByRole('button', { name: 'Heights ×4' }).click()
-  expect((await gap()) / plain).toBeCloseTo(4, 1)
+  await expect.poll(async () => (await gap()) / plain).toBeCloseTo(4, 1)
 })
 
 test('figures and both charts show the line', async ({ page }) => {

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from './browser'
 import { readFileSync } from 'node:fs'
 import { checkRow, cureButton, newBuild, openDemo, openDrawer, readingRow, saved } from './bench'
 
@@ -15,7 +16,7 @@ interface DemoReading {
 const demo: { readings: DemoReading[] } = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
 
 test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, ownBrowser: true })
 
   test('the demo’s readings and parts, typed into an empty build, give the demo’s figures', async ({
     page,

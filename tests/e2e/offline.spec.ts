@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { newBuild, openDemo, saved } from './bench'
 
-test.use({ serviceWorkers: 'allow' })
+test.use({ serviceWorkers: 'allow', ownBrowser: true })
 
 test('works without a network after the first load, a reload in the middle of a reading included', async ({
   page,

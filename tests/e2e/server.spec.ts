@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { execFileSync } from 'node:child_process'
 import { readFile } from 'node:fs/promises'
 

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
 import { cureButton, newBuild, openDemo, openDrawer, saved } from './bench'
 
@@ -198,7 +198,7 @@ test('single keys can be switched off, and a slider keeps its own', async ({ pag
 })
 
 test.describe('on a phone', () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, ownBrowser: true })
 
   test('the tour goes in order, says what is needed, and passes over groups', async ({ page }) => {
     await newBuild(page, 'In order')

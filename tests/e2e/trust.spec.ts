@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
 import { checkRow, newBuild, openDemo, readingRow, saved } from './bench'
 
