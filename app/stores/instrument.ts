@@ -25,7 +25,8 @@ export const useInstrument = defineStore('instrument', () => {
   const isConnected = computed(() => kind.value !== null)
 
   /** The tool that fits a step. */
-  const kindFor = (step: TourStep): InstrumentKind => (step.quantity.startsWith('point') ? 'laser' : 'level')
+  const kindFor = (step: TourStep): InstrumentKind =>
+    step.quantity.startsWith('point') || step.quantity === 'gap' ? 'laser' : 'level'
 
   /** What the simulation lets the tool lie on: the last reading of the step, else a usual figure. */
   function truthFor(step: TourStep): number {

@@ -71,6 +71,8 @@ function wayLike(reading: Reading): ReadingDraft {
     case 'point-station':
     case 'point-height':
       return { ...EMPTY_DRAFT, way: reading.way ?? '' }
+    case 'gap':
+      return { ...EMPTY_DRAFT, way: reading.way ?? 'free' }
     default:
       return EMPTY_DRAFT
   }
@@ -123,6 +125,17 @@ export function draftReading(
         ...shaftOf(step.target),
         low: word(['front', 'rear']),
         zero: draft.zero,
+      }
+    case 'gap':
+      return {
+        ...base,
+        tool: tool('feeler', 'step-wedge', 'clay', 'tape', 'calliper', 'other'),
+        unit: build.units.length,
+        kind: 'gap',
+        gap: step.target,
+        way: word(['free', 'overlap']) ?? 'free',
+        // A gap belongs to the lift-in that stands now.
+        ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
       }
     case 'point-station':
       return { ...tape, kind: 'point-station', way: word(['rearward', 'forward']) }

@@ -46,6 +46,8 @@ export const useReadings = defineStore('readings', () => {
   /** A draft with nothing typed yet: as the step was read last time, else with the level's zero as its owner keeps it. */
   function freshDraft(step: TourStep): ReadingDraft {
     const draft = draftLike(step.reading)
+    // Two things that can be measured between lie apart unless it is said.
+    if (step.quantity === 'gap' && draft.way === '') return { ...draft, way: 'free' }
     const level = workbench.build?.tools.find((tool) => tool.kind === 'level' && !tool.simulated)
     return step.reading ? draft : { ...draft, zero: level?.zeroHabit ?? 'gravity' }
   }

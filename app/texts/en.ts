@@ -114,6 +114,15 @@ export const texts = {
       joints: 'Where the joints are',
       checks: 'Checks and centreline',
       levers: 'What the levers turn about',
+      gaps: 'Gaps and what touches',
+    },
+    gapPictures: {
+      above: 'what stands above',
+      below: 'what stands below',
+      ahead: 'ahead of it',
+      behind: 'behind it',
+      left: 'to the left, from behind',
+      right: 'to the right, from behind',
     },
     optional: 'if you can',
     needed: 'needed',
@@ -396,6 +405,7 @@ export const texts = {
       'critical-speed-ratio': 'Top speed over critical speed',
       'set-in': 'Set-in of a slip yoke',
       'flex-disc-angle': 'Angle of a flexible disc',
+      gap: 'Gap',
     },
   },
   jointKinds: {

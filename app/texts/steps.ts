@@ -76,6 +76,16 @@ export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
           ['front', 'front end is lower'],
         ],
       }
+    case 'gap':
+      return {
+        title: `Gap: ${name}`,
+        hint: 'The shortest way between the two, by feeler, stepped wedge, tape, or clay squeezed in and measured. Nothing may be leaning on the engine.',
+        unit: 'length',
+        ways: [
+          ['free', 'free between them'],
+          ['overlap', 'they lie in each other'],
+        ],
+      }
     case 'point-station':
       return {
         title: `${capital(name)}, station`,
@@ -123,6 +133,7 @@ function wordOf(reading: Reading): string | undefined {
       return reading.side
     case 'point-station':
     case 'point-height':
+    case 'gap':
       return reading.way
     case 'given-cross-axis':
       return reading.high

@@ -20,7 +20,7 @@ const PER_LINE = 12
 export function checkCost(build: Build): CheckCost {
   const figures = build.lines.reduce(
     (sum, line) => sum + lineStates(build, line).length * (PER_LINE + PER_JOINT * line.joints.length),
-    3 * build.points.length + 2 * build.axes.length,
+    3 * build.points.length + 2 * build.axes.length + build.gaps.length * (1 + build.states.length),
   )
   return { inputs: measuredModel(build).list.inputs.length, figures }
 }

@@ -11,6 +11,7 @@ import { rawWay } from '../readings/rawWay'
 export const COLUMNS = [
   'reading',
   'setup',
+  'trial',
   'kind',
   'of',
   'shaft',
@@ -38,7 +39,11 @@ export const CSV_KINDS = [
   'point-station',
   'point-offset',
   'point-height',
+  'gap',
 ] as const
+
+/** Kinds whose figure is a length. */
+const isLength = (kind: (typeof CSV_KINDS)[number]): boolean => kind.startsWith('point') || kind === 'gap'
 
 /** A table: header and rows, one row a repeat. */
 export interface CsvTable {
@@ -65,6 +70,7 @@ export function readingTable(build: Build): CsvTable {
     reading.values.map((text) => [
       reading.id,
       nameIn(build.setups, reading.setup),
+      nameIn(build.trials, reading.trial),
       reading.kind,
       targetName(build, reading),
       reading.kind === 'shaft-level' ? String(reading.shaft + 1) : '',
@@ -93,13 +99,14 @@ const isCsvReading = (reading: Reading): reading is CsvReading => isRepeatable(r
 
 /** Unit of a length reading; null for an angle. */
 const unitOf = (build: Build, reading: CsvReading): LengthUnit | null =>
-  reading.kind.startsWith('point') ? ('unit' in reading && reading.unit) || build.units.length : null
+  isLength(reading.kind) ? ('unit' in reading && reading.unit) || build.units.length : null
 
 function targetName(build: Build, reading: CsvReading): string {
   if ('axis' in reading) return build.axes.find((axis) => axis.id === reading.axis)?.name ?? reading.axis
   if ('point' in reading)
     return build.points.find((point) => point.id === reading.point)?.name ?? reading.point
   if ('line' in reading) return build.lines.find((line) => line.id === reading.line)?.name ?? reading.line
+  if ('gap' in reading) return build.gaps.find((gap) => gap.id === reading.gap)?.name ?? reading.gap
   return ''
 }
 
@@ -210,6 +217,8 @@ function rowReading(
   if (!kind) return `kind "${cell('kind')}" is not one of: ${CSV_KINDS.join(', ')}`
   const setup = named(build.setups, cell('setup'))
   if (!setup) return `there is no setup "${cell('setup')}"`
+  const trial = cell('trial') === '' ? null : named(build.trials, cell('trial'))
+  if (trial === undefined) return `there is no trial "${cell('trial')}"`
   const tool = cell('tool') === '' ? null : named(build.tools, cell('tool'))
   if (tool === undefined) return `there is no tool "${cell('tool')}" in the drawer`
   const figure = rowFigure(columns, cells, kind, keptTexts(build, cell('reading')))
@@ -226,6 +235,7 @@ function rowReading(
     reading: {
       kind,
       setup: setup.id,
+      ...(trial && { trial: trial.id }),
       ...(tool && { tool: tool.id }),
       ...target,
       ...words,
@@ -260,7 +270,7 @@ function rowFigure(
   kept: readonly string[],
 ): { readonly text: string; readonly unit: LengthUnit | null } | string {
   const at = (index: number) => (cells[index] ?? '').trim()
-  if (!kind.startsWith('point')) {
+  if (!isLength(kind)) {
     const text = columns.angle < 0 ? '' : at(columns.angle)
     const parsed = parseAngle(text)
     return parsed.ok || kept.includes(text) ? { text, unit: null } : `angle: ${parsed.message}`
@@ -291,6 +301,10 @@ function rowTarget(
     if (!line) return `there is no line "${name}"`
     return line.shafts[shaft] ? { line: line.id, shaft } : `"${name}" has no shaft "${cell('shaft')}"`
   }
+  if (kind === 'gap') {
+    const gap = named(build.gaps, name)
+    return gap ? { gap: gap.id } : `there is no gap "${name}"`
+  }
   const point = named(build.points, name)
   return point ? { point: point.id } : `there is no point "${name}"`
 }
@@ -306,6 +320,7 @@ const WAYS: Readonly<
   'point-station': { key: 'way', words: ['rearward', 'forward'] },
   'point-offset': { key: 'side', words: ['left', 'right'] },
   'point-height': { key: 'way', words: ['above', 'below'] },
+  gap: { key: 'way', words: ['free', 'overlap'] },
 }
 
 function rowWords(
@@ -322,7 +337,7 @@ function rowWords(
     ['zero', 'zero', kind.startsWith('axis') || kind === 'shaft-level' ? ['gravity', 'chassis'] : []],
     ['by', 'by', kind === 'point-offset' ? ['square', 'plumb'] : []],
     ['above way', 'aboveCentrelineWay', kind === 'point-offset' ? ['above', 'below'] : []],
-    ['display', 'display', kind.startsWith('point') ? [] : displaySides(kind, isAcross)],
+    ['display', 'display', isLength(kind) ? [] : displaySides(kind, isAcross)],
   ]
   for (const [column, field, allowed] of checks) {
     const value = cell(column).toLowerCase()

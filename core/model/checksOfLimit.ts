@@ -4,6 +4,13 @@ import type { Check } from '../check/check'
 import type { Evaluation } from './evaluateBuild'
 import { appliesIn } from '../check/judgedState'
 
+/** A gap is judged by the limits of its kind, unless the very pair was said to need something else. */
+function isGapOf({ gaps }: Build, { subject }: Check, limit: LimitEntry): boolean {
+  const gap = subject.of === 'gap' ? gaps.find(({ id }) => id === subject.id) : undefined
+  if (!gap || gap.failBelow !== undefined || gap.warnBelow !== undefined) return false
+  return limit.gaps?.includes(gap.kind) ?? true
+}
+
 /** Quantities whose limits are looked at as an angle of the joint. */
 const ON_JOINTS: readonly Quantity[] = ['joint-angle', 'shaft-inertia', 'joint-limit-margin']
 
@@ -26,6 +33,7 @@ export function limitOfCheck(build: Build, evaluation: Evaluation, check: Check)
  */
 export function checksOfLimit(build: Build, { checks }: Evaluation, limit: LimitEntry): Check[] {
   return checks.filter((check) => {
+    if (limit.quantity === 'gap') return isGapOf(build, check, limit)
     const line = build.lines.find((one) => one.id === check.lineId)
     if (!line || (limit.schools && !limit.schools.includes(line.school))) return false
     if (!ON_JOINTS.includes(limit.quantity)) return check.quantity === limit.quantity

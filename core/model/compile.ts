@@ -3,7 +3,7 @@ import { scalarStep, type Column, type Graph } from '../columns/graph'
 import { FALL_PLAN_DEG, RISE_SWEEP_DEG } from '../frame/axis'
 import { lineChecks } from '../check/lineChecks'
 import { lineStates, windingBody, type LineState } from '../check/lineStates'
-import type { CheckPlan } from '../check/plannedCheck'
+import type { CheckPlan, PlannedCheck } from '../check/plannedCheck'
 import type { Known } from '../known'
 import { lineFigureColumns, type LineFigureColumns } from '../line/figureColumns'
 import { lineColumns, type LineColumns } from '../line/lineColumns'
@@ -13,6 +13,7 @@ import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
+import { compileGaps, type CompiledGap } from './gaps'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
 
 /** A line in one state it is judged in. */
@@ -45,6 +46,7 @@ export interface CompiledBuild {
   /** Cruising, at ride height. */
   readonly ride: PlacedState
   readonly lines: readonly CompiledLine[]
+  readonly gaps: readonly CompiledGap[]
   /** Station, offset and height of every point in mm, fall and plan of every axis in degrees, cruising. */
   readonly placeFigures: readonly PlaceFigure[]
 }
@@ -56,6 +58,12 @@ export interface PlaceFigure {
   readonly name: string
   readonly column: Column
 }
+
+/** Every check of a compiled build in every state it is made in, but those that are certain. */
+export const plannedChecks = ({ lines, gaps }: Pick<CompiledBuild, 'lines' | 'gaps'>): PlannedCheck[] => [
+  ...lines.flatMap(({ checks }) => checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates))),
+  ...gaps.flatMap(({ plans }) => plans.map(({ planned }) => planned)),
+]
 
 /** Compilations of builds that are still around; a build never changes, so neither does what it compiles to. */
 const compiled = new WeakMap<Build, CompiledBuild>()
@@ -87,6 +95,7 @@ function compileAnew(build: Build): CompiledBuild {
     bodyOf: bodiesOf(build),
     ride,
     lines: build.lines.map((line) => compileLine(build, graph, places, line)),
+    gaps: compileGaps(build, measured, places),
     placeFigures: placeFigures(build, graph, ride),
   }
 }

@@ -7,7 +7,8 @@ import { lineNeeds } from '../line/lineColumns'
 import { figuresOf, type LineFigures } from '../line/lineFigures'
 import { turning } from '../line/turning'
 import { compile, type CompiledBuild, type CompiledLine, type CompiledState } from './compile'
-import { asMeasured, figuresAt, placesAt, type FigureOf } from './screen'
+import { evaluateGap, type GapEvaluation } from './gaps'
+import { asMeasured, chainAt, figuresAt, placesAt, type FigureOf } from './screen'
 import type { LeverSettings } from '../placement/settings'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
@@ -38,6 +39,7 @@ export interface Evaluation {
   readonly placed: Geometry
   readonly moves: ReadonlyMap<BodyId, Known<RigidMove>>
   readonly lines: readonly LineEvaluation[]
+  readonly gaps: readonly GapEvaluation[]
   readonly checks: readonly Check[]
   readonly verdict: Verdict
   readonly missing: readonly Missing[]
@@ -65,7 +67,8 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
   const { build, ride } = compiled
   const places = placesAt(compiled, ride, figure)
   const lines = compiled.lines.map((line) => evaluateLine(compiled, line, figure))
-  const checks = lines.flatMap((line) => line.checks)
+  const gaps = compiled.gaps.map((gap) => evaluateGap(gap, figure, (moves) => chainAt(moves, figure)))
+  const checks = [...lines.flatMap((line) => line.checks), ...gaps.map(({ check }) => check)]
   return {
     settings,
     measured: asMeasured(compiled),
@@ -75,6 +78,7 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     },
     moves: new Map([...ride.moves.keys()].map((body) => [body, places.move(body)])),
     lines,
+    gaps,
     checks,
     verdict: gravest(checks.map((check) => check.verdict)),
     missing: onceEach(checks.flatMap((check) => check.missing)),

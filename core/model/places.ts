@@ -31,6 +31,8 @@ export interface Places {
    * @param winding - the body that winds up in it
    */
   readonly placed: (state: LineState | null, winding: BodyId | null) => PlacedState
+  /** As packed for a lift-in of the powertrain; null for the first, in which nothing had been moved. */
+  readonly inTrial: (trial: Id | null) => PlacedState
 }
 
 /** The states of a build, from its measured model. */
@@ -107,7 +109,22 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
     )
   }
 
+  const unmoved = placedState(build, measured, new Map())
+  const inTrial = remembered((id) => {
+    const packed = build.trials.find((trial) => trial.id === id)?.packed ?? {}
+    const amounts = new Map(
+      build.levers.map(({ id: lever }) => {
+        const column = graph.source(packed[lever] ?? 0)
+        graph.name([column], `as packed for ${nameOf(build.trials, id)}`)
+        return [lever, column] as const
+      }),
+    )
+    const still = { rise: () => null, wheels: () => null, when: '', place: '' }
+    return stateOf({ graph, build, levers: amounts, point: readPoint(points), ...still })
+  })
+
   return {
+    inTrial: (trial) => (trial === null ? unmoved : inTrial(trial)),
     placed: (state, winding) => {
       if (!state) return ride
       // Lines that wind up the same axle by as much share the state.

@@ -12,6 +12,7 @@ import type { Id } from '../project/id'
 import { axisOf, geometryOf, vectorAt, type Geometry } from '../readings/geometry'
 import { asRadians } from '../units/angle'
 import type { CompiledBuild, CompiledLine } from './compile'
+import { gapWants } from './gaps'
 import type { PlacedState } from './places'
 
 /** Reads the figure of a column. */
@@ -53,6 +54,7 @@ function rowOf(compiled: CompiledBuild): OneRow {
     ...places.flatMap((place) => (place.known ? place.value : [])),
     ...moveWants(ride),
     ...compiled.lines.flatMap(lineWants),
+    ...compiled.gaps.flatMap(gapWants),
   ]
   // Places are put into the graph when first asked for, so the run is made after that.
   const made = { run: newRun(compiled.graph, 1), wanted, measured: geometryOf(compiled.measured) }
@@ -128,7 +130,7 @@ function measuredLie(measured: Geometry, id: Id): FallPlan {
 }
 
 /** A body's moves one after the other, as its levers stand. */
-function chainAt(chain: readonly BodyMove[], figure: FigureOf): Known<RigidMove> {
+export function chainAt(chain: readonly BodyMove[], figure: FigureOf): Known<RigidMove> {
   const [first, ...rest] = chain.map((move) => moveAt(move, figure))
   return rest.reduce(
     (before, after) => mapKnown(allKnown([before, after] as const), ([one, other]) => moveAfter(one, other)),

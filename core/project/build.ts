@@ -1,5 +1,6 @@
 import type { Body, BodyId } from './body'
 import type { Drivetrain } from './drivetrain'
+import type { Gap } from './gap'
 import type { LimitEntry } from './limit'
 import type { UnitSettings } from '../units/unitSettings'
 import type { Id } from './id'
@@ -109,6 +110,7 @@ export interface Build {
   readonly states: readonly VehicleState[]
   readonly lines: readonly Line[]
   readonly levers: readonly Lever[]
+  readonly gaps: readonly Gap[]
   readonly positions: readonly Position[]
   /** The position that the mounts are made to. */
   readonly chosen: Id

@@ -16,6 +16,7 @@ import {
   wordField,
 } from './fields'
 import { LIST_LIMITS } from './door'
+import { GAP_KINDS } from './gap'
 import { LEVER_KINDS } from './lever'
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
@@ -107,6 +108,17 @@ const amounts = (name: string) =>
     )
   })
 
+const gap = object({
+  id: requiredId(),
+  name: requiredName(),
+  kind: wordField(GAP_KINDS).required(),
+  point: requiredId(),
+  obstacle: idField(),
+  toward: array().of(figure(-1e6, 1e6).required()).length(3).required(),
+  failBelow: figure(-1000, 1000),
+  warnBelow: figure(-1000, 1000),
+})
+
 const position = object({ id: requiredId(), name: requiredName(), settings: amounts('settings').required() })
 
 const trial = object({
@@ -149,6 +161,7 @@ const limitEntry = object({
   failAbove: figure(-1e6, 1e6),
   schools: array().of(wordField(SCHOOLS).required()).max(SCHOOLS.length),
   joints: wordField(['all', 'first', 'last']),
+  gaps: array().of(wordField(GAP_KINDS).required()).max(GAP_KINDS.length),
 })
 
 const limits = object({
@@ -185,6 +198,7 @@ export const buildSchema = object({
   states: list(state, LIST_LIMITS.states),
   lines: list(lineSchema, LIST_LIMITS.lines),
   levers: list(lever, LIST_LIMITS.levers),
+  gaps: list(gap, LIST_LIMITS.gaps),
   positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
   limits,

@@ -17,6 +17,7 @@ export const LIST_LIMITS = {
   states: 20,
   lines: 20,
   levers: 50,
+  gaps: 200,
   positions: 100,
   photos: 500,
 } as const

@@ -1,3 +1,4 @@
+import type { GapKind } from './gap'
 import type { School } from './lineSpec'
 
 /** Quantities that can be limited, each with the unit its figures are in. */
@@ -10,6 +11,7 @@ export const QUANTITY_UNITS = {
   'critical-speed-ratio': '1',
   'set-in': 'mm',
   'flex-disc-angle': 'deg',
+  gap: 'mm',
 } as const
 export type Quantity = keyof typeof QUANTITY_UNITS
 export type LimitUnit = (typeof QUANTITY_UNITS)[Quantity]
@@ -39,6 +41,8 @@ export interface LimitEntry {
   readonly schools?: readonly School[]
   /** Only for these joints; all when absent. */
   readonly joints?: JointChoice
+  /** Only for gaps of these kinds; all when absent. */
+  readonly gaps?: readonly GapKind[]
 }
 
 /** The limits of one quantity put together: null where there is none. Order: failLow ≤ warnLow ≤ warnHigh ≤ failHigh. */

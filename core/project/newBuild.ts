@@ -98,6 +98,7 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
       },
       { id: 'wedge', kind: 'wedge', body: 'rear-axle', range: [-6, 6], step: 0.5 },
     ],
+    gaps: [],
     positions: [{ id: 'a', name: 'A', settings: {} }],
     chosen: 'a',
     limits: PROFILES[profile],

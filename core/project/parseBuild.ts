@@ -87,6 +87,7 @@ function withDefaults(raw: Build): Build {
     states: raw.states ?? [],
     lines: raw.lines ?? [],
     levers: raw.levers ?? [],
+    gaps: raw.gaps ?? [],
     positions,
     chosen: raw.chosen ?? positions[0]?.id ?? 'a',
     limits: raw.limits ?? PROFILES.road,

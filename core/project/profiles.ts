@@ -1,5 +1,6 @@
 import type { LimitProfile } from './build'
-import type { LimitEntry } from './limit'
+import type { GapKind } from './gap'
+import type { LimitEntry, LimitScope } from './limit'
 
 const INERTIA: LimitEntry = {
   id: 'inertia',
@@ -92,7 +93,38 @@ const POINTED: LimitEntry = {
   basis: 'nothing cancels a single joint at the pinion, so it is aimed along the shaft',
 }
 
-const COMMON = [ROLLERS, PAIR, JOINT_LIMIT, SET_IN, DISC, FIRST_SECTION, POINTED]
+/** Usual limits of gaps by their kind; a service gap has none but its own. */
+export const GAP_LIMITS: readonly LimitEntry[] = [
+  gapLimit('static', 8, 15, 'ride', 'the engine rocks on its mounts and the frame bends under it'),
+  gapLimit('hot', 25, 40, 'ride', 'what is near a hot exhaust scorches, melts or burns'),
+  gapLimit(
+    'moving',
+    15,
+    25,
+    'travel',
+    'a turning or moving part must clear what stands still, rocked and bent',
+  ),
+  gapLimit('lines', 25, 40, 'ride', 'brake and fuel lines must neither chafe nor get hot'),
+  gapLimit(
+    'ground',
+    90,
+    120,
+    'travel',
+    'speed humps, ruts and kerbs; other springs and loads bring it lower',
+  ),
+]
+
+function gapLimit(
+  kind: GapKind,
+  failBelow: number,
+  warnBelow: number,
+  scope: LimitScope,
+  basis: string,
+): LimitEntry {
+  return { id: `gap-${kind}`, quantity: 'gap', unit: 'mm', scope, gaps: [kind], failBelow, warnBelow, basis }
+}
+
+const COMMON = [ROLLERS, PAIR, JOINT_LIMIT, SET_IN, DISC, FIRST_SECTION, POINTED, ...GAP_LIMITS]
 
 /** The limits a new build copies, by profile. Starting figures: a part maker's own figure always wins. */
 export const PROFILES: Readonly<Record<'road' | 'heavy' | 'trail' | 'track', LimitProfile>> = {

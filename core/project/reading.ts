@@ -120,6 +120,14 @@ export interface SetupPointReading extends LengthBase {
   readonly upWay?: 'above' | 'below'
 }
 
+/** A gap between two things, by feeler, tape, clay or stepped wedge. */
+export interface GapReading extends LengthBase {
+  readonly kind: 'gap'
+  readonly gap: Id
+  /** `overlap`: the two lie in each other by that much, as a cardboard profile can. */
+  readonly way?: 'free' | 'overlap'
+}
+
 /** A point from a drawing or data sheet. */
 export interface GivenPointReading extends ReadingBase {
   readonly kind: 'given-point'
@@ -175,6 +183,7 @@ export type MeasuredReading =
   | PointHeightReading
   | ShaftLevelReading
   | SetupPointReading
+  | GapReading
 
 /** One reading as taken; geometry is derived from it and never typed over it. */
 export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading | GivenCrossAxisReading
@@ -189,6 +198,7 @@ export const READING_KINDS = [
   'point-height',
   'shaft-level',
   'setup-point',
+  'gap',
   'given-point',
   'given-axis',
   'given-cross-axis',

@@ -80,6 +80,7 @@ export const READING_SHAPES = {
     acrossSide: leftRight,
     upWay: aboveBelow,
   }),
+  gap: object({ kind, ...measured, unit, gap: requiredId(), way: wordField(['free', 'overlap']) }),
   'given-point': object({
     kind,
     ...base,

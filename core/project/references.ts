@@ -1,5 +1,6 @@
 import { bodyReferences } from './bodyReferences'
 import type { Build } from './build'
+import type { Gap } from './gap'
 import type { FileProblem } from './problem'
 import type { Reading } from './reading'
 import { displaySides } from './repair'
@@ -87,6 +88,11 @@ export function referenceProblems(build: Build): FileProblem[] {
       complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
     }
   })
+  build.gaps.forEach((gap, i) => {
+    requireIn(points, gap.point, `gaps[${i}].point`, 'point')
+    requireIn(bodies, gap.obstacle, `gaps[${i}].obstacle`, 'body')
+    gapProblem(build, gap, (key, message) => complain(`gaps[${i}].${key}`, message))
+  })
   bodyReferences(build, complain)
   settingReferences(build, complain)
   return problems
@@ -103,6 +109,7 @@ function readingReferences(
   const tools = new Set(build.tools.map((tool) => tool.id))
   const lines = new Set(build.lines.map((line) => line.id))
   const trials = new Set(build.trials.map((trial) => trial.id))
+  const gaps = new Set(build.gaps.map((gap) => gap.id))
   build.readings.forEach((reading, i) => {
     const at = `readings[${i}]`
     if ('setup' in reading) requireIn(setups, reading.setup, `${at}.setup`, 'setup')
@@ -122,16 +129,38 @@ function readingReferences(
     if ('axis' in reading) requireIn(axes, reading.axis, `${at}.axis`, 'axis')
     endProblem(build, reading, (key, message) => complain(`${at}.${key}`, message))
     if ('line' in reading) requireIn(lines, reading.line, `${at}.line`, 'line')
+    if ('gap' in reading) requireIn(gaps, reading.gap, `${at}.gap`, 'gap')
   })
 }
 
+function gapProblem(build: Build, gap: Gap, complain: (key: string, message: string) => void): void {
+  if (gap.toward.every((part) => part === 0))
+    complain('toward', 'points nowhere: one of its figures must not be 0')
+  const own = build.points.find((point) => point.id === gap.point)?.body
+  const stands = gap.obstacle ?? build.bodies.find(({ kind }) => kind === 'chassis')?.id
+  if (gap.kind !== 'ground' && own !== undefined && own === stands)
+    complain('obstacle', 'is the body of the point itself: nothing moves between them')
+  if (gap.failBelow !== undefined && gap.warnBelow !== undefined && gap.warnBelow < gap.failBelow)
+    complain('warnBelow', 'must not lie below failBelow')
+}
+
 /** Tools that show no angle, and the one that shows nothing else. */
-const SHOWS_NO_ANGLE: readonly ToolKind[] = ['tape', 'laser', 'plumb', 'dial', 'calliper']
+const SHOWS_NO_ANGLE: readonly ToolKind[] = [
+  'tape',
+  'laser',
+  'plumb',
+  'dial',
+  'calliper',
+  'feeler',
+  'clay',
+  'step-wedge',
+]
 
 function toolProblem(build: Build, reading: Reading, complain: (message: string) => void): void {
   const tool = 'tool' in reading ? build.tools.find((one) => one.id === reading.tool) : undefined
   if (!tool) return
-  const readsAngle = !reading.kind.startsWith('point') && reading.kind !== 'setup-point'
+  const readsAngle =
+    !reading.kind.startsWith('point') && reading.kind !== 'setup-point' && reading.kind !== 'gap'
   if (readsAngle && SHOWS_NO_ANGLE.includes(tool.kind))
     complain(`"${tool.name}" is a ${tool.kind} and shows no angle`)
   if (!readsAngle && tool.kind === 'level') complain(`"${tool.name}" is a level and shows no length`)

@@ -1,6 +1,17 @@
 import type { Id } from './id'
 
-export const TOOL_KINDS = ['level', 'tape', 'laser', 'plumb', 'dial', 'calliper', 'other'] as const
+export const TOOL_KINDS = [
+  'level',
+  'tape',
+  'laser',
+  'plumb',
+  'dial',
+  'calliper',
+  'feeler',
+  'clay',
+  'step-wedge',
+  'other',
+] as const
 export type ToolKind = (typeof TOOL_KINDS)[number]
 
 /** Which end of the level stood higher, as one looks at its display. */

@@ -6,7 +6,7 @@ import { mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
-import type { AxisColumns } from './context'
+import type { AxisColumns, ReadingContext } from './context'
 import type { InputList } from './inputs'
 import { pointPlaceColumns } from './pointColumns'
 import { readingContext } from './readingContext'
@@ -19,6 +19,7 @@ export interface Geometry {
 
 /** Every named point and axis as columns of a graph that starts from the measured figures. */
 export interface MeasuredModel {
+  readonly context: ReadingContext
   readonly graph: Graph
   readonly list: InputList
   readonly points: ReadonlyMap<Id, Known<VectorColumns>>
@@ -31,6 +32,7 @@ export function measuredModel(build: Build): MeasuredModel {
   // Turning about a cross axis asks only for its station and height, so an axle's centre needs no offset.
   const centres = new Set(axlesOf(build).map((axle) => axle.centre))
   return {
+    context,
     graph: context.graph,
     list: context.list,
     points: new Map(

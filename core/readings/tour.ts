@@ -1,5 +1,6 @@
 import { axleById, axlesOf, isChassis, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
+import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
 import { isOfFirstTrial } from './trial'
@@ -13,15 +14,17 @@ export type TourQuantity =
   | 'point-offset'
   | 'point-height'
   | 'shaft-level'
+  | 'gap'
 
 /** What a point on the vehicle is there for. */
-export type PointRole = 'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount' | 'frame-hole'
+export type PointRole =
+  'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount' | 'frame-hole' | 'touch-point'
 
 /** One reading to take, in the order in which one works under the vehicle. */
 export interface TourStep {
   /** Stable: quantity and target. */
   readonly id: string
-  readonly group: 'attitude' | 'levels' | 'joints' | 'checks' | 'levers'
+  readonly group: 'attitude' | 'levels' | 'joints' | 'checks' | 'levers' | 'gaps'
   readonly quantity: TourQuantity
   /** Axis or point, or line and shaft as `line/0`; empty for the chassis. */
   readonly target: Id
@@ -31,6 +34,8 @@ export interface TourStep {
   readonly optional: boolean
   /** Kind of body the target belongs to, for the picture of where the tool goes. */
   readonly body: 'chassis' | 'powertrain' | 'axle'
+  /** Of a gap: the way from its touch point to what stands against it, chassis frame; null for all else. */
+  readonly toward: Gap['toward'] | null
   /** The axis lies across the vehicle: its ends are left and right. */
   readonly isAcross: boolean
   readonly reading: Reading | null
@@ -58,6 +63,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     optional,
     body: bodyKind(build, target),
     isAcross: build.axes.some(({ id, lies }) => id === target && lies === 'across'),
+    toward: build.gaps.find(({ id }) => quantity === 'gap' && id === target)?.toward ?? null,
     reading: findReading(build, setupId, quantity, target),
   })
   const place = (
@@ -94,6 +100,10 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
           ...place('levers', mounts.tail, 'tail-mount', true),
         ]
       : []),
+    ...build.gaps.flatMap(({ id, point }) => [
+      step('gaps', 'gap', id, null, true),
+      ...place('gaps', point, 'touch-point', true),
+    ]),
   ]
   return steps.filter((one, index) => steps.findIndex((other) => other.id === one.id) === index)
 }
@@ -148,6 +158,7 @@ const nameOf = (build: Build, id: Id): string =>
   build.lines.find((line) => line.id === shaftOf(id).line)?.name ??
   build.points.find((point) => point.id === id)?.name ??
   build.axes.find((axis) => axis.id === id)?.name ??
+  build.gaps.find((gap) => gap.id === id)?.name ??
   'chassis'
 
 function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: Id): Reading | null {
@@ -164,6 +175,7 @@ function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: 
       const { line, shaft } = shaftOf(target)
       return reading.kind === 'shaft-level' && reading.line === line && reading.shaft === shaft
     }
+    if (quantity === 'gap') return reading.kind === 'gap' && reading.gap === target
     return (reading.kind === quantity || reading.kind === 'given-point') && reading.point === target
   }
   // A measured reading is in force before a given one, and the last of several.

@@ -23,6 +23,10 @@ export const USUAL_FIGURES: Readonly<Record<ToolKind, UsualFigures>> = {
   plumb: { accuracy: 1, handScatter: 1 },
   dial: { accuracy: 0.02, handScatter: 0.02 },
   calliper: { accuracy: 0.05, handScatter: 0.1 },
+  feeler: { accuracy: 0.05, handScatter: 0.1 },
+  // Squeezed between the two and measured after: it springs back a little.
+  clay: { accuracy: 0.5, handScatter: 0.5 },
+  'step-wedge': { accuracy: 0.5, handScatter: 0.3 },
   other: { accuracy: 1, handScatter: 0.8 },
 }
 
@@ -38,7 +42,7 @@ export const usualTool = (unit: FigureUnit): Tool =>
 
 /** Unit of what a reading tells. */
 export const unitOfReading = (reading: Reading): FigureUnit =>
-  reading.kind.startsWith('point') || reading.kind === 'setup-point' || reading.kind === 'given-point'
+  reading.kind.startsWith('point') || ['setup-point', 'given-point', 'gap'].includes(reading.kind)
     ? 'mm'
     : 'deg'
 

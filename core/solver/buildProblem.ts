@@ -32,24 +32,29 @@ export function buildProblem(
       const column = columns.get(lever.id)
       return column === undefined ? [] : [{ column, steps: leverGrid(lever, settings[lever.id] ?? 0) }]
     }),
-    limits: compiled.lines.flatMap(({ checks, states }) => [
-      ...checks.flatMap((plan) =>
-        'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, unread, strictness)),
+    limits: [
+      ...compiled.gaps.flatMap(({ plans }) =>
+        plans.flatMap(({ planned }) => limitOf(planned, unread, strictness)),
       ),
-      // No limit need be set for a right angle: there nothing turns.
-      ...states.flatMap(({ columns: line, state }) =>
-        line.known
-          ? line.value.anglesDeg.map((column, joint) => ({
-              id: `${stateKey(state)}/turns/${joint + 1}`,
-              column,
-              least: null,
-              // A joint at just a right angle is locked, so the limit itself is past it.
-              most: LOCKED_DEG - 1e-9,
-              scale: LOCKED_DEG,
-            }))
-          : [],
-      ),
-    ]),
+      ...compiled.lines.flatMap(({ checks, states }) => [
+        ...checks.flatMap((plan) =>
+          'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, unread, strictness)),
+        ),
+        // No limit need be set for a right angle: there nothing turns.
+        ...states.flatMap(({ columns: line, state }) =>
+          line.known
+            ? line.value.anglesDeg.map((column, joint) => ({
+                id: `${stateKey(state)}/turns/${joint + 1}`,
+                column,
+                least: null,
+                // A joint at just a right angle is locked, so the limit itself is past it.
+                most: LOCKED_DEG - 1e-9,
+                scale: LOCKED_DEG,
+              }))
+            : [],
+        ),
+      ]),
+    ],
     fixed: new Map([...columns].map(([id, column]) => [column, settings[id] ?? 0] as const)),
   }
 }

@@ -1,10 +1,10 @@
 import { newGraph, scalarStep, type Column, type VectorColumns } from '../columns/graph'
-import type { Kernel, Row } from '../columns/kernel'
 import { newRun } from '../columns/run'
 import { DIFFERENCE, TIMES } from '../columns/arithmetic'
 import { axisDirection, FALL_PLAN } from '../frame/axis'
+import { gapColumns, gapFlat } from '../gaps/gapColumns'
 import { known, type Known } from '../known'
-import { norm, type Vec3 } from '../linalg/vec3'
+import type { Vec3 } from '../linalg/vec3'
 import { lineFigureColumns } from '../line/figureColumns'
 import { lineColumns } from '../line/lineColumns'
 import { SMALL_ANGLE_ACCELERATION } from '../line/uniformity'
@@ -12,8 +12,10 @@ import { mountedColumns } from '../placement/mountedColumns'
 import { turnedColumns } from '../placement/turnedColumns'
 import { bestStacks, nearestStacks } from '../placement/spacers'
 import type { Build } from '../project/build'
+import { parseBuild } from '../project/parseBuild'
 import type { LeverKind } from '../project/lever'
 import type { Line } from '../project/lineSpec'
+import { rawDemo } from '../testdata/builds'
 import reference from '../testdata/solver.json'
 import { degrees, radians } from '../units/angle'
 import type { LeverStep } from '../placement/leverGrid'
@@ -46,17 +48,6 @@ const LINE: Line = {
   ],
   shafts: [{}],
 }
-/** What is left of a gap after the part has moved: less what it came nearer along the unit direction given. */
-const GAP: Kernel = {
-  name: 'gap',
-  page: 'placement',
-  outputs: 1,
-  run: (count, [x, y, z, u, v, w], [gap], [before, nx, ny, nz]) => {
-    for (let i: Row = 0; i < count; i++)
-      gap[i] = before - (nx * (u[i] - x[i]) + ny * (v[i] - y[i]) + nz * (w[i] - z[i]))
-  },
-}
-
 /** A reference case put together from the steps the application uses, and its quantities by their names. */
 function problemOf({ input }: Case) {
   const graph = newGraph()
@@ -143,9 +134,13 @@ function problemOf({ input }: Case) {
   }
   for (const { name, at, toward, gap_mm } of input.clearances) {
     const before = place([-at.station, at.offset, at.height])
-    const along = (toward as Vec3).map((part) => part / norm(toward))
-    const after = engine?.point(before) ?? before
-    quantities[`gap:${name}`] = [scalarStep(graph, GAP, [...before, ...after], [gap_mm, ...along])]
+    const gap = { id: name, name, kind: 'static', point: 'p', toward } as const
+    const stood = { own: [], obstacle: [] }
+    const read = known({ figure: graph.source(gap_mm), trial: null })
+    const flat = gapFlat(graph, gap, known(before), read, stood)
+    if (!flat.known) throw new Error('a reference case is whole')
+    const own = engine ? [engine] : []
+    quantities[`gap:${name}`] = [gapColumns(graph, flat.value, { own, obstacle: [] }).gap]
   }
   const free = Object.entries<Case>(input.levers).filter(([, lever]) => !lever.locked)
   const problem: SearchProblem = {
@@ -231,6 +226,38 @@ describe('the least effort on a grid', () => {
           name,
           expect.closeTo(one.expect.values[name], 6),
         ])
+  })
+})
+
+describe('searches that the reference refuses', () => {
+  const refused = (id: string) => cases.find((one) => one.id === id)!
+
+  it('have no grid: no setting is looked at, and none is nearest', () => {
+    const { problem } = problemOf(refused('bad_empty'))
+    expect(problem.levers.some(({ steps }) => steps.length === 0)).toBe(true)
+    expect(survey(problem)).toEqual({ found: [], looked: 0, nearest: null })
+  })
+
+  it('have a range the wrong way round, which no build may hold', () => {
+    const lever = Object.values<Case>(refused('bad_range').input.levers).find(({ min, max }) => min > max)!
+    const raw = rawDemo()
+    raw.levers[0].range = [lever.min, lever.max]
+    expect(parseBuild(raw)).toMatchObject({
+      ok: false,
+      problems: [{ path: 'levers[0].range', message: 'must run from the lower to the higher figure' }],
+    })
+  })
+
+  it('limit a gap that is not there, which no build may hold', () => {
+    const missing = refused('bad_q')
+      .input.limits.find(({ q }: Case) => q.startsWith('gap:'))
+      .q.slice(4)
+    const raw = rawDemo()
+    raw.readings.push({ id: 'g', kind: 'gap', gap: missing, setup: 'setup-1', values: ['12'] })
+    expect(parseBuild(raw)).toMatchObject({
+      ok: false,
+      problems: [{ path: `readings[${raw.readings.length - 1}].gap` }],
+    })
   })
 })
 

@@ -12,6 +12,7 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
     case 'shaft-inertia':
       return `${grouped(value)} rad/s²`
     case 'set-in':
+    case 'gap':
       return formatLength(value, units)
     default:
       return formatAngle(value, units, 2)
@@ -71,6 +72,8 @@ export function checkLabel(check: Check, manyLines = false): string {
       return `${line}shaft${number} speed to critical`
     case 'set-in':
       return `${line}slip yoke set-in`
+    case 'gap':
+      return `${'name' in check.subject ? check.subject.name : check.quantity}${drive}`
     default:
       return `${line}${check.quantity}`
   }

@@ -5,6 +5,7 @@ import { fallWords, offsetWords, planWords, riseWords, sweepWords, type AxisRole
 import { mapKnown, type Known } from '../known'
 import type { Build, NamedAxis } from '../project/build'
 import type {
+  GapReading,
   MeasuredReading,
   PointHeightReading,
   PointOffsetReading,
@@ -14,6 +15,7 @@ import type {
   ShaftLevelReading,
 } from '../project/reading'
 import { readSlope } from '../readings/axisColumns'
+import { measuredGap } from '../readings/gapReading'
 import { shaftReadingSpec } from '../readings/shaftReading'
 import { signedFigure } from '../readings/figure'
 import { axisPlace, pointFigures, pointPlace, setupAttitude } from '../readings/measured'
@@ -49,8 +51,30 @@ export function readingEcho(build: Build, reading: MeasuredReading): Echo {
       return shaftEcho(draft, reading)
     case 'setup-point':
       return setupPointEcho(draft, reading)
+    case 'gap':
+      return gapEcho(draft, reading)
     default:
       return pointEcho(draft, reading)
+  }
+}
+
+function gapEcho(build: Build, reading: GapReading): Echo {
+  const gap = build.gaps.find((one) => one.id === reading.gap)
+  if (!gap) return { ok: false, text: 'Its gap is missing.' }
+  const context = readingContext(build)
+  const read = measuredGap(context, gap)
+  if (!read.known) return missingEcho(read.missing)
+  const size = context.graph.at(read.value.figure)
+  const { trial } = read.value
+  const stood = build.trials.find(({ id }) => id === trial)?.name
+  const where = stood ? `, as it stood in ${stood}` : ''
+  const amount = formatLength(Math.abs(size), build.units)
+  return {
+    ok: true,
+    text:
+      size < 0
+        ? `${sentenceCase(gap.name)}: they lie ${amount} in each other${where}.`
+        : `${sentenceCase(gap.name)}: ${amount} between them${where}.`,
   }
 }
 

@@ -5,6 +5,7 @@ import type { Column } from '../columns/graph'
 import type { Window } from '../project/limit'
 import type { FigureColumn } from '../line/figureColumns'
 import { compile, type CompiledBuild, type CompiledLine } from '../model/compile'
+import type { CompiledGap } from '../model/gaps'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
@@ -45,7 +46,8 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
     return place?.known ? [{ id: `${of}/${id}/${name}`, window: null, column }] : []
   })
   const lines = compiled.lines.flatMap((line, index) => lineFigures(line, found.lines[index]))
-  const figures = [...places, ...lines]
+  const gaps = compiled.gaps.flatMap((gap, index) => gapFigures(gap, found.gaps[index]))
+  const figures = [...places, ...lines, ...gaps]
   return {
     compiled,
     settings,
@@ -73,6 +75,17 @@ function lineFigures(
       ...found.checks.flatMap((check) => (isSameState(check, state) ? sampledCheck(check, plans) : [])),
     ]
   })
+}
+
+/** A gap, where its check is made: the worst of its places. */
+function gapFigures({ plans }: CompiledGap, found: Evaluation['gaps'][number] | undefined): SampledFigure[] {
+  const check = found?.check
+  return check && check.value !== null
+    ? sampledCheck(
+        check,
+        plans.map(({ planned }) => planned),
+      )
+    : []
 }
 
 /** A check as it stands; figures of the file, such as a set-in, are not sampled. */

@@ -46,8 +46,9 @@ export function sureEvaluation(evaluation: Evaluation, sureness: Sureness): Eval
     ...line,
     checks: line.checks.map((check) => sureCheck(check, sureness)),
   }))
-  const checks = lines.flatMap((line) => line.checks)
-  return { ...evaluation, lines, checks, verdict: gravest(checks.map(({ verdict }) => verdict)) }
+  const gaps = evaluation.gaps.map((gap) => ({ ...gap, check: sureCheck(gap.check, sureness) }))
+  const checks = [...lines.flatMap((line) => line.checks), ...gaps.map(({ check }) => check)]
+  return { ...evaluation, lines, gaps, checks, verdict: gravest(checks.map(({ verdict }) => verdict)) }
 }
 
 /** True when the likely truths of a check lie on both sides of its failing limit: another reading could turn the verdict. */

@@ -1,7 +1,7 @@
 import type { Column } from '../columns/graph'
 import type { Cells, Row } from '../columns/kernel'
 import { borderOf, newRun, type Run } from '../columns/run'
-import type { CompiledBuild } from '../model/compile'
+import { plannedChecks, type CompiledBuild } from '../model/compile'
 import type { Input } from '../readings/inputs'
 import { nextNormal, nextUniform, seededState, type RandomState } from '../chance/random'
 import { deviationOf, scatterVariance } from '../chance/spread'
@@ -98,17 +98,14 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
 }
 
 /** Everything of a compiled build that may be sampled, whatever the levers do. */
-function sampledColumns({ placeFigures, lines }: CompiledBuild): Column[] {
+function sampledColumns({ placeFigures, lines, gaps }: CompiledBuild): Column[] {
   const states = lines.flatMap((line) => line.states)
-  const plans = lines.flatMap(({ checks }) =>
-    checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates)),
-  )
   return [
     ...placeFigures.map(({ column }) => column),
     ...states
       .flatMap(({ figures }) => figures?.named ?? [])
       .flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
-    ...plans.flatMap(({ value }) =>
+    ...plannedChecks({ lines, gaps }).flatMap(({ value }) =>
       value === null || typeof value === 'number' ? [] : [value.column, ...(value.vector?.columns ?? [])],
     ),
   ]

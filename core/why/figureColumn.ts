@@ -2,7 +2,7 @@ import type { Column } from '../columns/graph'
 import { isSameState, stateKey } from '../check/check'
 import { statePlace } from '../model/statePlace'
 import type { Evaluation } from '../model/evaluateBuild'
-import type { CompiledBuild } from '../model/compile'
+import { plannedChecks, type CompiledBuild } from '../model/compile'
 
 /**
  * The column of a figure by its name.
@@ -16,16 +16,11 @@ export function figureColumn(compiled: CompiledBuild, { checks }: Evaluation, na
   return check ? checkColumn(compiled, check) : (placeColumn(compiled, name) ?? lineColumn(compiled, name))
 }
 
-function checkColumn({ lines }: CompiledBuild, check: Evaluation['checks'][number]): Column | null {
-  for (const { checks } of lines) {
-    for (const plan of checks) {
-      if ('certain' in plan) continue
-      const planned = plan.inStates.find(({ head }) => head.id === check.id && isSameState(head, check))
-      if (planned)
-        return planned.value === null || typeof planned.value === 'number' ? null : planned.value.column
-    }
-  }
-  return null
+function checkColumn(compiled: CompiledBuild, check: Evaluation['checks'][number]): Column | null {
+  const value = plannedChecks(compiled).find(
+    ({ head }) => head.id === check.id && isSameState(head, check),
+  )?.value
+  return value == null || typeof value === 'number' ? null : value.column
 }
 
 function placeColumn({ build, placeFigures }: CompiledBuild, name: string): Column | null {

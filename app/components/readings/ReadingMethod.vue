@@ -22,7 +22,7 @@ const ZERO: Choice = {
   ],
 }
 const workbench = useWorkbench()
-const isAngle = computed(() => !step.quantity.startsWith('point'))
+const isAngle = computed(() => !step.quantity.startsWith('point') && step.quantity !== 'gap')
 const tools = computed(() =>
   (workbench.build?.tools ?? []).filter(
     (tool) => (tool.kind === 'level') === isAngle.value && !tool.simulated,

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { TourStep } from '~~/core/readings/tour'
+import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
+const pictured = texts.readings.gapPictures
 const { step, method } = defineProps<{ step: TourStep; method: 'along' | 'face' }>()
 const isNose = computed(() => step.role === 'joint' && step.body === 'axle')
 const scene = computed(() => {
+  if (step.toward) return 'gap'
   if (step.quantity === 'chassis-fall') return 'rail'
   if (step.quantity === 'chassis-roll') return 'across'
   if (step.quantity === 'shaft-level') return 'shaft'
@@ -15,6 +18,31 @@ const scene = computed(() => {
   return 'gearbox'
 })
 const isPoint = computed(() => step.quantity.startsWith('point'))
+/** Where the obstacle of a gap stands: seen from the side, or from behind where it is to the left or right. */
+const between = computed(() => {
+  const [fore, left, up] = step.toward ?? [0, 0, 0]
+  const [ahead, aside, above] = [Math.abs(fore), Math.abs(left), Math.abs(up)]
+  if (above >= ahead && above >= aside)
+    return up > 0
+      ? {
+          wall: 'M110 10H250V26H110Z',
+          part: 'M130 62H230V118H130Z',
+          tool: 'M176 26H184V62H176Z',
+          word: pictured.above,
+        }
+      : {
+          wall: 'M110 112H250V128H110Z',
+          part: 'M130 20H230V76H130Z',
+          tool: 'M176 76H184V112H176Z',
+          word: pictured.below,
+        }
+  const isLeftInPicture = ahead >= aside ? fore > 0 : left > 0
+  const word =
+    ahead >= aside ? (fore > 0 ? pictured.ahead : pictured.behind) : left > 0 ? pictured.left : pictured.right
+  return isLeftInPicture
+    ? { wall: 'M70 20H90V120H70Z', part: 'M130 34H240V110H130Z', tool: 'M90 68H130V76H90Z', word }
+    : { wall: 'M270 20H290V120H270Z', part: 'M120 34H230V110H120Z', tool: 'M230 68H270V76H230Z', word }
+})
 /** The measured middle in each scene. */
 const target = computed(() => {
   if (scene.value === 'mount') return [200, 74] as const
@@ -28,7 +56,13 @@ const target = computed(() => {
 <template>
   <svg viewBox="0 0 354 140" class="scene" aria-hidden="true">
     <path d="M0 132H354" class="hair" />
-    <g v-if="scene === 'rail'">
+    <g v-if="scene === 'gap'">
+      <path :d="between.part" class="part" />
+      <path :d="between.wall" class="wall" />
+      <path :d="between.tool" class="tool" />
+      <text x="14" y="24" class="word">{{ between.word }}</text>
+    </g>
+    <g v-else-if="scene === 'rail'">
       <path d="M14 66 340 78V98L14 86Z" class="part" />
       <g transform="translate(110 40) rotate(2.1)">
         <rect width="130" height="26" rx="3" class="tool" />
@@ -120,6 +154,11 @@ const target = computed(() => {
 }
 .part {
   fill: var(--part);
+  stroke: var(--part-line);
+  stroke-width: 1.5;
+}
+.wall {
+  fill: var(--hair);
   stroke: var(--part-line);
   stroke-width: 1.5;
 }

@@ -4,6 +4,7 @@ const { way, quantity, isFace } = defineProps<{ way: string; quantity: string; i
 
 const picture = computed(() => {
   if (quantity === 'chassis-roll') return way === 'left' ? 'M8 26 88 8' : 'M8 8 88 26'
+  if (quantity === 'gap') return way === 'free' ? 'M26 17H30M66 17H70' : 'M30 17H66'
   if (isFace) return way === 'rear' ? 'M40 30 56 4' : 'M56 30 40 4'
   if (quantity === 'axis-level' || quantity === 'chassis-fall')
     return way === 'rear' ? 'M8 8 88 26' : 'M8 26 88 8'

@@ -1,0 +1,89 @@
+import type { Column } from '../columns/graph'
+import { mapKnown, type Known } from '../known'
+import type { Gap } from '../project/gap'
+import type { LimitEntry } from '../project/limit'
+import type { Check, WheelPlace } from './check'
+import { judge, windowOf, type Bound, type CheckHead } from './judge'
+import { appliesIn, worstState } from './judgedState'
+import type { PlannedCheck } from './plannedCheck'
+
+/** A gap at one place of the wheels: its column, or what is missing for it. */
+export interface GapAt {
+  readonly at: WheelPlace | null
+  readonly gap: Known<Column>
+}
+
+/** Where gaps that turn and move are looked at, besides ride height. */
+export interface PlannedGap {
+  readonly planned: PlannedCheck
+  readonly gap: Known<Column>
+}
+
+/**
+ * The check of a gap at ride height and, where a limit speaks of the whole travel, at every other place of the wheels.
+ *
+ * What the pair itself needs goes before what its kind does. A gap that nothing limits is judged by nought: less is an overlap.
+ */
+export function gapChecks(gap: Gap, places: readonly GapAt[], limits: readonly LimitEntry[]): PlannedGap[] {
+  const ours = limits.filter(({ quantity, gaps }) => quantity === 'gap' && (gaps?.includes(gap.kind) ?? true))
+  return places.flatMap(({ at, gap: column }): PlannedGap[] => {
+    const state = { state: 'ride', at } as const
+    const inState = ours.filter((limit) => appliesIn(limit, state))
+    // Away from ride height only what a limit asks for there is looked at.
+    if (at !== null && inState.length === 0) return []
+    const bounds = boundsOf(gap, inState)
+    return [
+      {
+        gap: column,
+        planned: {
+          head: headOf(gap, at),
+          bounds,
+          window: windowOf(bounds),
+          unknownBounds: [],
+          needs: mapKnown(column, () => null),
+          value: column.known ? { column: column.value } : null,
+        },
+      },
+    ]
+  })
+}
+
+function boundsOf(gap: Gap, limits: readonly LimitEntry[]): Bound[] {
+  const { failBelow, warnBelow } = gap
+  if (failBelow === undefined && warnBelow === undefined)
+    return limits.length > 0 ? [...limits] : [{ basis: TOUCHES, failBelow: 0 }]
+  return [
+    {
+      basis: OWN,
+      failBelow: failBelow ?? Math.min(warnBelow ?? 0, ...limits.map((limit) => limit.failBelow ?? 0)),
+      warnBelow,
+    },
+  ]
+}
+
+const OWN = 'what this very pair was said to need'
+const TOUCHES = 'below nought the two lie in each other'
+
+const headOf = ({ id, name }: Gap, at: WheelPlace | null): CheckHead => ({
+  id: `gap/${id}`,
+  lineId: null,
+  lineName: null,
+  quantity: 'gap',
+  subject: { of: 'gap', id, name },
+  state: 'ride',
+  at,
+  speedRpm: null,
+})
+
+/** A gap's check at its worst place, as the levers stand. */
+export const judgedGap = (
+  plans: readonly PlannedGap[],
+  figure: (column: Column) => number,
+  stands: (at: WheelPlace | null) => Known<unknown>,
+): Check | null =>
+  worstState(
+    plans.map(({ gap, planned: { head, bounds, window } }) => {
+      const place = stands(head.at)
+      return judge(head, place.known ? mapKnown(gap, figure) : place, bounds, [], window)
+    }),
+  )

@@ -1,0 +1,118 @@
+import { gapChecks, judgedGap, type PlannedGap } from '../check/gapChecks'
+import type { Check, WheelPlace } from '../check/check'
+import type { Column } from '../columns/graph'
+import { gapColumns, gapFlat, type GapColumns, type GapPose } from '../gaps/gapColumns'
+import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import type { Vec3 } from '../linalg/vec3'
+import type { BodyMove } from '../placement/bodyMove'
+import type { BodyId } from '../project/body'
+import type { Build } from '../project/build'
+import type { Gap } from '../project/gap'
+import type { Id } from '../project/id'
+import { measuredGap, type MeasuredGap } from '../readings/gapReading'
+import { vectorAt, type MeasuredModel } from '../readings/geometry'
+import type { PlacedState, Places } from './places'
+
+/** A gap at one place of the wheels. */
+export interface CompiledGapPlace {
+  readonly at: WheelPlace | null
+  readonly placed: PlacedState
+  readonly columns: Known<GapColumns>
+}
+
+/** A gap with its figures at every place of the wheels, and its check. */
+export interface CompiledGap {
+  readonly gap: Gap
+  /** The bodies it lies between: that of the point, that of the obstacle. */
+  readonly bodies: readonly [BodyId, BodyId]
+  readonly read: Known<MeasuredGap>
+  readonly places: readonly CompiledGapPlace[]
+  readonly plans: readonly PlannedGap[]
+}
+
+/** All gaps of a build, as columns of its graph. */
+export function compileGaps(build: Build, measured: MeasuredModel, places: Places): CompiledGap[] {
+  const chassis = build.bodies.find(({ kind }) => kind === 'chassis')?.id ?? ''
+  const stands = wheelPlaces(build).map((at) => ({ at, placed: places.placed(at && stateAt(at), null) }))
+  return build.gaps.map((gap) => {
+    const own = build.points.find(({ id }) => id === gap.point)?.body ?? ''
+    const bodies = [own, gap.obstacle ?? chassis] as const
+    const read = measuredGap(measured.context, gap)
+    const pose = (moves: PlacedState['moves']): GapPose => ({
+      own: moves.get(bodies[0]) ?? [],
+      obstacle: moves.get(bodies[1]) ?? [],
+    })
+    const trial = read.known ? read.value.trial : null
+    const flat = gapFlat(
+      measured.graph,
+      gap,
+      pointOf(measured, gap.point),
+      read,
+      pose(places.inTrial(trial).moves),
+    )
+    const at = stands.map((stand): CompiledGapPlace => {
+      const columns = mapKnown(flat, (one) => gapColumns(measured.graph, one, pose(stand.placed.moves)))
+      if (columns.known)
+        measured.graph.name([columns.value.gap], `${gap.name}: gap${stand.at ? ` at ${stand.at.name}` : ''}`)
+      return { ...stand, columns }
+    })
+    const figures = at.map((one) => ({ at: one.at, gap: mapKnown(one.columns, (columns) => columns.gap) }))
+    return { gap, bodies, read, places: at, plans: gapChecks(gap, figures, build.limits.entries) }
+  })
+}
+
+const pointOf = ({ points }: MeasuredModel, id: Id) =>
+  points.get(id) ?? unknown(`point "${id}" is not in the build`)
+
+/** Ride height, then the other places of the wheels. */
+const wheelPlaces = ({ states }: Build): (WheelPlace | null)[] => [
+  null,
+  ...states.map(({ id, name }) => ({ id, name })),
+]
+const stateAt = (at: WheelPlace) => ({ state: 'ride', at, noseUpDeg: known(0) }) as const
+
+/** A gap as it stands at one setting of the levers. */
+export interface GapEvaluation {
+  readonly gap: Gap
+  /** Null where nothing is known of it yet. */
+  readonly check: Check
+  /** At ride height: the touch point, and the unit direction toward the obstacle. */
+  readonly ride: Known<{ readonly gapMm: number; readonly point: Vec3; readonly toward: Vec3 }>
+}
+
+/**
+ * A gap with its values.
+ *
+ * @param reaches - whether a body can go where the levers send it
+ */
+export function evaluateGap(
+  compiled: CompiledGap,
+  figure: (column: Column) => number,
+  reaches: (moves: readonly BodyMove[]) => Known<unknown>,
+): GapEvaluation {
+  const { gap, bodies, places, plans } = compiled
+  const standsAt = (at: WheelPlace | null) => {
+    const moves = places.find((one) => one.at?.id === at?.id)?.placed.moves
+    return allKnown(bodies.map((body) => reaches(moves?.get(body) ?? [])))
+  }
+  const ride = places[0]?.columns ?? unknown(`${gap.name}: gap not read`)
+  const stands = standsAt(null)
+  return {
+    gap,
+    check: judgedGap(plans, figure, standsAt) as Check,
+    ride: stands.known
+      ? mapKnown(ride, ({ gap: column, point, toward }) => ({
+          gapMm: figure(column),
+          point: vectorAt(figure)(point),
+          toward: vectorAt(figure)(toward),
+        }))
+      : stands,
+  }
+}
+
+/** Every column that a gap's evaluation reads. */
+export const gapWants = ({ places, bodies }: CompiledGap): Column[] =>
+  places.flatMap(({ columns, placed }) => [
+    ...bodies.flatMap((body) => (placed.moves.get(body) ?? []).flatMap((move) => move.columns)),
+    ...(columns.known ? [columns.value.gap, ...columns.value.point, ...columns.value.toward] : []),
+  ])
