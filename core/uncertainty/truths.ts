@@ -3,7 +3,7 @@ import type { Cells, Row } from '../columns/kernel'
 import { borderOf, newRun, type Run } from '../columns/run'
 import { plannedChecks, type CompiledBuild } from '../model/compile'
 import type { Input } from '../readings/inputs'
-import { nextNormal, nextUniform, seededState, type RandomState } from '../chance/random'
+import { drawErrors, seededState, type RandomState } from '../chance/random'
 import { deviationOf, scatterVariance } from '../chance/spread'
 
 /** Rows worked at a time: their columns stay in the processor's own memory. */
@@ -132,10 +132,9 @@ function drawInput(
   const scatter = Math.sqrt(scatterVariance(input))
   const weight = 1 / (deviationOf(input) || 1)
   const [figures, errors] = [cells, scores] as unknown as [Cells, Cells]
+  drawErrors(state, scores, rows, halfWidth, scatter)
   for (let row: Row = 0; row < rows; row++) {
-    let error = 0
-    if (halfWidth > 0) error = halfWidth * (2 * nextUniform(state) - 1)
-    if (scatter > 0) error += scatter * nextNormal(state)
+    const error = errors[row]
     figures[row] = mean + error
     errors[row] = error * weight
   }
