@@ -31,6 +31,7 @@ export function powertrainShapes(
   view: View,
 ): Shape[] {
   const { lengthMm, gearboxLengthMm, aboveAxisMm, belowAxisMm, widthMm } = sizes ?? {}
+  if (view === 'front') return engineFromFront(sizes, output, place, move)
   if (!lengthMm || !gearboxLengthMm || gearboxLengthMm >= lengthMm) return []
   const rearward = axisDirection(place)
   const up = squareTo(rearward, view)
@@ -62,6 +63,33 @@ export function powertrainShapes(
   return [polygon('powertrain', outline, view)]
 }
 
+/** The engine from the front: the width at its waist, narrower at the head and in the sump. */
+function engineFromFront(
+  { lengthMm, aboveAxisMm, belowAxisMm, widthMm }: PowertrainSizes = {},
+  output: Vec3,
+  place: FallPlan,
+  move: RigidMove,
+): Shape[] {
+  if (!lengthMm || !aboveAxisMm || !belowAxisMm || !widthMm) return []
+  const rearward = axisDirection(place)
+  const up = squareTo(rearward, 'side')
+  const left = squareTo(rearward, 'top')
+  const nose = add(output, scale(rearward, -lengthMm))
+  const at = (aside: number, above: number): Vec3 =>
+    movePoint(move, add(add(nose, scale(left, aside * widthMm)), scale(up, above)))
+  const outline = [
+    at(-0.24, aboveAxisMm),
+    at(0.24, aboveAxisMm),
+    at(0.5, aboveAxisMm * 0.6),
+    at(0.42, 0),
+    at(0.28, -belowAxisMm),
+    at(-0.28, -belowAxisMm),
+    at(-0.42, 0),
+    at(-0.5, aboveAxisMm * 0.6),
+  ]
+  return [polygon('powertrain', outline, 'front')]
+}
+
 /** Housing, nose, tube and tyres of an axle; parts without a size are left out. */
 export function axleShapes(axle: AxleBody, centre: Vec3, nose: Vec3, move: RigidMove, view: View): Shape[] {
   const { housingDiameterMm, tyreDiameterMm, trackMm } = axle.sizes ?? {}
@@ -72,16 +100,23 @@ export function axleShapes(axle: AxleBody, centre: Vec3, nose: Vec3, move: Rigid
     shapes.push({ form: 'circle', part: 'tyre', centre: seen(middle, view), radius: wheel })
     shapes.push({ form: 'circle', part: 'tyre', centre: seen(middle, view), radius: wheel * 0.58 })
   }
-  if (view === 'top' && trackMm && wheel) {
+  if (view !== 'side' && trackMm && wheel) {
+    const tread = Math.min(110, wheel * 0.3)
     for (const side of [1, -1]) {
       const hub: Vec3 = [middle[0], (side * trackMm) / 2, middle[2]]
-      shapes.push(box('tyre', hub, wheel, Math.min(110, wheel * 0.3), view))
+      shapes.push(
+        view === 'top' ? box('tyre', hub, wheel, tread, view) : box('tyre', hub, tread, wheel, view),
+      )
     }
-    shapes.push(box('axle', [middle[0], 0, middle[2]], 42, trackMm / 2 - 60, view))
+    const across = trackMm / 2 - 60
+    const beam: Vec3 = [middle[0], 0, middle[2]]
+    shapes.push(view === 'top' ? box('axle', beam, 42, across, view) : box('axle', beam, across, 42, view))
   }
   if (!housingDiameterMm) return shapes
   const radius = housingDiameterMm / 2
   const level: Vec3 = [centre[0], nose[1], centre[2]]
+  if (view === 'front')
+    return [...shapes, { form: 'circle', part: 'axle', centre: seen(movePoint(move, level), view), radius }]
   const toNose = unit(sub(nose, level))
   const square = squareTo(toNose, view)
   const at = (along: number, aside: number): Vec3 =>
@@ -121,6 +156,9 @@ export function shaftShape(from: Vec3, to: Vec3, tube: Tube | undefined, view: V
   return polygon('shaft', corners, view)
 }
 
+/** Width of a frame rail, in mm, where no size is given for it. */
+const RAIL_WIDTH = 64
+
 /** Rails and ground of the chassis; the datum plane is the rails' underside. */
 export function chassisShapes(sizes: ChassisSizes, view: View, span: readonly [number, number]): Shape[] {
   const { railDepthMm, railSpacingMm, railFrontStationMm, railRearStationMm, groundBelowMm } = sizes
@@ -142,12 +180,15 @@ export function chassisShapes(sizes: ChassisSizes, view: View, span: readonly [n
       )
     } else if (railSpacingMm) {
       for (const side of [1, -1]) {
-        const place = fromStation({ station: middle, offsetLeft: (side * railSpacingMm) / 2, height: 0 })
-        shapes.push(box('rail', place, half, 32, view))
+        const offsetLeft = (side * railSpacingMm) / 2
+        const place = fromStation({ station: middle, offsetLeft, height: railDepthMm / 2 })
+        const halfWide = view === 'top' ? half : RAIL_WIDTH / 2
+        const halfHigh = view === 'top' ? RAIL_WIDTH / 2 : railDepthMm / 2
+        shapes.push(box('rail', place, halfWide, halfHigh, view))
       }
     }
   }
-  if (view === 'side' && groundBelowMm) {
+  if (view !== 'top' && groundBelowMm) {
     shapes.push({
       form: 'polyline',
       part: 'ground',

@@ -9,6 +9,7 @@ import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
 import type { Build } from '../project/build'
 import { axisOf, pointOf } from '../readings/geometry'
+import { hasOutline, outlineShapes } from './outlines'
 import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
 import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
 import { asUsual, inViews, seen, type Shape, type View, type ViewPoint } from './shape'
@@ -67,15 +68,28 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
   }
 }
 
-function bodyShapes(
+/**
+ * The bodies of a build in one view: by their outlines or boxes where those were entered, else powertrain and axles in usual sizes.
+ *
+ * @param hasItems - also what stands about in the bay, and the lines of the chassis
+ */
+export function bodyShapes(
   build: Build,
   now: Evaluation,
   view: View,
   moveOf: (body: string) => Known<RigidMove>,
+  hasItems = false,
 ): Shape[] {
   const shapes: Shape[] = []
   const output = outputOf(build)
-  if (output) {
+  const powertrain = powertrainOf(build)
+  const isEntered = powertrain !== undefined && hasOutline(powertrain, view)
+  for (const body of build.bodies) {
+    if (body === powertrain ? !isEntered : !hasItems) continue
+    const move = moveOf(body.id)
+    if (move.known) shapes.push(...outlineShapes(body, move.value, view))
+  }
+  if (output && !isEntered) {
     const all = allKnown([
       pointOf(now.measured, output.point),
       axisOf(now.measured, output.axis),
@@ -113,7 +127,8 @@ function outputOf(
   return null
 }
 
-function usualChassis(
+/** Rails and ground; usual sizes where none were entered. */
+export function usualChassis(
   build: Build,
   view: View,
   span: readonly [number, number],
@@ -171,7 +186,8 @@ function sceneJoints(now: Evaluation): SceneJoint[] {
   })
 }
 
-function mountPoints(build: Build, now: Evaluation): Vec3[] {
+/** The mounts of the powertrain where they stand. */
+export function mountPoints(build: Build, now: Evaluation): Vec3[] {
   const mounts = powertrainOf(build)?.mounts
   if (!mounts) return []
   return [mounts.frontLeft, mounts.frontRight, mounts.tail].flatMap((id) => {

@@ -3,10 +3,12 @@ import { dot, type Vec3 } from '../linalg/vec3'
 /** A point of a view in mm: so far to the right in it, so far up. */
 export type ViewPoint = readonly [number, number]
 
-/** The views of the line drawing, each by the directions of the chassis frame that lie to the right and up in it. */
+/** The views of the drawings, each by the directions of the chassis frame that lie to the right and up in it. */
 export const VIEWS = {
   side: { right: [-1, 0, 0], up: [0, 0, 1] },
   top: { right: [-1, 0, 0], up: [0, 1, 0] },
+  // From the front, looking rearward: left of the vehicle is to the right.
+  front: { right: [0, 1, 0], up: [0, 0, 1] },
 } as const satisfies Readonly<Record<string, { readonly right: Vec3; readonly up: Vec3 }>>
 export type View = keyof typeof VIEWS
 
@@ -15,7 +17,8 @@ export const inViews = <T>(of: (view: View) => T): Readonly<Record<View, T>> =>
   Object.fromEntries(Object.keys(VIEWS).map((view) => [view, of(view as View)])) as Record<View, T>
 
 /** What a shape stands for; the page gives it its colour and line. */
-export type Part = 'powertrain' | 'shaft' | 'axle' | 'tyre' | 'rail' | 'ground' | 'mount' | 'axis-line'
+export type Part =
+  'powertrain' | 'shaft' | 'axle' | 'tyre' | 'rail' | 'ground' | 'mount' | 'axis-line' | 'item' | 'outline'
 
 /** A plain shape of the drawing, generated from the model. */
 export type Shape = (

@@ -10,13 +10,14 @@ import { leversOn, rigidly, summed, type BodyMove, type LeverColumns } from './b
 import { heldBody, refused } from './heldBody'
 import { holdProblem, MOUNT_MOVES, POWERTRAIN_MOVE, type MountMoves } from './powertrainMove'
 
-const MOUNT_KEYS: Readonly<Partial<Record<LeverKind, keyof MountMoves>>> = {
-  'front-left-up': 'frontLeftUp',
-  'front-right-up': 'frontRightUp',
-  'tail-up': 'tailUp',
-  fore: 'fore',
-  sideways: 'sideways',
-  'tail-sideways': 'tailSideways',
+const MOUNT_KEYS: Readonly<Partial<Record<LeverKind, readonly (keyof MountMoves)[]>>> = {
+  'front-up': ['frontLeftUp', 'frontRightUp'],
+  'front-left-up': ['frontLeftUp'],
+  'front-right-up': ['frontRightUp'],
+  'tail-up': ['tailUp'],
+  fore: ['fore'],
+  sideways: ['sideways'],
+  'tail-sideways': ['tailSideways'],
 }
 
 type MountedBody = PowertrainBody | TransferCaseBody
@@ -35,7 +36,7 @@ export function mountedColumns(
   const amountOf = (key: keyof MountMoves) =>
     summed(
       graph,
-      own.flatMap(({ lever, amount }) => (MOUNT_KEYS[lever.kind] === key ? [amount] : [])),
+      own.flatMap(({ lever, amount }) => (MOUNT_KEYS[lever.kind]?.includes(key) ? [amount] : [])),
     )
   const tooFar = { what: `${body.name}: its mounts cannot stand that far apart`, path: '' }
   const moves = { body: body.id, amounts, tooFar } as const

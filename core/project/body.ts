@@ -15,6 +15,28 @@ export type BodyKind = (typeof BODY_KINDS)[number]
 /** A body by its id. */
 export type BodyId = Id
 
+/** The sides an outline is drawn from, as the views of the drawing are. */
+export const OUTLINE_VIEWS = ['side', 'top', 'front'] as const
+
+/**
+ * An outline of a body in one view, in mm as it stood in the first trial: station and height from the side, station and offset to the
+ * left from above, offset to the left and height from the front.
+ */
+export interface Outline {
+  readonly view: (typeof OUTLINE_VIEWS)[number]
+  readonly corners: readonly (readonly [number, number])[]
+  /** A line that does not close: a floor, a bonnet. */
+  readonly open?: boolean
+  readonly name?: string
+}
+
+/** A box in mm as it stood in the first trial: stations rearward, offsets to the left, heights. */
+export interface BodyBox {
+  readonly stations: readonly [number, number]
+  readonly offsets: readonly [number, number]
+  readonly heights: readonly [number, number]
+}
+
 interface BodyBase {
   readonly id: BodyId
   readonly name: string
@@ -22,6 +44,8 @@ interface BodyBase {
   readonly standsOn?: BodyId
   /** A box of cardboard in its place until the part is there. */
   readonly provisional?: boolean
+  readonly box?: BodyBox
+  readonly outlines?: readonly Outline[]
 }
 
 /** Sizes that only the picture needs, all in mm. */

@@ -1,9 +1,36 @@
 import { array, boolean, object } from 'yup'
 import { byWord } from './byWord'
-import { figure, idField, requiredId, requiredName, wordField } from './fields'
-import { BODY_KINDS } from './body'
+import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
+import { BODY_KINDS, OUTLINE_VIEWS } from './body'
 
 const size = () => figure(0, 100_000)
+
+const range = (least: number, most: number) =>
+  array()
+    .of(figure(least, most).required())
+    .length(2)
+    .required()
+    .test('rising', 'must run from the lower to the higher figure', (value) =>
+      value?.[0] === undefined || value[1] === undefined ? true : value[0] < value[1],
+    )
+const box = object({
+  stations: range(-100_000, 100_000),
+  offsets: range(-100_000, 100_000),
+  heights: range(-100_000, 100_000),
+}).default(undefined)
+
+/** Corners of one outline at the most: a tracing has some dozens. */
+const MAX_CORNERS = 200
+const outline = object({
+  view: wordField(OUTLINE_VIEWS).required(),
+  corners: array()
+    .of(array().of(figure(-100_000, 100_000).required()).length(2).required())
+    .min(2)
+    .max(MAX_CORNERS)
+    .required(),
+  open: boolean(),
+  name: nameField(),
+})
 
 const base = {
   id: requiredId(),
@@ -11,6 +38,8 @@ const base = {
   kind: wordField(BODY_KINDS).required(),
   standsOn: idField(),
   provisional: boolean(),
+  box,
+  outlines: list(outline, 20),
 }
 
 const mounts = object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(

@@ -18,6 +18,7 @@ const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
  */
 export const LEVER_KIND_FACTS = {
   'tail-up': { unit: 'mm', on: MOUNTED },
+  'front-up': { unit: 'mm', on: MOUNTED },
   'front-left-up': { unit: 'mm', on: MOUNTED },
   'front-right-up': { unit: 'mm', on: MOUNTED },
   fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED] },

@@ -16,7 +16,7 @@ type Keys<T> = keyof NonNullable<T>
 type Written = InferType<typeof buildSchema>
 type Lists =
   'tools' | 'setups' | 'trials' | 'points' | 'axes' | 'readingLog' | 'centrePairs' | 'states' | 'lines'
-type MoreLists = 'levers' | 'positions' | 'photos'
+type MoreLists = 'levers' | 'gaps' | 'positions' | 'photos'
 type SameItems = { [L in Lists | MoreLists]: Same<Keys<Item<Build[L]>>, Keys<Item<Written[L]>>> }
 type SameParts = { [P in 'units' | 'limits' | 'drivetrain']: Same<Keys<Build[P]>, Keys<Written[P]>> }
 type SameDeep = {

@@ -10,20 +10,30 @@ import type { SearchLimit, SearchProblem } from './search'
 /** How well a setting has to do: `holds` keeps every warning too, `allowed` only what fails. */
 export type Strictness = 'holds' | 'allowed'
 
+/** What settings have to keep. */
+export interface Wanted {
+  /** Ids of checks that cannot be judged for want of a reading; they are left aside. */
+  readonly unread: ReadonlySet<string>
+  readonly strictness: Strictness
+  /** ± of checks that hardly changes with the levers, by their ids: what `holds` has to hold with it. */
+  readonly spreads?: ReadonlyMap<string, number>
+}
+
+/**
+ * Share of its ± by which a check has to stand clear of its limits to be a candidate: what stands nearer does not hold with its ±,
+ * however much that changes from one setting to another. The ± itself is proved for each candidate.
+ */
+const CLEAR = 0.85
+
 /** A limit near nought is measured by this, in its own unit. */
 const LEAST_SCALE = 1e-3
 
-/**
- * The search over some levers of a build, all others left where they stand: every check in every state it is made in.
- *
- * @param unread - ids of checks that cannot be judged for want of a reading; they are left aside
- */
+/** The search over some levers of a build, all others left where they stand: every check in every state it is made in. */
 export function buildProblem(
   compiled: CompiledBuild,
   settings: LeverSettings,
   levers: readonly Lever[],
-  unread: ReadonlySet<string>,
-  strictness: Strictness,
+  wanted: Wanted,
 ): SearchProblem {
   const columns = compiled.levers
   return {
@@ -33,12 +43,10 @@ export function buildProblem(
       return column === undefined ? [] : [{ column, steps: leverGrid(lever, settings[lever.id] ?? 0) }]
     }),
     limits: [
-      ...compiled.gaps.flatMap(({ plans }) =>
-        plans.flatMap(({ planned }) => limitOf(planned, unread, strictness)),
-      ),
+      ...compiled.gaps.flatMap(({ plans }) => plans.flatMap(({ planned }) => limitOf(planned, wanted))),
       ...compiled.lines.flatMap(({ checks, states }) => [
         ...checks.flatMap((plan) =>
-          'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, unread, strictness)),
+          'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, wanted)),
         ),
         // No limit need be set for a right angle: there nothing turns.
         ...states.flatMap(({ columns: line, state }) =>
@@ -61,15 +69,16 @@ export function buildProblem(
 
 function limitOf(
   { head, window, value, unknownBounds }: PlannedCheck,
-  unread: ReadonlySet<string>,
-  strictness: Strictness,
+  { unread, strictness, spreads }: Wanted,
 ): SearchLimit[] {
   if (unread.has(head.id) || value === null || typeof value === 'number' || unknownBounds.length > 0)
     return []
   const { failLow, warnLow, warnHigh, failHigh } = window
-  const [least, most] =
-    strictness === 'holds' ? [warnLow ?? failLow, warnHigh ?? failHigh] : [failLow, failHigh]
-  if (least === null && most === null) return []
-  const scale = Math.max(LEAST_SCALE, Math.abs(most ?? least ?? 1))
+  const isStrict = strictness === 'holds'
+  const [low, high] = isStrict ? [warnLow ?? failLow, warnHigh ?? failHigh] : [failLow, failHigh]
+  if (low === null && high === null) return []
+  const scale = Math.max(LEAST_SCALE, Math.abs(high ?? low ?? 1))
+  const clear = isStrict ? CLEAR * (spreads?.get(head.id) ?? 0) : 0
+  const [least, most] = [low === null ? null : low + clear, high === null ? null : high - clear]
   return [{ id: `${head.id}/${stateKey(head)}`, column: value.column, least, most, scale }]
 }

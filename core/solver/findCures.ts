@@ -5,7 +5,7 @@ import type { Build } from '../project/build'
 import type { Lever } from '../project/lever'
 import { buildProblem, type Strictness } from './buildProblem'
 import { cureOf, settingsAfter, type Cure, type LeverChange, type Proof } from './cure'
-import { searchByEffort, type SearchedSetting } from './search'
+import { roomiestSetting, searchByEffort, type SearchedSetting } from './search'
 
 /** Candidates proved at the most in one search; those that follow would take ever more work. */
 const MOST_PROOFS = 30
@@ -59,13 +59,22 @@ interface CureSearch {
   /** Checks that cannot be judged for want of a reading, whatever the levers do. */
   readonly unread: ReadonlySet<string>
   readonly prove: Proof | null
+  /** ± of each gap where the levers stand, which is about what it is where they go; of joints it changes with their angle. */
+  readonly spreads: ReadonlyMap<string, number>
 }
 
 function newSearch(build: Build, settings: LeverSettings, prove: Proof | null): CureSearch {
   const compiled = compile(build)
-  const { checks } = evaluate(compiled, settings)
+  const evaluation = evaluate(compiled, settings)
+  const { checks } = evaluation
   const unread = new Set(checks.filter(({ verdict }) => verdict === 'unknown').map(({ id }) => id))
-  return { compiled, settings, unread, prove }
+  const sure = prove?.(evaluation).evaluation.checks ?? []
+  const spreads = new Map(
+    sure.flatMap(({ id, quantity, plusMinus }) =>
+      quantity === 'gap' && plusMinus !== null ? [[id, plusMinus]] : [],
+    ),
+  )
+  return { compiled, settings, unread, prove, spreads }
 }
 
 function finished<T>(run: Generator<unknown, T>): T {
@@ -93,13 +102,14 @@ function* firstProven(
   levers: readonly Lever[],
   strictness: Strictness,
 ): Generator<CureProgress, { readonly cure: Cure | null; readonly nearest: SearchedSetting | null }> {
-  const { compiled, settings, unread, prove } = search
-  const candidates = searchByEffort(buildProblem(compiled, settings, levers, unread, strictness))
+  const { compiled, settings, unread, prove, spreads } = search
+  const problem = buildProblem(compiled, settings, levers, { unread, strictness, spreads })
+  const candidates = searchByEffort(problem)
   let likeliest: Cure | null = null
   let proofs = 0
   for (;;) {
     const step = candidates.next()
-    if (step.done) return { cure: likeliest, nearest: step.value }
+    if (step.done) return { cure: likeliest, nearest: likeliest ? null : yield* roomiestSetting(problem) }
     for (const { amounts } of step.value.found) {
       const cure = judged(search, levers, amounts, prove)
       if (cure.reaches === 'holds') return { cure, nearest: null }

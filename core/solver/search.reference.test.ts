@@ -19,7 +19,13 @@ import { rawDemo } from '../testdata/builds'
 import reference from '../testdata/solver.json'
 import { degrees, radians } from '../units/angle'
 import type { LeverStep } from '../placement/leverGrid'
-import { searchByEffort, type SearchedSetting, type SearchLimit, type SearchProblem } from './search'
+import {
+  roomiestSetting,
+  searchByEffort,
+  type SearchedSetting,
+  type SearchLimit,
+  type SearchProblem,
+} from './search'
 
 type Case = any
 const cases = reference.cases as Case[]
@@ -182,14 +188,15 @@ function stepsOf({ min, max, step, effort = 0, effort_fixed = 0 }: Case): LeverS
 
 function survey(problem: SearchProblem) {
   const found: SearchedSetting[] = []
-  const search = searchByEffort(problem)
   let looked = 0
-  for (;;) {
-    const step = search.next()
-    if (step.done) return { found, looked, nearest: step.value }
-    looked = step.value.looked
-    found.push(...step.value.found)
+  for (const report of searchByEffort(problem)) {
+    looked = report.looked
+    found.push(...report.found)
   }
+  const roomiest = roomiestSetting(problem)
+  let step = roomiest.next()
+  while (!step.done) step = roomiest.next()
+  return { found, looked, nearest: step.value }
 }
 
 const sorted = (list: readonly (readonly number[])[]) =>

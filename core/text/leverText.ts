@@ -10,6 +10,7 @@ import type { UnitSettings } from '../units/unitSettings'
 /** What a lever is called, and its two directions, positive first. */
 const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly ways: Ways }>> = {
   'tail-up': { name: 'tail at the crossmember', ways: ['up', 'down'] },
+  'front-up': { name: 'front mounts, both', ways: ['up', 'down'] },
   'front-left-up': { name: 'front left mount', ways: ['up', 'down'] },
   'front-right-up': { name: 'front right mount', ways: ['up', 'down'] },
   fore: { name: 'fore and aft', ways: ['forward', 'rearward'] },
@@ -17,6 +18,13 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   'tail-sideways': { name: 'tail sideways', ways: ['left', 'right'] },
   up: { name: 'up and down', ways: ['up', 'down'] },
   wedge: { name: 'wedge at the spring seat', ways: ['nose up', 'nose down'] },
+}
+
+/** Levers under the front of an engine, in words. */
+const FRONTS: Readonly<Partial<Record<LeverKind, string>>> = {
+  'front-up': 'both front mounts',
+  'front-left-up': 'the front left mount',
+  'front-right-up': 'the front right mount',
 }
 
 type Ways = readonly [string, string]
@@ -55,12 +63,9 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
   const raises = change > 0
   if (lever.kind === 'tail-up')
     return raises ? `Pack the tail up ${size}${stackText(lever, change)}` : `Lower the tail ${size}`
-  if (lever.kind === 'front-left-up' || lever.kind === 'front-right-up') {
-    const side = lever.kind === 'front-left-up' ? 'left' : 'right'
-    return raises
-      ? `Pack the front ${side} mount up ${size}${stackText(lever, change)}`
-      : `Lower the front ${side} mount ${size}`
-  }
+  const fronts = FRONTS[lever.kind]
+  if (fronts)
+    return raises ? `Pack ${fronts} up ${size}${stackText(lever, change)}` : `Lower ${fronts} ${size}`
   const body = bodyById(build, lever.body)
   const what =
     lever.kind === 'tail-sideways'

@@ -1,0 +1,52 @@
+import { movePoint, type RigidMove } from '../linalg/mat3'
+import type { Vec3 } from '../linalg/vec3'
+import type { Body, BodyBox, Outline } from '../project/body'
+import { polygon, seen, type Part, type Shape, type View } from './shape'
+
+/** What a body is drawn as. */
+export function partOf({ kind }: Pick<Body, 'kind'>): Part {
+  if (kind === 'chassis') return 'outline'
+  if (kind === 'axle') return 'axle'
+  return kind === 'powertrain' || kind === 'transfer-case' ? 'powertrain' : 'item'
+}
+
+/** True for a body whose look in a view was entered. */
+export const hasOutline = ({ box, outlines }: Body, view: View): boolean =>
+  box !== undefined || (outlines ?? []).some((outline) => outline.view === view)
+
+/** A body's outlines in one view, or its box where it has none, after its move. */
+export function outlineShapes(body: Body, move: RigidMove, view: View): Shape[] {
+  const { box, outlines } = body
+  const own = (outlines ?? []).filter((outline) => outline.view === view)
+  const drawn: readonly Outline[] = own.length > 0 ? own : box ? [boxOutline(box, view)] : []
+  return drawn.map((outline) => {
+    const points = outline.corners.map((corner) => movePoint(move, cornerPoint(corner, outline.view, box)))
+    return outline.open
+      ? { form: 'polyline', part: partOf(body), points: points.map((point) => seen(point, view)) }
+      : polygon(partOf(body), points, view)
+  })
+}
+
+/** The sides of a box as an outline. */
+export function boxOutline({ stations, offsets, heights }: BodyBox, view: View): Outline {
+  const [across, up] =
+    view === 'side' ? [stations, heights] : view === 'top' ? [stations, offsets] : [offsets, heights]
+  const [[left, right], [low, high]] = [across, up]
+  return {
+    view,
+    corners: [
+      [left, low],
+      [right, low],
+      [right, high],
+      [left, high],
+    ],
+  }
+}
+
+/** A corner in the chassis frame; what its view does not tell lies in the middle of the body's box. */
+function cornerPoint([across, up]: readonly [number, number], view: View, box: BodyBox | undefined): Vec3 {
+  const middle = (range: readonly [number, number] | undefined) => (range ? (range[0] + range[1]) / 2 : 0)
+  if (view === 'side') return [-across, middle(box?.offsets), up]
+  if (view === 'top') return [-across, up, middle(box?.heights)]
+  return [-middle(box?.stations), across, up]
+}

@@ -1,0 +1,109 @@
+import type { Check } from '../check/check'
+import type { Evaluation } from '../model/evaluateBuild'
+import type { GapEvaluation } from '../model/gaps'
+import { known } from '../known'
+import { NO_MOVE } from '../linalg/mat3'
+import { add, dot, norm, scale, type Vec3 } from '../linalg/vec3'
+import type { Build } from '../project/build'
+import { bodyShapes, mountPoints, usualChassis } from './lineScene'
+import { inViews, seen, VIEWS, type Shape, type View, type ViewPoint } from './shape'
+
+/** A gap in the view that shows it best: from the touch point to the obstacle. */
+export interface SceneGap {
+  readonly id: string
+  readonly name: string
+  readonly check: Check
+  readonly view: View
+  readonly from: ViewPoint
+  readonly to: ViewPoint
+}
+
+/** The board of trials: three views on common scales, everything in mm. */
+export interface PlaceScene {
+  readonly shapes: Readonly<Record<View, readonly Shape[]>>
+  /** What was moved, as it stood in the first trial. */
+  readonly ghosts: Readonly<Record<View, readonly Shape[]>>
+  readonly mounts: Readonly<Record<View, readonly ViewPoint[]>>
+  readonly gaps: readonly SceneGap[]
+}
+
+/** A gap to the ground and its room, lowest first: what strikes first. */
+export interface LowPoint {
+  readonly id: string
+  readonly name: string
+  readonly gapMm: number
+  readonly check: Check
+}
+
+/**
+ * The scene of a build's bodies at one setting.
+ *
+ * @param span - stations that are shown, in mm rearward
+ */
+export function placeScene(build: Build, now: Evaluation, span: readonly [number, number]): PlaceScene {
+  const isMoved = Object.values(now.settings).some((amount) => amount !== 0)
+  const mounts = mountPoints(build, now)
+  return {
+    shapes: inViews((view) => [
+      ...usualChassis(build, view, view === 'front' ? ACROSS : [span[0] - FAR, span[1] + FAR], span),
+      ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE), true),
+    ]),
+    ghosts: inViews((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE), false) : [])),
+    mounts: inViews((view) => mounts.map((point) => seen(point, view))),
+    gaps: now.gaps.flatMap(sceneGap),
+  }
+}
+
+/** Farther than any view reaches, in mm. */
+const FAR = 10_000
+const ACROSS = [-FAR, FAR] as const
+
+function sceneGap({ gap, check, ride }: GapEvaluation): SceneGap[] {
+  if (!ride.known) return []
+  const { point, toward, gapMm } = ride.value
+  const view = bestView(point, toward)
+  // An overlap is drawn back into the body, as deep as it is.
+  const end = add(point, scale(toward, gapMm))
+  return [{ id: gap.id, name: gap.name, check, view, from: seen(point, view), to: seen(end, view) }]
+}
+
+/** Behind this station what lies sideways is told from above, ahead of it from the front, in mm. */
+const FRONT_VIEW_ENDS = 450
+
+/** The view in which a direction is seen longest; what runs across is told from the front or from above. */
+function bestView(point: Vec3, toward: Vec3): View {
+  const length = (view: View) => norm([dot(toward, VIEWS[view].right), dot(toward, VIEWS[view].up), 0])
+  if (length('side') >= 0.75) return 'side'
+  return -point[0] > FRONT_VIEW_ENDS ? 'top' : 'front'
+}
+
+/** What touches the ground first, lowest first. */
+export const lowPoints = ({ gaps }: Evaluation): LowPoint[] =>
+  gaps
+    .flatMap(({ gap, check, ride }): LowPoint[] =>
+      gap.kind === 'ground' && ride.known
+        ? [{ id: gap.id, name: gap.name, gapMm: ride.value.gapMm, check }]
+        : [],
+    )
+    .sort((one, other) => one.gapMm - other.gapMm)
+
+/** Room left about everything that is shown, in mm. */
+const MARGIN = 120
+
+/** Stations of the engine's bay: everything that can touch, and the powertrain itself. */
+export function placeSpan(build: Build, now: Evaluation): readonly [number, number] {
+  const shown = new Set(
+    build.bodies.filter(({ kind }) => kind === 'powertrain' || kind === 'item').map(({ id }) => id),
+  )
+  const stations = [
+    ...build.points.flatMap(({ id, body }) => {
+      const place = now.measured.points.get(id)
+      return shown.has(body) && place?.known ? [-place.value[0]] : []
+    }),
+    ...now.gaps.flatMap(({ ride }) => (ride.known ? [-ride.value.point[0]] : [])),
+    ...build.bodies.flatMap(({ box }) => (box ? [...box.stations] : [])),
+  ]
+  return stations.length === 0
+    ? [-300, 1500]
+    : [Math.min(...stations) - MARGIN, Math.max(...stations) + MARGIN]
+}
