@@ -169,7 +169,7 @@ describe('useHandleDrag', () => {
   const start = (of: ReturnType<typeof useHandleDrag>, pointerId: number) =>
     of.start(
       { button: 0, pointerId, clientY: 100, currentTarget: null, preventDefault: () => undefined } as never,
-      { leverId: 'tail', at: [0, 0], arm: 0 },
+      { leverId: 'tail', view: 'side', at: [0, 0], along: [0, 1], arm: 0 },
       lever,
       0,
     )

@@ -1,5 +1,5 @@
-/** What opens at the side of any view: the parts and sizes, or the limits. */
-export const DRAWERS = ['parts', 'limits'] as const
+/** What opens at the side of any view: the parts and sizes, the limits, or the gaps. */
+export const DRAWERS = ['parts', 'limits', 'gaps'] as const
 export type DrawerKind = (typeof DRAWERS)[number]
 
 /**

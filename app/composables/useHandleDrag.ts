@@ -1,5 +1,5 @@
 import { onScopeDispose, toValue, type MaybeRefOrGetter } from 'vue'
-import type { SceneHandle } from '~~/core/drawing/lineScene'
+import type { SceneHandle } from '~~/core/drawing/handles'
 import { draggedAmount, type Projection } from '~~/core/drawing/projection'
 import type { Lever } from '~~/core/project/lever'
 
@@ -16,14 +16,18 @@ export interface DragActions {
  * Dragging of the handles in the drawing: one paint a frame, let go at pointer-up. Only the finger that took the handle moves
  * it; a drawing that goes away meanwhile lets go at once.
  */
-export function useHandleDrag(view: MaybeRefOrGetter<Projection>, actions: DragActions) {
+export function useHandleDrag(
+  view: MaybeRefOrGetter<Pick<Projection, 'pxPerMm' | 'exaggeration'>>,
+  actions: DragActions,
+) {
   let frame = 0
   let finish: (() => void) | null = null
 
   function start(event: PointerEvent, handle: SceneHandle, lever: Lever, amount: number): void {
     if (event.button !== 0 || finish) return
     event.preventDefault()
-    const { pointerId, clientY: fromY, currentTarget } = event
+    const { pointerId, clientX: fromX, clientY: fromY, currentTarget } = event
+    const [right, up] = handle.along
     const target = currentTarget instanceof Element ? currentTarget : null
     const { pxPerMm, exaggeration } = toValue(view)
     // The first move is put on screen at the next frame, the last one before letting go.
@@ -35,7 +39,8 @@ export function useHandleDrag(view: MaybeRefOrGetter<Projection>, actions: DragA
     const moved = (to: PointerEvent) => {
       if (to.pointerId !== pointerId) return
       waiting = () => {
-        const lift = (fromY - to.clientY) / (pxPerMm * exaggeration)
+        const lift =
+          ((to.clientX - fromX) * right) / pxPerMm + ((fromY - to.clientY) * up) / (pxPerMm * exaggeration)
         const step = to.shiftKey ? lever.step * FINE : lever.step
         actions.hold(lever.id, draggedAmount(amount, lift, handle.arm, step, lever.range))
       }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { texts } from '~/texts/en'
-import { DEMO_ID, useLibrary } from '~/stores/library'
+import { DEMO_IDS, useLibrary, type DemoId } from '~/stores/library'
 
 const library = useLibrary()
 const router = useRouter()
@@ -8,7 +8,9 @@ const toast = useToast()
 const isMaking = ref(false)
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const words = texts.builds
-const hasDemo = computed(() => library.builds.some((build) => build.id === DEMO_ID))
+const hasDemo = (demo: DemoId) => library.builds.some(({ id }) => id === demo)
+/** Where each demo is looked at first. */
+const FIRST_VIEW = { 'fen-tender': 'line', 'sedge-wagon': 'place' } as const
 
 onMounted(async () => {
   await library.refresh()
@@ -17,12 +19,12 @@ onMounted(async () => {
     await library.openDemo()
 })
 
-async function openDemo() {
-  const id = await library.openDemo()
-  if (id) await router.push(`/b/${id}/line`)
+async function openDemo(demo: DemoId) {
+  const id = await library.openDemo(demo)
+  if (id) await router.push(`/b/${id}/${FIRST_VIEW[demo]}`)
 }
-async function resetDemo() {
-  await library.resetDemo()
+async function resetDemo(demo: DemoId) {
+  await library.resetDemo(demo)
   toast.add({ title: words.wasReset, icon: 'i-lucide-rotate-ccw' })
 }
 async function remove(id: string, name: string) {
@@ -56,10 +58,14 @@ async function takeFiles(event: Event) {
       </p>
       <div class="actions">
         <UButton icon="i-lucide-plus" size="lg" @click="isMaking = true">{{ words.make }}</UButton>
-        <UButton v-if="!hasDemo" variant="outline" size="lg" @click="openDemo">{{ words.demo }}</UButton>
-        <UButton v-else variant="outline" size="lg" icon="i-lucide-rotate-ccw" @click="resetDemo">{{
-          words.reset
-        }}</UButton>
+        <template v-for="demo in DEMO_IDS" :key="demo">
+          <UButton v-if="!hasDemo(demo)" variant="outline" size="lg" @click="openDemo(demo)">{{
+            words.demos[demo].open
+          }}</UButton>
+          <UButton v-else variant="outline" size="lg" icon="i-lucide-rotate-ccw" @click="resetDemo(demo)">{{
+            words.demos[demo].reset
+          }}</UButton>
+        </template>
         <UButton variant="outline" size="lg" icon="i-lucide-upload" @click="picker?.click()">{{
           words.import
         }}</UButton>

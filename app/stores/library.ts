@@ -174,9 +174,9 @@ export const useLibrary = defineStore('library', () => {
   }
 
   /** Opens the demo build, storing it first when it is not there; one that was deleted comes back as it was. */
-  async function openDemo(): Promise<string | null> {
+  async function openDemo(which: DemoId = 'fen-tender'): Promise<string | null> {
     const id = await storing(async () => {
-      const demo = await demoBuild()
+      const demo = await demoBuild(which)
       await repository.restore(demo.id)
       return (await repository.load(demo.id)) ? demo.id : (await repository.add(demo, newId)).id
     })
@@ -184,11 +184,11 @@ export const useLibrary = defineStore('library', () => {
     return id
   }
 
-  /** Puts the demo back as shipped, as a change that can be undone. */
-  async function resetDemo(): Promise<void> {
-    await openDemo()
+  /** Puts a demo back as shipped, as a change that can be undone. */
+  async function resetDemo(which: DemoId): Promise<void> {
+    await openDemo(which)
     await storing(async () => {
-      const demo = await demoBuild()
+      const demo = await demoBuild(which)
       await repository.change(demo.id, 0, 'Reset the demo', () => castDraft(demo))
     })
     await refresh()
@@ -214,8 +214,13 @@ export const useLibrary = defineStore('library', () => {
   }
 })
 
-/** Id of the demo build, the only one that can be reset. */
-export const DEMO_ID = 'fen-tender'
+/** The demo builds by their ids, the only ones that can be reset; each is loaded when it is opened. */
+const DEMOS = {
+  'fen-tender': () => import('~~/demo/fen-tender.lurvan.json'),
+  'sedge-wagon': () => import('~~/demo/sedge-wagon.lurvan.json'),
+} as const
+export type DemoId = keyof typeof DEMOS
+export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]
 
 const newId = () => crypto.randomUUID()
 
@@ -223,8 +228,8 @@ const newId = () => crypto.randomUUID()
 const COPY = ' (copy)'
 const copyName = (name: string): string => `${name.slice(0, 200 - COPY.length)}${COPY}`
 
-async function demoBuild(): Promise<Build> {
-  const file = await import('~~/demo/fen-tender.lurvan.json')
+async function demoBuild(which: DemoId): Promise<Build> {
+  const file = await DEMOS[which]()
   const parsed = parseBuild(structuredClone(file.default))
   if (!parsed.ok) throw new Error(`the demo build is damaged: ${parsed.problems[0]?.message ?? ''}`)
   return parsed.value

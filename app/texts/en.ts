@@ -2,18 +2,20 @@ import type { Verdict } from '~~/core/project/limit'
 import type { JointKind, School } from '~~/core/project/lineSpec'
 import { grouped } from '~~/core/units/format'
 import { measuring } from './measuring'
+import { place } from './place'
 
 /** Every phrase of the interface, by place, so that a translation is one file. */
 export const texts = {
   measuring,
+  place,
   name: 'Lurvan',
   verdicts: { holds: 'holds', tight: 'tight', out: 'out', unknown: 'unknown' } satisfies Record<
     Verdict,
     string
   >,
-  stages: { readings: 'Measure', line: 'Line', sheet: 'Fit' },
+  stages: { readings: 'Measure', place: 'Place', line: 'Line', sheet: 'Fit' },
   allStages: 'All',
-  drawers: { parts: 'Parts and sizes', limits: 'Limits' },
+  drawers: { parts: 'Parts and sizes', limits: 'Limits', gaps: 'Gaps' },
   bar: {
     all: 'all builds',
     undo: 'Undo',
@@ -56,8 +58,10 @@ export const texts = {
     title: 'Builds',
     lead: 'Put in what level and tape say. Lurvan says whether the shaft line holds, and the least work that puts it right.',
     make: 'New build',
-    demo: 'Open the demo',
-    reset: 'Reset demo',
+    demos: {
+      'fen-tender': { open: 'Open the demo', reset: 'Reset demo' },
+      'sedge-wagon': { open: 'Open the tight bay', reset: 'Reset the tight bay' },
+    },
     wasReset: 'The demo stands as shipped again. Undo inside the build brings your version back.',
     import: 'Import files',
     backup: 'Back up all',

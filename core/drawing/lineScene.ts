@@ -1,4 +1,4 @@
-import { axleById, axlesOf, bodyById, powertrainOf } from '../project/bodies'
+import { axlesOf, powertrainOf } from '../project/bodies'
 import type { Check } from '../check/check'
 import type { Evaluation } from '../model/evaluateBuild'
 import { axisDirection } from '../frame/axis'
@@ -7,8 +7,10 @@ import { NO_MOVE, type RigidMove } from '../linalg/mat3'
 import { add, middle, scale, type Vec3 } from '../linalg/vec3'
 import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
+import type { AxleBody, Body } from '../project/body'
 import type { Build } from '../project/build'
 import { axisOf, pointOf } from '../readings/geometry'
+import { sceneHandles, type SceneHandle } from './handles'
 import { hasOutline, outlineShapes } from './outlines'
 import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
 import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
@@ -20,14 +22,6 @@ export interface SceneJoint {
   readonly number: number
   readonly verdict: Verdict
   readonly at: Readonly<Record<View, ViewPoint>>
-}
-
-/** A thing in the drawing that can be taken hold of to move a lever. */
-export interface SceneHandle {
-  readonly leverId: string
-  readonly at: ViewPoint
-  /** Station distance from the point the lever turns about, in mm; 0 for a straight lever. */
-  readonly arm: number
 }
 
 /** A remark in the drawing on what is not well: at a joint, or in the middle of a shaft. */
@@ -63,7 +57,7 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
     ghosts: inViews((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE)) : [])),
     joints: sceneJoints(now),
     mounts: mountPoints(build, now).map((point) => inViews((view) => seen(point, view))),
-    handles: sceneHandles(build, now),
+    handles: sceneHandles(build, now).filter(({ view }) => view === 'side'),
     callouts: sceneCallouts(now),
   }
 }
@@ -84,11 +78,15 @@ export function bodyShapes(
   const output = outputOf(build)
   const powertrain = powertrainOf(build)
   const isEntered = powertrain !== undefined && hasOutline(powertrain, view)
-  for (const body of build.bodies) {
-    if (body === powertrain ? !isEntered : !hasItems) continue
+  const drawn = (body: Body) => {
     const move = moveOf(body.id)
-    if (move.known) shapes.push(...outlineShapes(body, move.value, view))
+    return move.known ? outlineShapes(body, move.value, view) : []
   }
+  // What stands on the chassis lies behind the powertrain, what stands on the powertrain before it.
+  const others = hasItems ? build.bodies.filter((body) => body !== powertrain) : []
+  const isBefore = (body: Body) => body.standsOn === powertrain?.id
+  shapes.push(...others.filter((body) => !isBefore(body)).flatMap(drawn))
+  if (powertrain && isEntered) shapes.push(...drawn(powertrain))
   if (output && !isEntered) {
     const all = allKnown([
       pointOf(now.measured, output.point),
@@ -102,6 +100,8 @@ export function bodyShapes(
       )
   }
   for (const axle of axlesOf(build)) {
+    // From the front an axle far behind would hide what is looked at.
+    if (hasItems && view === 'front' && !isAhead(now, axle)) continue
     const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
     if (!axle.centre || !nose) continue
     const all = allKnown<[Vec3, Vec3, RigidMove]>([
@@ -112,7 +112,17 @@ export function bodyShapes(
     const drawn = axleWithSizes(axle)
     if (all.known) shapes.push(...asUsual(axleShapes(drawn.axle, ...all.value, view), drawn.isUsual))
   }
+  if (powertrain) shapes.push(...others.filter(isBefore).flatMap(drawn))
   return shapes
+}
+
+/** An axle farther back than this is no front one, in mm behind the datum. */
+const FRONT_AXLE_ENDS = 800
+
+/** True for an axle under or ahead of the engine. */
+function isAhead(now: Evaluation, { centre }: AxleBody): boolean {
+  const place = pointOf(now.measured, centre ?? '')
+  return place.known && place.value[0] > -FRONT_AXLE_ENDS
 }
 
 /** The output of the powertrain: the axis that drives a line, and the line's first joint; null when it drives none. */
@@ -193,26 +203,6 @@ export function mountPoints(build: Build, now: Evaluation): Vec3[] {
   return [mounts.frontLeft, mounts.frontRight, mounts.tail].flatMap((id) => {
     const point = pointOf(now.placed, id)
     return point.known ? [point.value] : []
-  })
-}
-
-function sceneHandles(build: Build, now: Evaluation): SceneHandle[] {
-  return build.levers.flatMap((lever): SceneHandle[] => {
-    const body = bodyById(build, lever.body)
-    if (lever.kind === 'tail-up' && body && 'mounts' in body && body.mounts) {
-      const tail = pointOf(now.placed, body.mounts.tail)
-      return tail.known ? [{ leverId: lever.id, at: seen(tail.value, 'side'), arm: 0 }] : []
-    }
-    if (lever.kind !== 'wedge') return []
-    const axle = axleById(build, lever.body)
-    const nose = build.lines
-      .flatMap((line) => line.joints)
-      .find((joint) => axle && isOn(build, joint.point, axle.id))
-    if (!axle?.centre || !nose) return []
-    const ends = allKnown<[Vec3, Vec3]>([pointOf(now.placed, axle.centre), pointOf(now.placed, nose.point)])
-    if (!ends.known) return []
-    const [centre, tip] = ends.value
-    return [{ leverId: lever.id, at: seen(tip, 'side'), arm: Math.abs(tip[0] - centre[0]) }]
   })
 }
 

@@ -5,7 +5,7 @@ import { polygon, seen, type Part, type Shape, type View } from './shape'
 
 /** What a body is drawn as. */
 export function partOf({ kind }: Pick<Body, 'kind'>): Part {
-  if (kind === 'chassis') return 'outline'
+  if (kind === 'chassis') return 'shell'
   if (kind === 'axle') return 'axle'
   return kind === 'powertrain' || kind === 'transfer-case' ? 'powertrain' : 'item'
 }

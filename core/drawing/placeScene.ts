@@ -5,6 +5,7 @@ import { known } from '../known'
 import { NO_MOVE } from '../linalg/mat3'
 import { add, dot, norm, scale, type Vec3 } from '../linalg/vec3'
 import type { Build } from '../project/build'
+import { sceneHandles, type SceneHandle } from './handles'
 import { bodyShapes, mountPoints, usualChassis } from './lineScene'
 import { inViews, seen, VIEWS, type Shape, type View, type ViewPoint } from './shape'
 
@@ -25,6 +26,7 @@ export interface PlaceScene {
   readonly ghosts: Readonly<Record<View, readonly Shape[]>>
   readonly mounts: Readonly<Record<View, readonly ViewPoint[]>>
   readonly gaps: readonly SceneGap[]
+  readonly handles: readonly SceneHandle[]
 }
 
 /** A gap to the ground and its room, lowest first: what strikes first. */
@@ -51,6 +53,7 @@ export function placeScene(build: Build, now: Evaluation, span: readonly [number
     ghosts: inViews((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE), false) : [])),
     mounts: inViews((view) => mounts.map((point) => seen(point, view))),
     gaps: now.gaps.flatMap(sceneGap),
+    handles: sceneHandles(build, now).filter(({ arm }) => arm === 0),
   }
 }
 

@@ -18,7 +18,7 @@ export const inViews = <T>(of: (view: View) => T): Readonly<Record<View, T>> =>
 
 /** What a shape stands for; the page gives it its colour and line. */
 export type Part =
-  'powertrain' | 'shaft' | 'axle' | 'tyre' | 'rail' | 'ground' | 'mount' | 'axis-line' | 'item' | 'outline'
+  'powertrain' | 'shaft' | 'axle' | 'tyre' | 'rail' | 'ground' | 'mount' | 'axis-line' | 'item' | 'shell'
 
 /** A plain shape of the drawing, generated from the model. */
 export type Shape = (

@@ -137,6 +137,19 @@ describe('proveChange', () => {
     })
   })
 
+  it.each(['trials', 'gaps'] as const)('refuses to take away %s that readings still name', (list) => {
+    const named = changedDemo((raw) => {
+      raw.trials = [{ id: 't1', name: 'first' }]
+      raw.gaps = [{ id: 'g', name: 'tail to floor', kind: 'static', point: 'mount-tail', toward: [0, 0, 1] }]
+      raw.readings.push({ id: 'gr', kind: 'gap', gap: 'g', setup: 'setup-1', trial: 't1', values: ['12'] })
+    })
+    const result = proveChange(named, { ...named, [list]: [] })
+    expect(result).toMatchObject({
+      ok: false,
+      problems: [{ path: `readings[${named.readings.length - 1}].${list.slice(0, -1)}` }],
+    })
+  })
+
   it('agrees with reading the whole build, whatever was changed', () => {
     const words = fc.constantFrom(
       'name',

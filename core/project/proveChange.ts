@@ -35,7 +35,16 @@ export function proveChange(before: Build, after: Build): ReadResult<Build> {
 }
 
 /** What readings name; where none of it and no reading has changed, their names still meet. */
-const NAMED_BY_READINGS = ['tools', 'setups', 'points', 'axes', 'lines', 'readings'] as const
+const NAMED_BY_READINGS = [
+  'tools',
+  'setups',
+  'trials',
+  'points',
+  'axes',
+  'lines',
+  'gaps',
+  'readings',
+] as const
 
 const pointsElsewhere = (before: Build, after: Build): boolean =>
   NAMED_BY_READINGS.some((key) => before[key] !== after[key])

@@ -30,6 +30,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['photos', build.photos ?? []],
     ['lines', build.lines],
     ['levers', build.levers],
+    ['gaps', build.gaps],
     ['positions', build.positions],
     ['limits.entries', build.limits.entries],
   ]

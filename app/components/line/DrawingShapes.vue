@@ -52,6 +52,19 @@ polyline {
 .axle {
   fill: var(--part);
 }
+.item {
+  fill: var(--card);
+  fill-opacity: 0.45;
+  stroke: var(--part-line);
+  stroke-width: 1.5;
+}
+.shell {
+  stroke: var(--part-line);
+  stroke-width: 2.2;
+}
+polygon.shell {
+  fill: var(--part);
+}
 .rail {
   fill: var(--part);
   stroke: var(--hair);

@@ -10,6 +10,9 @@ const share = computed(() =>
 )
 /** A stack grows by up to 22 px; a wedge tips by up to 12 degrees on its picture. */
 const stack = computed(() => Math.max(2, 12 + share.value * 11))
+/** Sideways and along a mount slides in its slots: forward and left are to the left in the picture. */
+const isAcross = computed(() => ['fore', 'sideways', 'tail-sideways'].includes(kind))
+const shift = computed(() => share.value * -12)
 const tip = computed(() => share.value * 12)
 </script>
 
@@ -22,6 +25,14 @@ const tip = computed(() => share.value * 12)
         <path d="M12 35H48V41H12Z" class="part" />
         <circle cx="30" cy="49" r="8" class="part" />
       </g>
+    </g>
+    <g v-else-if="isAcross">
+      <path d="M6 34H54V42H6Z" class="part" />
+      <g :transform="`translate(${shift} 0)`">
+        <path d="M20 16H40V34H20Z" class="moves" />
+        <circle cx="30" cy="25" r="3.5" class="part" />
+      </g>
+      <path d="M14 51H46M14 51l5 -4M14 51l5 4M46 51l-5 -4M46 51l-5 4" class="seam" fill="none" />
     </g>
     <g v-else>
       <path :d="`M16 ${40 - stack - 14}H44V${40 - stack}H16Z`" class="part" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import { lineScene, stationSpan, type SceneHandle } from '~~/core/drawing/lineScene'
+import type { SceneHandle } from '~~/core/drawing/handles'
+import { lineScene, stationSpan } from '~~/core/drawing/lineScene'
 import type { Build } from '~~/core/project/build'
 import { leverName } from '~~/core/text/leverText'
 import { texts } from '~/texts/en'
@@ -135,6 +136,7 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
             :y="view.sideY(handle.at[1])"
             :name="handleName(handle)"
             :turns="handle.arm > 0"
+            :along="handle.along"
             @pointerdown="grab($event, handle)"
           />
         </template>

@@ -25,6 +25,8 @@ const limit = computed(() =>
   workbench.build && evaluation.current ? limitOfCheck(workbench.build, evaluation.current, check) : null,
 )
 const openLimit = () => drawer.open('limits', limit.value?.id ?? '')
+/** The gap it is of; empty for all else. */
+const gapId = computed(() => (check.subject.of === 'gap' ? check.subject.id : ''))
 const isOpen = ref(false)
 const label = computed(() => checkLabel(check, many))
 const why = useWhy()
@@ -58,6 +60,14 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
       <UButton v-if="check.value !== null" variant="link" size="sm" icon="i-lucide-list-tree" @click="ask">{{
         texts.why.title
       }}</UButton>
+      <UButton
+        v-if="gapId"
+        variant="link"
+        size="sm"
+        icon="i-lucide-ruler"
+        @click="drawer.open('gaps', gapId)"
+        >{{ texts.place.editGap }}</UButton
+      >
       <UButton v-if="limit" variant="link" size="sm" icon="i-lucide-ruler" @click="openLimit">{{
         texts.line.openLimit
       }}</UButton>

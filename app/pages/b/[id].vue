@@ -47,6 +47,12 @@ async function guard(): Promise<boolean> {
 onBeforeRouteLeave(guard)
 onBeforeRouteUpdate((to) => (to.params.id === route.params.id ? true : guard()))
 
+/** Place is done once every gap there is stands clear. */
+const placeState = computed<Stage['state']>(() => {
+  const gaps = evaluation.current?.gaps ?? []
+  const isClear = gaps.every(({ check }) => check.verdict === 'holds' || check.verdict === 'tight')
+  return gaps.length > 0 && isClear ? 'done' : 'open'
+})
 const stages = computed<Stage[]>(() => {
   const at = (key: Stage['key'], state: Stage['state']): Stage => ({
     key,
@@ -56,6 +62,7 @@ const stages = computed<Stage[]>(() => {
   const verdict = evaluation.current?.verdict ?? 'unknown'
   return [
     at('readings', readings.openCount === 0 ? 'done' : 'open'),
+    at('place', placeState.value),
     at('line', verdict === 'holds' || verdict === 'tight' ? 'done' : 'open'),
     at('sheet', 'open'),
   ]
@@ -116,6 +123,7 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
       </main>
     </div>
     <LazyPartsDrawer v-if="drawer.kind.value === 'parts'" :at="drawer.at.value" @close="drawer.close" />
+    <LazyGapsDrawer v-if="drawer.kind.value === 'gaps'" :at="drawer.at.value" @close="drawer.close" />
     <LazyLimitsDrawer v-if="drawer.kind.value === 'limits'" :at="drawer.at.value" @close="drawer.close" />
     <LazyCommandPalette
       v-if="hasPalette"

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import type { Evaluation } from '~~/core/model/evaluateBuild'
+import { byGravity } from '~~/core/limits/verdict'
+import type { Build } from '~~/core/project/build'
+import { formatLength } from '~~/core/units/format'
+import { texts } from '~/texts/en'
+import { useDrawer } from '~/composables/useDrawer'
+
+/** All gaps, gravest and tightest first, and what has to be cut. */
+const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
+const emit = defineEmits<{ mark: [gapId: string] }>()
+const drawer = useDrawer()
+const words = texts.place
+const sorted = computed(() =>
+  [...evaluation.gaps].sort(
+    (a, b) =>
+      byGravity(a.check.verdict, b.check.verdict) ||
+      (a.check.margin ?? Infinity) - (b.check.margin ?? Infinity),
+  ),
+)
+const halves = computed(() => {
+  const half = Math.ceil(sorted.value.length / 2)
+  return [sorted.value.slice(0, half), sorted.value.slice(half)]
+})
+const cuts = computed(() =>
+  evaluation.gaps.flatMap(({ ride }) => (ride.known && ride.value.gapMm < 0 ? [-ride.value.gapMm] : [])),
+)
+</script>
+
+<template>
+  <div v-if="evaluation.gaps.length === 0" class="none">
+    <h3>{{ words.noGaps }}</h3>
+    <p class="soft">{{ words.noGapsHint }}</p>
+    <UButton icon="i-lucide-plus" @click="drawer.open('gaps')">{{ words.addGap }}</UButton>
+  </div>
+  <template v-else>
+    <div class="halves" :class="{ narrow: drawer.kind.value }">
+      <ul v-for="(half, i) in halves" :key="i">
+        <CheckRow
+          v-for="{ gap, check } in half"
+          :key="gap.id"
+          :check="check"
+          :units="build.units"
+          :many="false"
+          @mouseenter="emit('mark', gap.id)"
+          @mouseleave="emit('mark', '')"
+          @focusin="emit('mark', gap.id)"
+          @focusout="emit('mark', '')"
+        />
+      </ul>
+    </div>
+    <div class="foot">
+      <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="drawer.open('gaps')">{{
+        words.addGap
+      }}</UButton>
+      <p data-testid="cuts">
+        {{
+          cuts.length === 0
+            ? words.noCuts
+            : words.cuts(cuts.length, formatLength(Math.max(...cuts), build.units))
+        }}
+      </p>
+      <p v-if="cuts.length" class="caution">
+        <VerdictMark verdict="tight" :size="14" silent /> {{ words.cutCaution }}
+      </p>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.halves {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 24px;
+}
+.narrow {
+  grid-template-columns: 1fr;
+}
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+  margin-top: 12px;
+  color: var(--soft);
+}
+.caution {
+  display: grid;
+  grid-template-columns: 16px 1fr;
+  gap: 6px;
+  max-width: 60ch;
+}
+.none {
+  max-width: 58ch;
+  padding: 10px 0 20px;
+}
+.none h3 {
+  font-weight: 600;
+  font-size: 1.125rem;
+}
+.none p {
+  margin: 4px 0 12px;
+}
+@media (max-width: 1120px) {
+  .halves {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { WAYS } from '~~/core/gaps/direction'
+import { GAP_KINDS, type Gap, type GapKind } from '~~/core/project/gap'
+import { powertrainOf } from '~~/core/project/bodies'
+import type { Build } from '~~/core/project/build'
+import { parseLength } from '~~/core/units/parseLength'
+import { texts } from '~/texts/en'
+import { useDrawer } from '~/composables/useDrawer'
+import { usePlace } from '~/stores/place'
+
+/** A new gap: the pair, the kind, which way, and where the touch point is. */
+const { build } = defineProps<{ build: Build }>()
+const place = usePlace()
+const drawer = useDrawer()
+const words = texts.place.drawer
+const kinds = GAP_KINDS.map((value) => ({ value, label: texts.place.kinds[value] }))
+const bodies = computed(() => build.bodies.map(({ id, name }) => ({ value: id, label: name })))
+const name = ref('')
+const kind = ref<GapKind>('static')
+const body = ref(powertrainOf(build)?.id ?? build.bodies[0]?.id ?? '')
+const obstacle = ref(build.bodies.find((one) => one.kind === 'chassis')?.id ?? '')
+const toward = ref<Gap['toward']>(WAYS.up)
+const figures = reactive({ station: '', offset: '', height: '' })
+const FIGURES = ['station', 'offset', 'height'] as const
+/** Which way each figure counts, the usual one first; never a bare sign. */
+const FIGURE_WAYS = {
+  station: ['rearward', 'forward'],
+  offset: ['left', 'right'],
+  height: ['above', 'below'],
+} as const
+const ways = reactive<{
+  station: 'rearward' | 'forward'
+  offset: 'left' | 'right'
+  height: 'above' | 'below'
+}>({ station: 'rearward', offset: 'left', height: 'above' })
+const turn = (key: (typeof FIGURES)[number]) => {
+  const [first, second] = FIGURE_WAYS[key]
+  Object.assign(ways, { [key]: ways[key] === first ? second : first })
+}
+const faults = reactive<Record<string, string | undefined>>({})
+
+function add() {
+  const isGood = FIGURES.map((key) => {
+    const parsed = parseLength(figures[key], build.units.length)
+    faults[key] = parsed.ok ? undefined : parsed.message
+    return parsed.ok
+  })
+  faults.name = name.value.trim() === '' ? words.needName : undefined
+  faults.obstacle = kind.value !== 'ground' && body.value === obstacle.value ? words.samePart : undefined
+  if (isGood.includes(false) || faults.name || faults.obstacle) return
+  const id = place.addGap({
+    name: name.value.trim(),
+    kind: kind.value,
+    body: body.value,
+    obstacle: kind.value === 'ground' ? '' : obstacle.value,
+    toward: kind.value === 'ground' ? WAYS.down : toward.value,
+    place: {
+      station: figures.station.trim(),
+      stationWay: ways.station,
+      offset: figures.offset.trim(),
+      side: ways.offset,
+      height: figures.height.trim(),
+      heightWay: ways.height,
+    },
+  })
+  drawer.open('gaps', id)
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="add">
+    <h3>{{ words.new }}</h3>
+    <UFormField :label="words.name" :error="faults.name" :help="words.nameHint">
+      <UInput v-model="name" class="w-full" maxlength="200" autocomplete="off" />
+    </UFormField>
+    <UFormField :label="words.kind">
+      <USelect v-model="kind" :items="kinds" class="w-full" :aria-label="words.kind" />
+    </UFormField>
+    <UFormField :label="words.body">
+      <USelect v-model="body" :items="bodies" class="w-full" :aria-label="words.body" />
+    </UFormField>
+    <template v-if="kind !== 'ground'">
+      <UFormField :label="words.obstacle" :error="faults.obstacle">
+        <USelect v-model="obstacle" :items="bodies" class="w-full" :aria-label="words.obstacle" />
+      </UFormField>
+      <DirectionFields :toward="toward" @change="toward = $event" />
+    </template>
+    <fieldset>
+      <legend>{{ words.place }}</legend>
+      <div class="three">
+        <UFormField v-for="key in FIGURES" :key="key" :label="words[key]" :error="faults[key]">
+          <div class="one">
+            <UInput v-model="figures[key]" class="w-full" maxlength="60" autocomplete="off">
+              <template #trailing
+                ><span class="soft">{{ build.units.length }}</span></template
+              >
+            </UInput>
+            <button type="button" :aria-label="`${words[key]}: ${ways[key]}`" @click="turn(key)">
+              {{ words.placeWays[ways[key]] }}
+            </button>
+          </div>
+        </UFormField>
+      </div>
+    </fieldset>
+    <UButton type="submit" class="add">{{ words.add }}</UButton>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  gap: 12px;
+}
+h3,
+legend {
+  font-weight: 600;
+}
+.three {
+  display: grid;
+  gap: 10px;
+  margin-top: 6px;
+}
+.one {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 9.5rem;
+}
+.one button {
+  min-height: 32px;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--card);
+  color: var(--accent);
+  font-weight: 500;
+  cursor: pointer;
+}
+.add {
+  justify-self: start;
+}
+@media (max-width: 860px) {
+  .form :deep(input),
+  .form :deep(button) {
+    min-height: 48px;
+  }
+}
+</style>

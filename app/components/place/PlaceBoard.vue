@@ -1,0 +1,181 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import type { SceneHandle } from '~~/core/drawing/handles'
+import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
+import { placeScene, placeSpan } from '~~/core/drawing/placeScene'
+import type { Evaluation } from '~~/core/model/evaluateBuild'
+import type { Build } from '~~/core/project/build'
+import { leverName } from '~~/core/text/leverText'
+import { texts } from '~/texts/en'
+import { useDrawer } from '~/composables/useDrawer'
+import { useHandleDrag } from '~/composables/useHandleDrag'
+
+/** Engine and gearbox among everything they could touch: from the side, from above and from the front on one scale. */
+const { build, evaluation, marked } = defineProps<{
+  build: Build
+  evaluation: Evaluation
+  /** Gap that is called out besides those that are not well. */
+  marked: string
+}>()
+const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
+
+const drawer = useDrawer()
+const box = useTemplateRef<HTMLElement>('box')
+const { width: boxWidth } = useElementSize(box, { width: 890, height: 0 })
+const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
+const span = computed(() => placeSpan(build, evaluation))
+const scene = computed(() => placeScene(build, evaluation, span.value))
+const board = computed(() => placePanes(scene.value, span.value, width.value))
+const captions = { side: texts.place.side, top: texts.place.top, front: texts.place.front }
+const clip = useId()
+const hasUsual = computed(() => scene.value.shapes.side.some((shape) => shape.isUsual))
+
+const sidePane = computed(() => board.value.panes[0])
+const { start } = useHandleDrag(() => board.value.scale, {
+  hold: (leverId, amount) => emit('hold', leverId, amount),
+  release: () => emit('release'),
+})
+function grab(event: PointerEvent, handle: SceneHandle) {
+  const lever = build.levers.find((one) => one.id === handle.leverId)
+  if (!lever) return
+  emit('mark', lever.id)
+  start(event, handle, lever, evaluation.settings[lever.id] ?? 0)
+}
+const nameOf = (handle: SceneHandle) => {
+  const lever = build.levers.find((one) => one.id === handle.leverId)
+  return lever ? leverName(build, lever) : ''
+}
+</script>
+
+<template>
+  <div ref="box" class="board">
+    <svg
+      :viewBox="`0 0 ${width} ${board.height}`"
+      :width="width"
+      :height="board.height"
+      role="img"
+      :aria-label="`${build.name}: ${texts.place.side}, ${texts.place.top}, ${texts.place.front}`"
+      data-testid="board"
+    >
+      <template v-for="pane in board.panes" :key="pane.view">
+        <clipPath :id="`${clip}-${pane.view}`"><rect :width="pane.width" :height="pane.height" /></clipPath>
+        <g
+          :transform="`translate(${pane.left} ${pane.top})`"
+          :clip-path="`url(#${clip}-${pane.view})`"
+          :data-testid="`pane-${pane.view}`"
+        >
+          <path
+            v-if="pane.view === 'top'"
+            :d="`M0 ${pane.projection.sideY(0)}H${pane.width}`"
+            class="centreline"
+          />
+          <path
+            v-if="pane.view === 'front'"
+            :d="`M${pane.projection.x(0)} 0V${pane.height}`"
+            class="centreline"
+          />
+          <DrawingShapes :shapes="scene.ghosts[pane.view]" view="side" :projection="pane.projection" ghost />
+          <DrawingShapes :shapes="scene.shapes[pane.view]" view="side" :projection="pane.projection" />
+          <path
+            v-for="(mount, i) in scene.mounts[pane.view]"
+            :key="i"
+            :d="`M${pane.projection.x(mount[0]) - 8} ${pane.projection.sideY(mount[1]) + 12}h16l-8 -12z`"
+            class="mount"
+          />
+          <GapMarks
+            :gaps="scene.gaps"
+            :pane="pane"
+            :units="build.units"
+            :marked="marked"
+            @open="drawer.open('gaps', $event)"
+          />
+          <LeverHandle
+            v-for="handle in scene.handles.filter(({ view }) => view === pane.view)"
+            :key="handle.leverId"
+            :x="pane.projection.x(handle.at[0])"
+            :y="pane.projection.sideY(handle.at[1])"
+            :name="nameOf(handle)"
+            :turns="false"
+            :along="handle.along"
+            :data-lever="handle.leverId"
+            @pointerdown="grab($event, handle)"
+          />
+          <text x="10" :y="pane.view === 'top' ? pane.height - 8 : 18" class="caption">
+            {{ captions[pane.view] }}
+          </text>
+        </g>
+        <path
+          v-if="pane.view === 'front' && board.aside"
+          :d="`M${pane.left} 0V${board.height}`"
+          class="seam"
+        />
+      </template>
+      <g :transform="`translate(0 ${board.rulerTop})`">
+        <StationRuler
+          v-if="sidePane"
+          :focus="{ from: span[0], to: span[1], height: 0, offset: 0 }"
+          :projection="sidePane.projection"
+          :width="sidePane.width"
+          :units="build.units"
+        />
+        <path v-if="board.aside" :d="`M${board.aside.left} ${RULER_PX}H${width}`" class="seam" />
+      </g>
+    </svg>
+    <LowPoints
+      class="lowest"
+      :class="{ under: !board.aside }"
+      :style="
+        board.aside
+          ? { left: `${board.aside.left}px`, top: `${board.aside.top}px`, width: `${board.aside.width}px` }
+          : {}
+      "
+      :evaluation="evaluation"
+      :units="build.units"
+    />
+    <p v-if="hasUsual" class="rough soft">{{ texts.place.rough }}</p>
+  </div>
+</template>
+
+<style scoped>
+.board {
+  position: relative;
+  overflow: hidden;
+}
+svg {
+  display: block;
+  contain: strict;
+  user-select: none;
+}
+.mount {
+  fill: var(--accent);
+}
+.centreline,
+.seam {
+  fill: none;
+  stroke: var(--hair);
+  stroke-width: 1.2;
+}
+.centreline {
+  stroke-dasharray: 16 5 3 5;
+}
+.caption {
+  fill: var(--soft);
+  font-size: 13px;
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 5px;
+}
+.lowest {
+  position: absolute;
+  padding: 10px 14px;
+}
+.lowest.under {
+  position: static;
+}
+.rough {
+  position: absolute;
+  left: 12px;
+  top: 22px;
+  font-size: 0.875rem;
+}
+</style>

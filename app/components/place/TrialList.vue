@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { Build } from '~~/core/project/build'
+import { packedText } from '~~/core/text/positionFacts'
+import { texts } from '~/texts/en'
+import { usePlace } from '~/stores/place'
+
+/** Every lift-in: what was packed, what was read in it, and why. */
+const { build } = defineProps<{ build: Build }>()
+const place = usePlace()
+const words = texts.place.trials
+const rows = computed(() =>
+  build.trials.map((trial, index) => ({
+    trial,
+    packed: packedText(build, trial.packed) || words.nothing,
+    readings: build.readings.filter((reading) =>
+      'trial' in reading ? (reading.trial ?? build.trials[0]?.id) === trial.id : false,
+    ).length,
+    stands: index === build.trials.length - 1,
+  })),
+)
+</script>
+
+<template>
+  <p class="soft lead">{{ words.lead }}</p>
+  <p v-if="rows.length === 0" class="none">{{ words.none }}</p>
+  <ol v-else>
+    <li v-for="{ trial, packed, readings, stands } in rows" :key="trial.id">
+      <h3>
+        {{ trial.name }}
+        <span v-if="stands" class="stands">{{ words.stands }}</span>
+        <small class="soft figure">{{ trial.date }}</small>
+      </h3>
+      <p>{{ words.packed }}: {{ packed }} · {{ words.readings(readings) }}</p>
+      <UFormField :label="words.why" class="why">
+        <UInput
+          :model-value="trial.note ?? ''"
+          class="w-full"
+          maxlength="500"
+          @change="place.changeTrial(trial.id, { note: ($event.target as HTMLInputElement).value })"
+        />
+      </UFormField>
+      <UButton
+        v-if="!place.isRead(trial.id)"
+        size="sm"
+        variant="ghost"
+        color="neutral"
+        icon="i-lucide-trash-2"
+        @click="place.removeTrial(trial.id)"
+        >{{ words.remove }}</UButton
+      >
+    </li>
+  </ol>
+  <UButton
+    icon="i-lucide-plus"
+    variant="outline"
+    size="sm"
+    @click="place.addTrial(words.name(build.trials.length + 1))"
+    >{{ words.add }}</UButton
+  >
+  <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.place.liftCaution }}</p>
+</template>
+
+<style scoped>
+.lead {
+  max-width: 70ch;
+  margin-bottom: 8px;
+}
+ol {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 12px;
+  margin-bottom: 12px;
+}
+li {
+  padding: 10px 14px 12px;
+  background: var(--card);
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+}
+h3 {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 10px;
+  font-weight: 600;
+}
+.stands {
+  color: var(--accent);
+  font-size: 0.9375rem;
+}
+.why {
+  margin: 8px 0 4px;
+}
+.none {
+  margin-bottom: 12px;
+}
+.caution {
+  display: grid;
+  grid-template-columns: 16px 1fr;
+  gap: 6px;
+  margin-top: 12px;
+  max-width: 70ch;
+  color: var(--soft);
+}
+</style>

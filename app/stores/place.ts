@@ -1,0 +1,232 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed, toRaw } from 'vue'
+import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
+import { powertrainOf } from '~~/core/project/bodies'
+import type { Build, Position } from '~~/core/project/build'
+import type { Gap, GapKind } from '~~/core/project/gap'
+import { GAP_LIMITS } from '~~/core/project/profiles'
+import type { GapReading } from '~~/core/project/reading'
+import type { Trial } from '~~/core/project/vehicleState'
+import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
+import { useReadings } from './readings'
+import { useWorkbench } from './workbench'
+
+/** Where a touch point is, roughly: raw text with the words for its directions. */
+export interface TouchPlace {
+  readonly station: string
+  readonly stationWay: 'rearward' | 'forward'
+  readonly offset: string
+  readonly side: 'left' | 'right'
+  readonly height: string
+  readonly heightWay: 'above' | 'below'
+}
+
+/** What is said of a new gap. */
+export interface NewGap {
+  readonly name: string
+  readonly kind: GapKind
+  /** The body of the touch point. */
+  readonly body: string
+  readonly obstacle: string
+  readonly toward: Gap['toward']
+  readonly place: TouchPlace
+}
+
+/** A touch point is taped to about a centimetre, in mm. */
+const ABOUT_MM = 10
+
+/** Gaps, trials and positions of the open build, and what is done to them. */
+export const usePlace = defineStore('place', () => {
+  const workbench = useWorkbench()
+  const levers = useLevers()
+  const readings = useReadings()
+  const evaluation = useEvaluation()
+  /** Every position as it would stand. */
+  const positions = computed<{ readonly position: Position; readonly evaluation: Evaluation }[]>(() => {
+    const { compiled } = evaluation
+    if (!compiled) return []
+    return (workbench.build?.positions ?? []).map((position) => ({
+      position,
+      evaluation: evaluate(toRaw(compiled), position.settings),
+    }))
+  })
+  /** The lift-in that stands now; null before the first. */
+  const trial = computed<Trial | null>(() => workbench.build?.trials.at(-1) ?? null)
+
+  /** Adds a gap with its touch point, and the limits of gaps to a build that has none yet. */
+  function addGap({ name, kind, body, obstacle, toward, place }: NewGap): string {
+    const id = crypto.randomUUID()
+    const point = crypto.randomUUID()
+    const { build } = workbench
+    const chassis = build?.bodies.find((one) => one.kind === 'chassis')?.id
+    const unit = build?.units.length ?? 'mm'
+    const reading = crypto.randomUUID()
+    const takenAt = new Date().toISOString()
+    workbench.change('Add a gap', (draft) => {
+      const gap: Gap = { id, name, kind, point, toward, ...(obstacle !== chassis && { obstacle }) }
+      draft.points.push({ id: point, name: `${name}, touch point`, body })
+      draft.gaps.push(gap as Draft<Gap>)
+      draft.readings.push({
+        id: reading,
+        takenAt,
+        kind: 'given-point',
+        point,
+        unit,
+        ...place,
+        plusMinus: `${ABOUT_MM} mm`,
+        source: 'touch point, roughly',
+      })
+      if (!draft.limits.entries.some(({ quantity }) => quantity === 'gap'))
+        draft.limits.entries.push(...(structuredClone(GAP_LIMITS) as Draft<(typeof GAP_LIMITS)[number]>[]))
+    })
+    return id
+  }
+
+  function changeGap(id: string, changed: Partial<Omit<Gap, 'id' | 'point'>>): void {
+    workbench.change('Change a gap', (draft) => {
+      const gap = draft.gaps.find((one) => one.id === id)
+      if (!gap) return
+      Object.assign(gap, changed)
+      for (const key of ['obstacle', 'failBelow', 'warnBelow'] as const)
+        if (gap[key] === undefined) Reflect.deleteProperty(gap, key)
+    })
+  }
+
+  /** Takes a gap away with its readings, and its touch point where nothing else needs it. */
+  function removeGap(id: string): void {
+    workbench.change('Delete a gap', (draft) => {
+      const gap = draft.gaps.find((one) => one.id === id)
+      if (!gap) return
+      draft.gaps = draft.gaps.filter((one) => one.id !== id)
+      draft.readings = draft.readings.filter((one) => !(one.kind === 'gap' && one.gap === id))
+      const isOwn =
+        !draft.gaps.some(({ point }) => point === gap.point) && !isNeeded(draft as Build, gap.point)
+      if (!isOwn) return
+      draft.points = draft.points.filter((one) => one.id !== gap.point)
+      draft.readings = draft.readings.filter((one) => !('point' in one && one.point === gap.point))
+    })
+  }
+
+  /** Keeps a gap as read in the lift-in that stands now. */
+  function readGap(gap: string, text: string, tool: string, way: 'free' | 'overlap'): void {
+    const { build } = workbench
+    if (!build || !readings.setup) return
+    const reading: GapReading = {
+      id: crypto.randomUUID(),
+      kind: 'gap',
+      gap,
+      setup: readings.setup.id,
+      values: [text.trim()],
+      unit: build.units.length,
+      way,
+      ...(tool !== '' && { tool }),
+      ...(trial.value && { trial: trial.value.id }),
+    }
+    readings.add('Read a gap', reading)
+  }
+
+  /** Adds a lift-in, packed as the levers stand now. */
+  function addTrial(name: string): void {
+    const [id, first] = [crypto.randomUUID(), crypto.randomUUID()]
+    const date = new Date().toISOString().slice(0, 10)
+    const packed = Object.fromEntries(Object.entries(levers.settings).filter(([, amount]) => amount !== 0))
+    workbench.change('Add a trial', (draft) => {
+      // The first trial is the pose everything was read in so far: nothing had been packed.
+      const isFirst = draft.trials.length === 0
+      if (isFirst && Object.keys(packed).length > 0) draft.trials.push({ id: first, name: 'first lift-in' })
+      draft.trials.push({ id, name, date, ...(Object.keys(packed).length > 0 && { packed }) })
+    })
+  }
+
+  function changeTrial(id: string, changed: Partial<Omit<Trial, 'id'>>): void {
+    workbench.change('Change a trial', (draft) => {
+      const there = draft.trials.find((one) => one.id === id)
+      if (there) Object.assign(there, changed)
+    })
+  }
+
+  /** True for a trial that readings belong to: it stays. */
+  const isRead = (id: string): boolean =>
+    (workbench.build?.readings ?? []).some((reading) => 'trial' in reading && reading.trial === id)
+
+  function removeTrial(id: string): void {
+    if (isRead(id)) return
+    workbench.change('Delete a trial', (draft) => {
+      draft.trials = draft.trials.filter((one) => one.id !== id)
+    })
+  }
+
+  /** Keeps where the levers stand as another position, and chooses it. */
+  function addPosition(): void {
+    const id = crypto.randomUUID()
+    const settings = { ...levers.settings }
+    workbench.change('Add a position', (draft) => {
+      draft.positions.push({ id, name: nextLetter(draft.positions.map(({ name }) => name)), settings })
+      draft.chosen = id
+    })
+  }
+
+  function choosePosition(id: string): void {
+    levers.drop()
+    workbench.change('Choose a position', (draft) => {
+      if (draft.positions.some((one) => one.id === id)) draft.chosen = id
+    })
+  }
+
+  function renamePosition(id: string, name: string): void {
+    const wanted = name.trim().slice(0, 200)
+    if (wanted === '') return
+    workbench.change('Name a position', (draft) => {
+      const there = draft.positions.find((one) => one.id === id)
+      if (there) there.name = wanted
+    })
+  }
+
+  function removePosition(id: string): void {
+    workbench.change('Delete a position', (draft) => {
+      if (draft.positions.length < 2) return
+      draft.positions = draft.positions.filter((one) => one.id !== id)
+      if (draft.chosen === id) draft.chosen = draft.positions[0]?.id ?? ''
+    })
+  }
+
+  return {
+    positions,
+    trial,
+    addGap,
+    changeGap,
+    removeGap,
+    readGap,
+    addTrial,
+    changeTrial,
+    removeTrial,
+    isRead,
+    addPosition,
+    choosePosition,
+    renamePosition,
+    removePosition,
+  }
+})
+
+/** True for a point that something besides gaps rests on. */
+function isNeeded(build: Build, point: string): boolean {
+  const mounts = Object.values(powertrainOf(build)?.mounts ?? {})
+  return (
+    mounts.includes(point) ||
+    build.lines.some((line) => line.joints.some((joint) => joint.point === point)) ||
+    build.axes.some((axis) => axis.through?.includes(point)) ||
+    build.bodies.some((body) => body.kind === 'axle' && body.centre === point) ||
+    (build.centrePairs ?? []).some(({ left, right }) => left === point || right === point)
+  )
+}
+
+/** A, B, C …, the first that is free. */
+function nextLetter(taken: readonly string[]): string {
+  for (let code = 65; code <= 90; code++) {
+    const letter = String.fromCharCode(code)
+    if (!taken.includes(letter)) return letter
+  }
+  return `${taken.length + 1}`
+}
