@@ -65,7 +65,14 @@ export const usePlace = defineStore('place', () => {
     const reading = crypto.randomUUID()
     const takenAt = new Date().toISOString()
     workbench.change('Add a gap', (draft) => {
-      const gap: Gap = { id, name, kind, point, toward, ...(obstacle !== chassis && { obstacle }) }
+      const gap: Gap = {
+        id,
+        name,
+        kind,
+        point,
+        toward: [...toward],
+        ...(obstacle !== chassis && { obstacle }),
+      }
       draft.points.push({ id: point, name: `${name}, touch point`, body })
       draft.gaps.push(gap as Draft<Gap>)
       draft.readings.push({

@@ -101,7 +101,7 @@ export function bodyShapes(
   }
   for (const axle of axlesOf(build)) {
     // From the front an axle far behind would hide what is looked at.
-    if (hasItems && view === 'front' && !isAhead(now, axle)) continue
+    if (view === 'front' && !isAhead(now, axle)) continue
     const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
     if (!axle.centre || !nose) continue
     const all = allKnown<[Vec3, Vec3, RigidMove]>([

@@ -37,9 +37,14 @@ export function worstCheck(checks: readonly Check[]): Check | null {
   return null
 }
 
+/** Room between two things that is neither much nor little, in mm. */
+const USUAL_GAP_MM = 20
+
 /** Margin against the size of the window, so that degrees and rad/s² can be compared; least is worst. */
-function relativeMargin({ margin, window, value }: Check): number {
+function relativeMargin({ margin, window, value, quantity }: Check): number {
   if (margin === null) return value === null ? -Infinity : Infinity
+  // What has to come out past an obstacle needs a long way; its room is no greater for it.
+  if (quantity === 'gap') return margin / USUAL_GAP_MM
   const scale = window.failHigh ?? window.warnHigh ?? window.failLow ?? window.warnLow ?? 1
   return margin / Math.max(Math.abs(scale), 1e-6)
 }

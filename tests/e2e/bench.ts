@@ -40,3 +40,14 @@ export const readingRow = (page: Page, title: string) => page.locator('.row', { 
 /** The demo's first cure: two levers, and it holds with its ±. */
 export const cureButton = (page: Page) =>
   page.getByRole('button', { name: /^Pack the tail up 5\.0 mm \+ 1\.5° wedge, nose down/ })
+
+/** Opens the tight bay on its board. */
+export async function openBay(page: Page): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the tight bay' }).click()
+  await expect(page.getByTestId('state')).toContainText('sump to steering rack is 9.0 mm')
+}
+
+/** The row of a gap under the board. */
+export const gapRow = (page: Page, name: string) =>
+  page.getByRole('tabpanel').getByRole('button', { name: new RegExp(name) })

@@ -200,10 +200,11 @@ function turnRound() {
 }
 .way {
   flex: 1;
+  padding: 0 3px;
   white-space: nowrap;
 }
 .typed {
-  width: 62px;
+  width: 56px;
   min-height: 34px;
   padding: 0 6px;
   border: 1px solid var(--hair);

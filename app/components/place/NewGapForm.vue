@@ -19,7 +19,8 @@ const name = ref('')
 const kind = ref<GapKind>('static')
 const body = ref(powertrainOf(build)?.id ?? build.bodies[0]?.id ?? '')
 const obstacle = ref(build.bodies.find((one) => one.kind === 'chassis')?.id ?? '')
-const toward = ref<Gap['toward']>(WAYS.up)
+/** Kept as it is: what is stored must not be a view of something on screen. */
+const toward = shallowRef<Gap['toward']>(WAYS.up)
 const figures = reactive({ station: '', offset: '', height: '' })
 const FIGURES = ['station', 'offset', 'height'] as const
 /** Which way each figure counts, the usual one first; never a bare sign. */

@@ -44,13 +44,15 @@ function passGroup() {
 }
 /** The tour came to the end of what is needed: said once, and again in the list. */
 const isAllRead = computed(() => readings.openCount === 0)
+/** Gaps are read long after all else: their picture says more than what could be surer. */
+const isGap = computed(() => step.value?.group === 'gaps')
 const advice = computed(() => evaluation.advice.slice(0, 2))
 </script>
 
 <template>
   <MeasureNav :class="{ 'wide-only': !hasList }" />
   <div class="readings">
-    <div v-if="step" class="capture-side" :class="{ away: hasList, all: isAllRead }">
+    <div v-if="step" class="capture-side" :class="{ away: hasList, all: isAllRead && !isGap }">
       <div class="progress">
         <p>
           <NuxtLink class="soft" :to="`/b/${route.params.id}/setups`">{{ readings.setup?.name }}</NuxtLink>
@@ -81,7 +83,7 @@ const advice = computed(() => evaluation.advice.slice(0, 2))
           <VerdictMark verdict="holds" silent /> {{ words.done }}
           <UButton size="sm" :to="`/b/${route.params.id}/line`">{{ words.toLine }}</UButton>
         </p>
-        <template v-if="advice.length && workbench.build">
+        <template v-if="advice.length && workbench.build && !isGap">
           <p class="soft">{{ words.surer }}</p>
           <ul>
             <li v-for="one in advice" :key="one.check.id">

@@ -1,0 +1,173 @@
+import { readFile } from 'node:fs/promises'
+import AxeBuilder from '@axe-core/playwright'
+import { gapRow, openBay, openDemo, saved } from './bench'
+import { expect, test } from './browser'
+
+test('the bay is tight, a setting of three levers frees every gap, and undo brings it back', async ({
+  page,
+}) => {
+  await openBay(page)
+  await expect(gapRow(page, 'sump to steering rack')).toContainText('9.0 mm ± 1.9 mmtight, 1.0 mm left')
+  await expect(page.getByTestId('low-points').getByRole('listitem').first()).toContainText('sump296.0 mm')
+  const cure = page.getByRole('button', { name: /^Pack both front mounts up 7\.0 mm/ })
+  await cure.click({ timeout: 40_000 })
+  await expect(page.getByTestId('state')).toContainText('Holds: every check')
+  await expect(gapRow(page, 'sump to steering rack')).toContainText('17.7 mm')
+  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '7.0 mm up')
+  await expect(page.getByTestId('lever-fore')).toHaveAttribute('aria-valuetext', '5.0 mm rearward')
+  await expect(page.getByTestId('lever-sideways')).toHaveAttribute('aria-valuetext', '8.0 mm left')
+  await saved(page)
+  await page.reload()
+  await expect(gapRow(page, 'sump to steering rack')).toContainText('17.7 mm')
+  await page.keyboard.press('Control+z')
+  await expect(gapRow(page, 'sump to steering rack')).toContainText('9.0 mm')
+  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', 'as measured')
+})
+
+test('every gap follows the lever by key, by typing and by dragging in any of the three views', async ({
+  page,
+}) => {
+  await openBay(page)
+  const sump = gapRow(page, 'sump to steering rack')
+  await page.getByTestId('lever-fronts').focus()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp')
+  await expect(sump).toContainText('13.1 mm')
+  await page.getByTestId('type-fronts').fill('0')
+  await page.getByTestId('type-fronts').press('Enter')
+  await expect(sump).toContainText('9.0 mm')
+  // From the front the engine is taken 20 px to the right in the picture, which is to the left of the vehicle.
+  const grip = page.locator('[data-lever="sideways"]')
+  const box = (await grip.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 + 3, box.y + box.height / 2, { steps: 3 })
+  await page.mouse.up()
+  await expect(page.getByTestId('lever-sideways')).toHaveAttribute('aria-valuetext', '8.0 mm left')
+  await expect(gapRow(page, 'downpipe to frame')).toContainText('28.0 mm')
+  await expect(gapRow(page, 'gearbox to tunnel, left')).toContainText('24')
+})
+
+test('a gap is added, read wrongly and rightly, judged, moved out as a file and undone', async ({ page }) => {
+  await openDemo(page)
+  await page.keyboard.press(']')
+  await page.goto('/b/fen-tender/place')
+  await expect(page.getByText('No gap is watched yet')).toBeVisible()
+  await page.getByRole('button', { name: 'Add a gap' }).click()
+  const drawer = page.getByRole('complementary', { name: 'Gaps' })
+  await drawer.getByRole('button', { name: 'Add the gap' }).click()
+  await expect(drawer).toContainText('Name the two things.')
+  await drawer.getByLabel('The two things').fill('head to firewall')
+  await drawer.getByLabel('Which way, from the touch point').click()
+  await page.getByRole('option', { name: 'rearward' }).click()
+  await drawer.getByLabel('Station', { exact: true }).fill('470')
+  await drawer.getByLabel('Offset', { exact: true }).fill('4 feet nothing')
+  await drawer.getByLabel('Height', { exact: true }).fill('390')
+  await drawer.getByRole('button', { name: 'Add the gap' }).click()
+  await expect(drawer).toContainText('"nothing" is not a figure')
+  await drawer.getByLabel('Offset', { exact: true }).fill('40')
+  await drawer.getByRole('button', { name: 'Add the gap' }).click()
+  const own = page.getByRole('complementary', { name: 'head to firewall' })
+  await expect(own).toContainText('not read yet')
+  await expect(own.getByTestId('gap-sentence')).toContainText(
+    'cannot be judged: head to firewall: gap not read',
+  )
+
+  await own.getByTestId('gap-figure').fill('a thumb')
+  await own.getByRole('button', { name: 'Keep the reading' }).click()
+  await expect(own).toContainText('"thumb" is not a unit of length')
+  await own.getByTestId('gap-figure').fill('12')
+  await own.getByRole('button', { name: 'Keep the reading' }).click()
+  await expect(own.getByTestId('gap-sentence')).toContainText(
+    'Head to firewall is 12.0 mm: tight, 4.0 mm left',
+  )
+  await own.getByLabel('out below').fill('13')
+  await own.getByLabel('out below').press('Enter')
+  await expect(own.getByTestId('gap-sentence')).toContainText('out by 1.0 mm')
+  await saved(page)
+
+  // Raising the tail turns the head away from the firewall.
+  await page.getByRole('button', { name: 'Close head to firewall' }).click()
+  await page.getByTestId('lever-tail').focus()
+  for (let i = 0; i < 10; i++) await page.keyboard.press('ArrowUp')
+  await expect(gapRow(page, 'head to firewall')).toContainText('15.7 mm')
+  await page.getByRole('link', { name: /all builds/i }).click()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export Fen tender' }).click(),
+  ])
+  const file = JSON.parse(await readFile((await download.path())!, 'utf8'))
+  expect(file.gaps).toMatchObject([{ name: 'head to firewall', toward: [-1, 0, 0], failBelow: 13 }])
+  expect(file.readings.at(-1)).toMatchObject({ kind: 'gap', values: ['12'], way: 'free' })
+  await page.goto('/b/fen-tender/place')
+  await expect(gapRow(page, 'head to firewall')).toContainText('15.7 mm')
+  // Ten presses of a key, a limit, a reading and the gap itself.
+  for (let i = 0; i < 13; i++) await page.keyboard.press('Control+z')
+  await expect(page.getByText('No gap is watched yet')).toBeVisible()
+})
+
+test('positions stand side by side, one is chosen, and trials say what was packed', async ({ page }) => {
+  await openBay(page)
+  await page.getByTestId('lever-fronts').focus()
+  for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowUp')
+  await expect(page.getByTestId('state')).toContainText('pair difference is 1.10°')
+  await page.getByRole('tab', { name: 'Positions' }).click()
+  await page.getByRole('button', { name: 'Keep this setting as another' }).click()
+  const table = page.getByRole('table')
+  await expect(table.getByText('chosen')).toHaveCount(1)
+  await page.getByTestId('type-fronts').fill('7')
+  await page.getByTestId('type-fronts').press('Enter')
+  await expect(table.getByRole('row', { name: /Moved/ })).toContainText(
+    'front mounts, both 20.0 mm upfront mounts, both 7.0 mm up',
+  )
+  await page.getByLabel('Name A').fill('as high as it goes')
+  await page.getByLabel('Name A').press('Enter')
+  await table.getByRole('button', { name: 'Choose' }).click()
+  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '20.0 mm up')
+
+  await page.getByRole('tab', { name: 'Trials' }).click()
+  const panel = page.getByRole('tabpanel')
+  await expect(panel.getByRole('listitem').nth(2)).toContainText(
+    'Packed: front mounts, both 6.0 mm up, tail at the crossmember 10.0 mm up · 3 readings',
+  )
+  // What readings belong to stays.
+  await expect(panel.getByRole('button', { name: 'Delete' })).toHaveCount(0)
+  await panel.getByRole('button', { name: /Start a trial/ }).click()
+  await expect(panel.getByRole('listitem').last()).toContainText('trial 4 stands now')
+  await expect(panel.getByRole('listitem').last()).toContainText(
+    'Packed: front mounts, both 20.0 mm up · nothing read in it yet',
+  )
+  await panel.getByRole('listitem').last().getByRole('button', { name: 'Delete' }).click()
+  await expect(panel.getByRole('listitem')).toHaveCount(3)
+})
+
+test('axe finds nothing serious on the board, by day and by night', async ({ page }) => {
+  await openBay(page)
+  for (const colorScheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme })
+    const { violations } = await new AxeBuilder({ page }).setLegacyMode().analyze()
+    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([])
+  }
+})
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, ownBrowser: true })
+
+  test('gaps are asked for one at a time with a picture, and read in the trial that stands', async ({
+    page,
+  }) => {
+    await openBay(page)
+    await page.goto('/b/sedge-wagon/readings?step=gap-head-firewall')
+    await expect(page.getByRole('heading', { name: 'Gap: head to firewall' })).toBeVisible()
+    await expect(page.getByText('behind it')).toBeVisible()
+    for (const digit of '21') await page.getByRole('button', { name: digit, exact: true }).tap()
+    await expect(
+      page.getByText('Head to firewall: 21.0 mm between them, as it stood in fronts up 6, tail up 10.'),
+    ).toBeVisible()
+    await page.getByRole('button', { name: 'Next', exact: true }).tap()
+    await saved(page)
+    await page.goto('/b/sedge-wagon/place')
+    // Read with the fronts and the tail up, it is another gap as measured.
+    await expect(gapRow(page, 'head to firewall')).toContainText('19.5 mm')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  })
+})
