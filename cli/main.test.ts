@@ -240,3 +240,49 @@ describe('lurvan why', () => {
     )
   })
 })
+
+describe('lurvan settings', () => {
+  const bay = join(ROOT, 'demo/sedge-wagon.lurvan.json')
+
+  it('tells different ways to make everything hold, the least effort first', async () => {
+    const { code, out } = await run('settings', bay)
+    expect(code).toBe(EXIT.holds)
+    const [head, first, second] = out.split('\n')
+    expect(head).toMatch(/^Sedge wagon: [\d\u202f]+ settings looked at or ruled out$/)
+    expect(first).toBe(
+      'effort  10.2  Pack both front mounts up 8.0 mm (5 + 3) and move the powertrain 8.0 mm left and move radiator 4.0 mm forward, over 99 % likely',
+    )
+    expect(second).toContain('effort  11.3')
+  }, 60_000)
+
+  it('gives the same as JSON: setting it makes the check hold', async () => {
+    const { out } = await run('settings', join(ROOT, 'demo/fen-tender.lurvan.json'), '--json')
+    const found = JSON.parse(out)
+    expect(found).toMatchObject({
+      format: 'lurvan-settings',
+      settings: [{ settings: { tail: 5, wedge: -1.5 }, effort: 2 }],
+      nearest: null,
+    })
+    const cured = json('demo/fen-tender.lurvan.json')
+    cured.positions[0].settings = found.settings[0].settings
+    expect((await run('check', file('cured.json', cured), ...QUICK)).code).toBe(EXIT.holds)
+  }, 60_000)
+
+  it('leaves with 1 where no setting holds, naming the least bad and what stays', async () => {
+    const stuck = json('demo/fen-tender.lurvan.json')
+    stuck.levers = stuck.levers
+      .filter(({ id }: { id: string }) => id === 'wedge')
+      .map((lever: object) => ({ ...lever, range: [-0.5, 0.5] }))
+    const { code, out } = await run('settings', file('stuck.json', stuck))
+    expect(code).toBe(EXIT.out)
+    expect(out).toContain('no setting of the free levers holds with its ±')
+    expect(out).toMatch(/the least bad: effort +\d\.\d .*still not right: .*torsional under drive/)
+    expect((await run('settings', bay, 'more')).code).toBe(EXIT.unreadable)
+  })
+
+  it('checks a build with gaps, each named with its verdict', async () => {
+    const { code, out } = await run('check', bay, ...QUICK)
+    expect(code).toBe(EXIT.holds)
+    expect(out).toMatch(/sump to steering rack +9\.0 mm/)
+  })
+})

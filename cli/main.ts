@@ -7,25 +7,33 @@ import type { LeverSettings } from '../core/placement/settings'
 import type { Build } from '../core/project/build'
 import { originLines, originTree } from '../core/text/originText'
 import { whyFigure } from '../core/why/why'
+import { settingsJson } from '../core/result/settingsJson'
+import { differentSettings } from '../core/solver/differentSettings'
+import { provingWith } from '../core/uncertainty/provenCure'
 import { checkTable } from './checkTable'
+import { settingsTable } from './settingsTable'
 
 /** Exit codes, as `lurvan --help` lists them. */
 export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3, fault: 70 } as const
 
 const HELP = `lurvan check FILE [--json] [--position ID] [--samples N]
 lurvan why FILE FIGURE [--json] [--position ID]
+lurvan settings FILE [--json] [--position ID]
 
 check  checks a build file (*.lurvan.json) and prints each check with its verdict
 why    tells where a figure comes from: readings, corrections, what is taken for granted,
        formulas, and each reading's share of its ±. FIGURE is the id of a check (rear/pair)
        or a place in the result (lines[0].ride.joints[1].angleDeg)
+settings
+       looks for settings of the free levers in which every check holds with its ±: each moves other
+       levers than those before it, the least effort first, proved to be the least there is
 
   --json           the full result as JSON (docs/format.md), every figure with its unit
   --position ID    check this position instead of the chosen one
   --samples N      samples for the ± of every figure, 0 to 200000; 20000 unless said, 0 leaves it out
   --help           this text
 
-Exit code: 0 holds (or tight), 1 out, 2 the file or the command cannot be read,
+Exit code: 0 holds (or tight, or a setting was found), 1 out (or no setting holds), 2 the file or the command cannot be read,
            3 not settled: nothing is out, but a reading or figure is missing,
            70 the program itself failed; please report it with the file
 `
@@ -80,6 +88,7 @@ async function run(args: readonly string[], streams: Streams): Promise<number> {
   const position = build.positions.find((one) => one.id === wanted)
   if (command.position !== undefined && !position) return refuse(`there is no position "${wanted}"`)
   if (command.name === 'why') return why(build, position?.settings ?? {}, command, streams, refuse)
+  if (command.name === 'settings') return settings(build, position?.settings ?? {}, command, streams)
   const result = resultJson(build, command.position, command.samples ?? LEAST_SAMPLES)
   streams.out(command.json ? `${JSON.stringify(result, null, 2)}\n` : checkTable(result))
   if (result.verdict === 'out') return EXIT.out
@@ -108,8 +117,18 @@ function why(
   return EXIT.holds
 }
 
+/** Looks for settings in which every check holds, and tells them as instructions or as JSON. */
+function settings(build: Build, stands: LeverSettings, { json }: Command, { out }: Streams): number {
+  const search = differentSettings(build, stands, provingWith(build, true))
+  let step = search.next()
+  while (!step.done) step = search.next()
+  const found = settingsJson(build, stands, step.value)
+  out(json ? `${JSON.stringify(found, null, 2)}\n` : settingsTable(found))
+  return found.settings.length > 0 ? EXIT.holds : EXIT.out
+}
+
 interface Command {
-  readonly name: 'check' | 'why'
+  readonly name: 'check' | 'why' | 'settings'
   readonly file: string
   /** Of `why`. */
   readonly figure?: string
@@ -120,7 +139,7 @@ interface Command {
 
 function parseCommand(args: readonly string[]): Command | string {
   const [name, ...rest] = args
-  if (name !== 'check' && name !== 'why')
+  if (name !== 'check' && name !== 'why' && name !== 'settings')
     return name === undefined ? 'say what to do' : `there is no command "${name}"`
   let json = false
   let position: string | undefined
@@ -143,7 +162,7 @@ function parseCommand(args: readonly string[]): Command | string {
   const [file, figure, ...more] = words
   if (name === 'why' && (file === undefined || figure === undefined || more.length > 0))
     return 'name one file and one figure'
-  if (file === undefined || (name === 'check' && figure !== undefined)) return 'name one file'
+  if (file === undefined || (name !== 'why' && figure !== undefined)) return 'name one file'
   return { name, file, figure, json, position, samples }
 }
 

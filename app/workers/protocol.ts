@@ -1,5 +1,6 @@
 import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
+import type { FoundSettings } from '~~/core/solver/differentSettings'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 
@@ -14,6 +15,13 @@ export interface CureService {
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<Cure>
+  /** Settings of all levers that each move other ones, reported and left in the same way. */
+  different: (
+    build: Build,
+    settings: LeverSettings,
+    isSampled: boolean,
+    onProgress: (looked: number) => void,
+  ) => Promise<FoundSettings>
 }
 
 /** A setting of the levers to be sampled. */

@@ -53,7 +53,7 @@ export const freeLevers = ({ levers }: Build): readonly Lever[] =>
 const RANK = { holds: 0, tight: 1, none: 2 } as const
 
 /** What a search works with. */
-interface CureSearch {
+export interface CureSearch {
   readonly compiled: CompiledBuild
   readonly settings: LeverSettings
   /** Checks that cannot be judged for want of a reading, whatever the levers do. */
@@ -63,7 +63,7 @@ interface CureSearch {
   readonly spreads: ReadonlyMap<string, number>
 }
 
-function newSearch(build: Build, settings: LeverSettings, prove: Proof | null): CureSearch {
+export function newSearch(build: Build, settings: LeverSettings, prove: Proof | null): CureSearch {
   const compiled = compile(build)
   const evaluation = evaluate(compiled, settings)
   const { checks } = evaluation
@@ -139,7 +139,7 @@ function stuckCure(search: CureSearch, levers: readonly Lever[]): Cure | null {
 }
 
 /** What a setting does, with its own ± where it can be proved. */
-function judged(
+export function judged(
   search: CureSearch,
   levers: readonly Lever[],
   amounts: readonly number[],

@@ -55,14 +55,18 @@ const othersText = (count: number, verdict: string): string => (count > 0 ? `; $
 export const cureInstruction = (build: Build, cure: Cure): string =>
   cure.changes
     .filter(({ change }) => change !== 0)
-    .map((change) => changeInstruction(build, change))
+    .map((change, i) => inSentence(changeInstruction(build, change), i))
     .join(' and ')
+
+/** An instruction that follows another one: it begins no sentence. */
+const inSentence = (text: string, index: number): string =>
+  index === 0 ? text : text.charAt(0).toLowerCase() + text.slice(1)
 
 /** A cure in few words, for its button. */
 export const cureBrief = (build: Build, cure: Cure): string =>
   cure.changes
     .filter(({ change }) => change !== 0)
-    .map((change) => changeBrief(build, change))
+    .map((change, i) => inSentence(changeBrief(build, change), i))
     .join(' + ')
 
 /** Why a lever alone does not do it, or what it leaves: one sentence. */

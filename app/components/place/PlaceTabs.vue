@@ -6,7 +6,7 @@ import { texts } from '~/texts/en'
 /** Under the board: gaps, positions, trials. */
 const { evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const emit = defineEmits<{ mark: [gapId: string] }>()
-const TABS = ['gaps', 'positions', 'trials'] as const
+const TABS = ['gaps', 'settings', 'positions', 'trials'] as const
 const tab = ref<(typeof TABS)[number]>('gaps')
 function move(sense: number) {
   const index = (TABS.indexOf(tab.value) + sense + TABS.length) % TABS.length
@@ -15,6 +15,7 @@ function move(sense: number) {
 }
 const count = computed(() => ({
   gaps: evaluation.gaps.length,
+  settings: 0,
   positions: 0,
   trials: 0,
 }))
@@ -39,6 +40,7 @@ const count = computed(() => ({
     </div>
     <div id="place-panel" role="tabpanel" :aria-labelledby="`place-tab-${tab}`" tabindex="0" class="panel">
       <GapList v-if="tab === 'gaps'" :build="build" :evaluation="evaluation" @mark="emit('mark', $event)" />
+      <SettingCards v-else-if="tab === 'settings'" :build="build" />
       <PositionTable v-else-if="tab === 'positions'" :build="build" />
       <TrialList v-else :build="build" />
     </div>

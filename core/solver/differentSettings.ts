@@ -1,0 +1,87 @@
+import type { LeverSettings } from '../placement/settings'
+import type { Build } from '../project/build'
+import { buildProblem } from './buildProblem'
+import type { Cure, Proof } from './cure'
+import { freeLevers, judged, newSearch } from './findCures'
+import { roomiestSetting, searchByEffort, type SearchedSetting } from './search'
+
+/** A setting that was found, with what it takes and how much room it leaves. */
+export interface FoundSetting {
+  readonly cure: Cure
+  readonly effort: number
+  /** Least room to any limit, as a share of that limit. */
+  readonly room: number
+}
+
+/** What a search for settings came to. */
+export interface FoundSettings {
+  /** Each moves other levers than those before it; the cheapest first, proved to be the cheapest there is. */
+  readonly settings: readonly FoundSetting[]
+  /** Without any: the one that misses its limits by the least, and what stays out there; null where the levers reach nothing. */
+  readonly nearest: FoundSetting | null
+  /** Settings looked at or ruled out. */
+  readonly looked: number
+}
+
+/** Settings told apart at the most: more nobody compares. */
+const MOST_SETTINGS = 5
+/** Candidates proved with their ± at the most. */
+const MOST_PROOFS = 40
+/** Settings looked through for different ones, once one was found. */
+const MOST_FOUND = 20_000
+
+/**
+ * Settings of the free levers in which every check holds, each moving other levers than those before it.
+ *
+ * A setting that moves all that a cheaper one moves and something besides is no other way to do it and is left out. Yields the settings
+ * looked at, so that the caller can report and stop.
+ *
+ * @param prove - judges a candidate with its own ±; without it what holds as computed is taken
+ * @see docs/methods/placement.md
+ */
+export function* differentSettings(
+  build: Build,
+  settings: LeverSettings,
+  prove: Proof | null = null,
+): Generator<number, FoundSettings> {
+  const search = newSearch(build, settings, prove)
+  const levers = freeLevers(build)
+  const { compiled, unread, spreads } = search
+  const problem = buildProblem(compiled, settings, levers, { unread, strictness: 'holds', spreads })
+  const found: FoundSetting[] = []
+  const sets: ReadonlySet<number>[] = []
+  let [looked, seen, proofs] = [0, 0, 0]
+  const movedIn = ({ amounts }: SearchedSetting) =>
+    new Set(amounts.flatMap((amount, i) => (amount === (settings[levers[i]?.id ?? ''] ?? 0) ? [] : [i])))
+  for (const report of searchByEffort(problem)) {
+    looked = report.looked
+    for (const one of report.found) {
+      seen++
+      const moved = movedIn(one)
+      if (sets.some((set) => [...set].every((lever) => moved.has(lever)))) continue
+      proofs++
+      const cure = judged(search, levers, one.amounts, prove)
+      if (cure.reaches !== 'holds') continue
+      sets.push(moved)
+      found.push({ cure, effort: one.effort, room: one.room })
+    }
+    const isEnough = found.length >= MOST_SETTINGS || proofs >= MOST_PROOFS
+    if (isEnough || (found.length > 0 && seen >= MOST_FOUND)) break
+    yield looked
+  }
+  if (found.length > 0) return { settings: found, nearest: null, looked }
+  const roomiest = roomiestSetting(problem)
+  for (;;) {
+    const step = roomiest.next()
+    if (step.done) {
+      const best = step.value
+      const nearest = best && {
+        cure: judged(search, levers, best.amounts, prove),
+        effort: best.effort,
+        room: best.room,
+      }
+      return { settings: [], nearest, looked }
+    }
+    yield looked
+  }
+}
