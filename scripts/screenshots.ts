@@ -1,4 +1,4 @@
-// npm run screenshots: one picture of every main view, from the demo build, into docs/screenshots.
+// npm run screenshots: one picture of every main view, from the demo builds, into docs/screenshots.
 import { chromium, type Browser, type Page } from '@playwright/test'
 import { CHROMIUM_ARGS } from '../playwright.config'
 import { installChromium, CHROMIUM } from './chromium.mjs'
@@ -9,13 +9,16 @@ const PORT = 4680
 const OUT = 'docs/screenshots'
 const BENCH = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
+const TABLET = { width: 820, height: 1180 }
 const DEMO = '/b/fen-tender'
 const TWO_SETUPS = '/b/reed-carrier'
+const BAY = '/b/sedge-wagon'
 
 interface Shot {
   readonly file: string
   readonly path: string
   readonly phone?: boolean
+  readonly tablet?: boolean
   readonly dark?: boolean
   /** What a user does before the picture. */
   readonly prepare?: (page: Page) => Promise<void>
@@ -34,6 +37,10 @@ const SHOTS: readonly Shot[] = [
   { file: 'tools', path: `${TWO_SETUPS}/tools` },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'compare', path: `${TWO_SETUPS}/compare` },
+  { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
+  { file: 'place-dark', path: `${BAY}/place?drawer=gaps&at=downpipe-frame`, dark: true },
+  { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
+  { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'parts', path: `${DEMO}/line?drawer=parts` },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'sure', path: `${DEMO}/line`, prepare: openSure },
@@ -57,8 +64,8 @@ try {
 
 async function take(browser: Browser, shot: Shot): Promise<void> {
   const context = await browser.newContext({
-    viewport: shot.phone ? PHONE : BENCH,
-    hasTouch: shot.phone ?? false,
+    viewport: shot.phone ? PHONE : shot.tablet ? TABLET : BENCH,
+    hasTouch: shot.phone ?? shot.tablet ?? false,
     colorScheme: shot.dark ? 'dark' : 'light',
     locale: 'en-GB',
   })
@@ -71,16 +78,36 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
     await page.getByLabel('Import files').setInputFiles('docs/examples/two-setups.lurvan.json')
     await page.getByRole('heading', { name: 'Reed carrier' }).waitFor()
   }
+  if (shot.path.startsWith(BAY)) {
+    await page.goto(server.address)
+    await page.getByRole('button', { name: 'Open the tight bay' }).click()
+    await page.getByTestId('board').waitFor()
+  }
   await page.goto(server.address + shot.path)
   await page.waitForTimeout(1200)
   // A picture without its ± and cures would show less than the view does.
   if (shot.path.startsWith(DEMO) && !shot.path.includes('readings'))
     await page.getByRole('button', { name: /^Pack the tail up/ }).waitFor()
+  if (shot.path.startsWith(BAY)) await page.getByRole('button', { name: /^Pack both front/ }).waitFor()
   await shot.prepare?.(page)
   await page.waitForTimeout(400)
   await page.screenshot({ path: `${OUT}/${shot.file}.png` })
   await context.close()
   console.log(`${OUT}/${shot.file}.png`)
+}
+
+/** On the way to a setting that holds: some gaps are free, others are still called out. */
+async function moveSideways(page: Page): Promise<void> {
+  await page.getByTestId('lever-sideways').focus()
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp')
+  await page.getByRole('button', { name: /^Pack both front/ }).waitFor()
+}
+
+async function findSettings(page: Page): Promise<void> {
+  await page.getByRole('tab', { name: 'Find a setting' }).click()
+  await page.getByRole('button', { name: 'Find settings' }).click()
+  await page.getByTestId('settings').waitFor({ timeout: 60_000 })
+  await page.mouse.wheel(0, 260)
 }
 
 async function openSure(page: Page): Promise<void> {

@@ -179,6 +179,25 @@ export const GLOSSARY: readonly Term[] = [
       'The idea a line is laid out by: axes parallel, meeting midway, straight, pinion pointed along the shaft, in two pieces, or pinion set low.',
   },
   {
+    term: 'gap',
+    also: ['gaps'],
+    meaning:
+      'The shortest way between two things that must not touch, read in one direction. Below nought they lie in each other.',
+  },
+  {
+    term: 'touch point',
+    meaning: 'The spot on a part that comes nearest to what stands against it.',
+  },
+  {
+    term: 'trial',
+    also: ['trials', 'lift-in'],
+    meaning: 'One time that engine and gearbox are lifted in. What is read of them belongs to it.',
+  },
+  {
+    term: 'crossmember',
+    meaning: 'The bar across the frame that carries the tail of the gearbox, or the front of the frame.',
+  },
+  {
     term: 'lever',
     also: ['levers'],
     meaning: 'Anything a builder can turn, pack, slot or cut to move engine, gearbox or axle.',

@@ -8,7 +8,7 @@ import type { Evaluation, LineEvaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import type { Sureness } from '../uncertainty/monteCarlo'
 import type { Verdict } from '../project/limit'
-import { formatAngle } from '../units/format'
+import { formatAngle, formatLength } from '../units/format'
 import { axisOf } from '../readings/geometry'
 
 /** One joint on the sheet, before, after, and under drive where that is judged. */
@@ -18,6 +18,16 @@ export interface SheetJoint {
   readonly set: string
   readonly drive: string
   readonly coast: string
+  readonly verdict: Verdict
+}
+
+/** One gap on the sheet: what to find when it is set, and the least it must keep. */
+export interface SheetGap {
+  readonly name: string
+  readonly measured: string
+  readonly set: string
+  /** The warning limit, else the failing one: "15.0 mm"; empty where nothing limits it. */
+  readonly keep: string
   readonly verdict: Verdict
 }
 
@@ -39,6 +49,10 @@ export interface SettingSheet {
     readonly margin: string
     readonly verdict: Verdict
   }[]
+  /** Gaps to check when it is set, tightest first. */
+  readonly gaps: readonly SheetGap[]
+  /** What has to be cut or dented, and how deep. */
+  readonly cuts: readonly string[]
   readonly shafts: readonly FactGroup[]
   readonly setups: readonly {
     readonly name: string
@@ -92,7 +106,7 @@ export function settingSheet(
       }))
     }),
     checks: now.checks
-      .filter((check) => check.subject.of !== 'joint')
+      .filter(({ subject }) => subject.of !== 'joint' && subject.of !== 'gap')
       .map((check) => ({
         label: checkLabel(check, many),
         value: [checkValueText(check, check.value, build.units), plusMinusText(check, build.units)]
@@ -101,6 +115,12 @@ export function settingSheet(
         margin: marginText(check, build.units),
         verdict: check.verdict,
       })),
+    gaps: sheetGaps(build, now, measured),
+    cuts: now.gaps.flatMap(({ gap, ride }) =>
+      ride.known && ride.value.gapMm < 0
+        ? [`${gap.name}: ${formatLength(-ride.value.gapMm, build.units)} deep`]
+        : [],
+    ),
     shafts: now.lines.flatMap((line) =>
       lineFacts(build, line, sureness).filter(({ about }) => about === 'shaft'),
     ),
@@ -108,6 +128,23 @@ export function settingSheet(
     assumptions: now.assumptions,
     isWelded: build.levers.some((lever) => lever.kind === 'wedge' && (now.settings[lever.id] ?? 0) !== 0),
   }
+}
+
+function sheetGaps(build: Build, now: Evaluation, measured: Evaluation): SheetGap[] {
+  const { units } = build
+  return [...now.gaps]
+    .sort((a, b) => (a.check.margin ?? Infinity) - (b.check.margin ?? Infinity))
+    .map(({ gap, check }) => {
+      const before = measured.gaps.find((one) => one.gap.id === gap.id)?.check ?? null
+      const keep = check.window.warnLow ?? check.window.failLow
+      return {
+        name: gap.name,
+        measured: before ? checkValueText(before, before.value, units) : '?',
+        set: [checkValueText(check, check.value, units), plusMinusText(check, units)].join(' ').trim(),
+        keep: keep === null ? '' : formatLength(keep, units),
+        verdict: check.verdict,
+      }
+    })
 }
 
 /** A joint's angle in one state with its ±: "1.37° ± 0.21°". */

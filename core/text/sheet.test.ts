@@ -1,5 +1,6 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import { newBuild } from '../project/newBuild'
+import { changedBay } from '../testdata/bay'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
@@ -83,5 +84,33 @@ describe('the sheet of a build that cannot be set by', () => {
     const sheet = settingSheet(build, evaluateBuild(build, {}), evaluateBuild(build, {}))
     expect(sheet.isOut).toBe(true)
     expect(settingSheet(build, evaluateBuild(build, SET), evaluateBuild(build, {})).isOut).toBe(false)
+  })
+})
+
+describe('gaps on the sheet', () => {
+  const bay = changedBay()
+  const sheetAt = (settings: Readonly<Record<string, number>>) =>
+    settingSheet(bay, evaluateBuild(bay, settings), evaluateBuild(bay, {}))
+
+  it('stand beside what was measured and what they must keep, tightest first', () => {
+    const { gaps, cuts, instructions, checks } = sheetAt({ fronts: 8, sideways: 8, 'radiator-fore': 4 })
+    expect(gaps).toHaveLength(32)
+    expect(gaps.find(({ name }) => name === 'sump to steering rack')).toEqual({
+      name: 'sump to steering rack',
+      measured: '9.0 mm',
+      set: '17.3 mm',
+      keep: '15.0 mm',
+      verdict: 'holds',
+    })
+    expect(cuts).toEqual([])
+    expect(instructions).toContain('Pack both front mounts up 8.0 mm (5 + 3)')
+    // They have a table of their own.
+    expect(checks.some(({ label }) => label.includes('steering rack'))).toBe(false)
+  })
+
+  it('become a list of cuts where they are less than nothing', () => {
+    const { cuts } = sheetAt({ fronts: 40 })
+    expect(cuts.length).toBeGreaterThan(0)
+    expect(cuts.every((cut) => / mm deep$/.test(cut))).toBe(true)
   })
 })

@@ -66,6 +66,7 @@ const print = () => window.print()
       />
       <template v-else>
         <SheetSetting :sheet="sheet" />
+        <SheetGaps v-if="sheet.gaps.length" :sheet="sheet" />
         <SheetLengths :sheet="sheet" />
       </template>
       <SheetFoot :sheet="sheet" />
