@@ -6,6 +6,7 @@ import { forgetDrafts } from '../storage/drafts'
 import { useHandleDrag } from './useHandleDrag'
 import { useReadingDraft } from './useReadingDraft'
 import { rovingRadio } from './useRovingRadio'
+import { useTurns } from './useTurns'
 import { useTyping } from './useTyping'
 
 /** A store of texts like the browser's. */
@@ -168,13 +169,22 @@ describe('useHandleDrag', () => {
     )
   const start = (of: ReturnType<typeof useHandleDrag>, pointerId: number) =>
     of.start(
-      { button: 0, pointerId, clientY: 100, currentTarget: null, preventDefault: () => undefined } as never,
+      {
+        button: 0,
+        pointerId,
+        clientX: 0,
+        clientY: 100,
+        currentTarget: null,
+        preventDefault: () => undefined,
+      } as never,
       { leverId: 'tail', view: 'side', at: [0, 0], along: [0, 1], arm: 0 },
       lever,
       0,
     )
   const send = (type: string, pointerId: number, clientY = 0) =>
-    [...(listeners[type] ?? [])].forEach((listener) => listener({ pointerId, clientY, shiftKey: false }))
+    [...(listeners[type] ?? [])].forEach((listener) =>
+      listener({ pointerId, clientX: 0, clientY, shiftKey: false }),
+    )
   const paint = () => frames.splice(0).forEach((one) => one())
 
   it('moves with its own finger only, once a frame, and lets go once', () => {
@@ -205,5 +215,57 @@ describe('useHandleDrag', () => {
     expect(log).toEqual(['tail 10', 'release'])
     paint()
     expect(log).toHaveLength(2)
+  })
+})
+
+describe('useTurns', () => {
+  const list = (stamp: number, count = 10) =>
+    Array.from({ length: count }, (_, i) => ({ id: `item ${i}`, stamp }))
+  const stamps = (shown: ReadonlyMap<string, { stamp: number }>) =>
+    [...shown.values()].map(({ stamp }) => stamp)
+
+  it('brings a few items up to date at a time while something is held, and all of them at rest', async () => {
+    const items = ref(list(0))
+    const held = ref(false)
+    const { made: shown, stop } = scoped(() =>
+      useTurns(
+        () => items.value,
+        ({ id }) => id,
+        () => held.value,
+      ),
+    )
+    expect(stamps(shown)).toEqual(Array(10).fill(0))
+    held.value = true
+    await nextTick()
+    items.value = list(1)
+    await nextTick()
+    expect(stamps(shown).filter((stamp) => stamp === 1)).toHaveLength(4)
+    // After three changes each item has had its turn.
+    items.value = list(2)
+    await nextTick()
+    items.value = list(3)
+    await nextTick()
+    expect(stamps(shown).every((stamp) => stamp > 0)).toBe(true)
+    held.value = false
+    await nextTick()
+    expect(stamps(shown)).toEqual(Array(10).fill(3))
+    stop()
+  })
+
+  it('shows at once what is new and what has gone, held or not', async () => {
+    const items = ref(list(0, 3))
+    const { made: shown } = scoped(() =>
+      useTurns(
+        () => items.value,
+        ({ id }) => id,
+        () => true,
+      ),
+    )
+    items.value = list(1, 5)
+    await nextTick()
+    expect(stamps(shown)).toEqual([1, 1, 1, 1, 1])
+    items.value = list(2, 2)
+    await nextTick()
+    expect([...shown.keys()]).toEqual(['item 0', 'item 1'])
   })
 })

@@ -62,58 +62,81 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
   }
 }
 
-/**
- * The bodies of a build in one view: by their outlines or boxes where those were entered, else powertrain and axles in usual sizes.
- *
- * @param hasItems - also what stands about in the bay, and the lines of the chassis
- */
+/** Which bodies of a build are drawn; the lines of a drawing show no items. */
+export interface BodyChoice {
+  readonly hasItems: boolean
+  readonly shows: (body: Body) => boolean
+}
+
+const ALL_BUT_ITEMS: BodyChoice = { hasItems: false, shows: () => true }
+
+/** The bodies of a build in one view: by their outlines or boxes where those were entered, else powertrain and axles in usual sizes. */
 export function bodyShapes(
   build: Build,
   now: Evaluation,
   view: View,
   moveOf: (body: string) => Known<RigidMove>,
-  hasItems = false,
+  { hasItems, shows }: BodyChoice = ALL_BUT_ITEMS,
 ): Shape[] {
-  const shapes: Shape[] = []
-  const output = outputOf(build)
   const powertrain = powertrainOf(build)
-  const isEntered = powertrain !== undefined && hasOutline(powertrain, view)
   const drawn = (body: Body) => {
     const move = moveOf(body.id)
     return move.known ? outlineShapes(body, move.value, view) : []
   }
   // What stands on the chassis lies behind the powertrain, what stands on the powertrain before it.
-  const others = hasItems ? build.bodies.filter((body) => body !== powertrain) : []
-  const isBefore = (body: Body) => body.standsOn === powertrain?.id
-  shapes.push(...others.filter((body) => !isBefore(body)).flatMap(drawn))
-  if (powertrain && isEntered) shapes.push(...drawn(powertrain))
-  if (output && !isEntered) {
-    const all = allKnown([
-      pointOf(now.measured, output.point),
-      axisOf(now.measured, output.axis),
-      moveOf(output.body),
-    ] as const as [Known<Vec3>, ReturnType<typeof axisOf>, Known<RigidMove>])
-    const { sizes, isUsual } = powertrainSizes(build)
-    if (all.known)
-      shapes.push(
-        ...asUsual(powertrainShapes(sizes, all.value[0], all.value[1], all.value[2], view), isUsual),
-      )
-  }
-  for (const axle of axlesOf(build)) {
-    // From the front an axle far behind would hide what is looked at.
-    if (view === 'front' && !isAhead(now, axle)) continue
-    const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
-    if (!axle.centre || !nose) continue
-    const all = allKnown<[Vec3, Vec3, RigidMove]>([
-      pointOf(now.measured, axle.centre),
-      pointOf(now.measured, nose.point),
-      moveOf(axle.id),
-    ])
-    const drawn = axleWithSizes(axle)
-    if (all.known) shapes.push(...asUsual(axleShapes(drawn.axle, ...all.value, view), drawn.isUsual))
-  }
-  if (powertrain) shapes.push(...others.filter(isBefore).flatMap(drawn))
-  return shapes
+  const others = hasItems ? build.bodies.filter((body) => body !== powertrain && shows(body)) : []
+  const isBefore = (body: Body) => powertrain !== undefined && body.standsOn === powertrain.id
+  const isEntered = powertrain !== undefined && hasOutline(powertrain, view)
+  const engine = isEntered ? drawn : () => usualPowertrain(build, now, view, moveOf)
+  return [
+    ...others.filter((body) => !isBefore(body)).flatMap(drawn),
+    ...(powertrain && shows(powertrain) ? engine(powertrain) : []),
+    ...axlesOf(build)
+      .filter(shows)
+      .flatMap((axle) => axleOf(build, now, view, moveOf, axle)),
+    ...others.filter(isBefore).flatMap(drawn),
+  ]
+}
+
+/** Engine and gearbox around their axis, by their sizes. */
+function usualPowertrain(
+  build: Build,
+  now: Evaluation,
+  view: View,
+  moveOf: (body: string) => Known<RigidMove>,
+): Shape[] {
+  const output = outputOf(build)
+  if (!output) return []
+  const all = allKnown([
+    pointOf(now.measured, output.point),
+    axisOf(now.measured, output.axis),
+    moveOf(output.body),
+  ] as const as [Known<Vec3>, ReturnType<typeof axisOf>, Known<RigidMove>])
+  if (!all.known) return []
+  const { sizes, isUsual } = powertrainSizes(build)
+  return asUsual(powertrainShapes(sizes, all.value[0], all.value[1], all.value[2], view), isUsual)
+}
+
+/** An axle by its sizes; nothing where its centre or its nose was not read. */
+function axleOf(
+  build: Build,
+  now: Evaluation,
+  view: View,
+  moveOf: (body: string) => Known<RigidMove>,
+  axle: AxleBody,
+): Shape[] {
+  // From the front an axle far behind would hide what is looked at.
+  if (view === 'front' && !isAhead(now, axle)) return []
+  const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
+  if (!axle.centre || !nose) return []
+  const all = allKnown<[Vec3, Vec3, RigidMove]>([
+    pointOf(now.measured, axle.centre),
+    pointOf(now.measured, nose.point),
+    moveOf(axle.id),
+  ])
+  if (!all.known) return []
+  const drawn = axleWithSizes(axle)
+  return asUsual(axleShapes(drawn.axle, ...all.value, view), drawn.isUsual)
 }
 
 /** An axle farther back than this is no front one, in mm behind the datum. */

@@ -1,16 +1,28 @@
 import fc from 'fast-check'
 import { evaluateBuild } from '../model/evaluateBuild'
+import type { Build } from '../project/build'
 import { changedBay } from '../testdata/bay'
 import { demoBuild } from '../testdata/builds'
 import { placeLabels } from './gapLabels'
 import { placePanes } from './placePanes'
-import { lowPoints, placeScene, placeSpan } from './placeScene'
+import { lowPoints, movedBodies, placeBackdrop, placeGhosts, placeScene, placeSpan } from './placeScene'
+import { inViews } from './shape'
 
 const build = changedBay()
-const scene = (settings = {}) => {
-  const now = evaluateBuild(build, settings)
-  return placeScene(build, now, placeSpan(build, now))
+/** Backdrop, ghosts and what has moved, put together as the board shows them. */
+const sceneOf = (of: Build, settings: Readonly<Record<string, number>> = {}) => {
+  const now = evaluateBuild(of, settings)
+  const moved = movedBodies(of, now)
+  const backdrop = placeBackdrop(of, now, placeSpan(of, now), moved)
+  const front = placeScene(of, now, moved)
+  return {
+    ...front,
+    moved,
+    ghosts: placeGhosts(of, now, moved),
+    shapes: inViews((view) => [...backdrop[view], ...front.shapes[view]]),
+  }
 }
+const scene = (settings: Readonly<Record<string, number>> = {}) => sceneOf(build, settings)
 const partsOf = (view: 'side' | 'top' | 'front') => scene().shapes[view].map(({ part }) => part)
 
 describe('the board', () => {
@@ -34,7 +46,7 @@ describe('the board', () => {
   })
 
   it('moves an item with the powertrain it stands on, and leaves a dashed ghost only of what was moved', () => {
-    const turbo = (settings: object) =>
+    const turbo = (settings: Readonly<Record<string, number>>) =>
       scene(settings)
         .shapes.side.filter(({ part }) => part === 'item')
         .at(-2)!
@@ -42,6 +54,9 @@ describe('the board', () => {
     if (before.form !== 'polygon' || after.form !== 'polygon') throw new Error('a box')
     expect(after.points[0]![1] - before.points[0]![1]).toBeGreaterThan(5)
     expect(scene().ghosts.side).toEqual([])
+    // What stands on the engine has moved with it; the radiator has not.
+    expect(scene({ fronts: 10 }).moved).toEqual(['powertrain', 'exhaust', 'turbo', 'alternator'])
+    expect(scene({ 'radiator-fore': 4 }).moved).toEqual(['radiator'])
     expect(scene({ fronts: 10 }).ghosts.side.map(({ part }) => part)).toContain('powertrain')
   })
 
@@ -75,8 +90,7 @@ describe('the board', () => {
 
   it('is never blank: a build without outlines or gaps is drawn in its sizes', () => {
     const plain = demoBuild()
-    const now = evaluateBuild(plain, {})
-    const { shapes, gaps } = placeScene(plain, now, placeSpan(plain, now))
+    const { shapes, gaps } = sceneOf(plain)
     expect(gaps).toEqual([])
     for (const view of ['side', 'top', 'front'] as const)
       expect(shapes[view].some(({ part }) => part === 'powertrain')).toBe(true)
@@ -86,7 +100,7 @@ describe('the board', () => {
 describe('placePanes', () => {
   it('lays side, top and front out on one scale, side and top on the same stations', () => {
     const span = [-320, 1260] as const
-    const { panes, height, aside } = placePanes(scene(), span, 890)
+    const { panes, height, aside } = placePanes(scene().shapes.side, span, 890)
     const [side, top, front] = panes
     expect(new Set(panes.map(({ projection }) => projection.pxPerMm)).size).toBe(1)
     expect(side!.projection.x(500)).toBe(top!.projection.x(500))
@@ -99,7 +113,7 @@ describe('placePanes', () => {
   })
 
   it('stands the views one under the other on a phone', () => {
-    const { panes, aside, height } = placePanes(scene(), [-320, 1260], 390)
+    const { panes, aside, height } = placePanes(scene().shapes.side, [-320, 1260], 390)
     expect(aside).toBeNull()
     expect(panes.map(({ width }) => width)).toEqual([390, 390, 390])
     const [side, top, front] = panes

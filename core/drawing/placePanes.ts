@@ -1,5 +1,4 @@
 import type { Projection } from './projection'
-import type { PlaceScene } from './placeScene'
 import type { Shape, View } from './shape'
 
 /** One view on the board: where it stands in px, and how mm become px in it. */
@@ -36,14 +35,15 @@ const NARROW_PX = 620
 /**
  * Lays the board out in a width.
  *
+ * @param side - what is drawn from the side
  * @param span - stations that are shown, in mm rearward
  * @param width - in px
  */
-export function placePanes(scene: PlaceScene, span: readonly [number, number], width: number): Panes {
+export function placePanes(side: readonly Shape[], span: readonly [number, number], width: number): Panes {
   const isNarrow = width < NARROW_PX
   const length = span[1] - span[0]
   const scale = width / (isNarrow ? length : length + 2 * HALF_FRONT)
-  const [low, high] = heights(scene)
+  const [low, high] = heights(side)
   const sideHeight = Math.round((high - low) * scale)
   const sideWidth = Math.round(length * scale)
   const topHeight = Math.round(2 * HALF_TOP * scale)
@@ -53,7 +53,7 @@ export function placePanes(scene: PlaceScene, span: readonly [number, number], w
   const x = (station: number) => (station - span[0]) * scale
   const sideY = (height: number) => (high - height) * scale
   const topY = (offset: number) => (HALF_TOP - offset) * scale
-  const side: Pane = pane('side', 0, 0, sideWidth, sideHeight, { x, sideY, topY }, scale)
+  const sidePane: Pane = pane('side', 0, 0, sideWidth, sideHeight, { x, sideY, topY }, scale)
   const top = pane('top', 0, topTop, sideWidth, topHeight, { x, sideY: topY, topY }, scale)
   const across = (offset: number) => frontWidth / 2 + offset * scale
   const frontTop = isNarrow ? topTop + topHeight : 0
@@ -67,7 +67,7 @@ export function placePanes(scene: PlaceScene, span: readonly [number, number], w
     scale,
   )
   return {
-    panes: [side, top, front],
+    panes: [sidePane, top, front],
     scale: { pxPerMm: scale, exaggeration: 1 },
     height: isNarrow ? frontTop + sideHeight : topTop + topHeight,
     rulerTop,
@@ -86,8 +86,8 @@ const pane = (
 ): Pane => ({ view, left, top, width, height, projection: { pxPerMm, exaggeration: 1, ...axes } })
 
 /** Lowest and highest of what is drawn from the side, with some room; wheels and shafts far behind do not count. */
-function heights({ shapes }: PlaceScene): readonly [number, number] {
-  const levels = shapes.side.flatMap((shape) => (COUNTS.includes(shape.part) ? levelsOf(shape) : []))
+function heights(shapes: readonly Shape[]): readonly [number, number] {
+  const levels = shapes.flatMap((shape) => (COUNTS.includes(shape.part) ? levelsOf(shape) : []))
   return levels.length === 0 ? [-300, 500] : [Math.min(...levels) - ROOM, Math.max(...levels) + ROOM]
 }
 

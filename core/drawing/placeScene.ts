@@ -22,8 +22,6 @@ export interface SceneGap {
 /** The board of trials: three views on common scales, everything in mm. */
 export interface PlaceScene {
   readonly shapes: Readonly<Record<View, readonly Shape[]>>
-  /** What was moved, as it stood in the first trial. */
-  readonly ghosts: Readonly<Record<View, readonly Shape[]>>
   readonly mounts: Readonly<Record<View, readonly ViewPoint[]>>
   readonly gaps: readonly SceneGap[]
   readonly handles: readonly SceneHandle[]
@@ -37,20 +35,57 @@ export interface LowPoint {
   readonly check: Check
 }
 
+/** Ids of the bodies that stand elsewhere than measured. */
+export const movedBodies = (build: Build, now: Evaluation): string[] =>
+  build.bodies.flatMap(({ id }) => {
+    const move = now.moves.get(id)
+    return move && !(move.known && move.value === NO_MOVE) ? [id] : []
+  })
+
 /**
- * The scene of a build's bodies at one setting.
+ * Everything on the board that stands as measured: chassis, ground, and the bodies that no lever has moved. It stays the same while
+ * a lever is in the hand.
  *
  * @param span - stations that are shown, in mm rearward
+ * @param moved - ids of the bodies that have moved
  */
-export function placeScene(build: Build, now: Evaluation, span: readonly [number, number]): PlaceScene {
-  const isMoved = Object.values(now.settings).some((amount) => amount !== 0)
+export const placeBackdrop = (
+  build: Build,
+  now: Evaluation,
+  span: readonly [number, number],
+  moved: readonly string[],
+): Readonly<Record<View, readonly Shape[]>> =>
+  inViews((view) => [
+    ...usualChassis(build, view, view === 'front' ? ACROSS : [span[0] - FAR, span[1] + FAR], span),
+    ...bodyShapes(build, now, view, () => known(NO_MOVE), {
+      hasItems: true,
+      shows: ({ id }) => !moved.includes(id),
+    }),
+  ])
+
+/** What was moved, as it stood in the first trial. */
+export const placeGhosts = (
+  build: Build,
+  now: Evaluation,
+  moved: readonly string[],
+): Readonly<Record<View, readonly Shape[]>> =>
+  inViews((view) =>
+    bodyShapes(build, now, view, () => known(NO_MOVE), {
+      hasItems: false,
+      shows: ({ id }) => moved.includes(id),
+    }),
+  )
+
+/** What the levers have moved, and everything that goes by it. */
+export function placeScene(build: Build, now: Evaluation, moved: readonly string[]): PlaceScene {
   const mounts = mountPoints(build, now)
   return {
-    shapes: inViews((view) => [
-      ...usualChassis(build, view, view === 'front' ? ACROSS : [span[0] - FAR, span[1] + FAR], span),
-      ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE), true),
-    ]),
-    ghosts: inViews((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE), false) : [])),
+    shapes: inViews((view) =>
+      bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE), {
+        hasItems: true,
+        shows: ({ id }) => moved.includes(id),
+      }),
+    ),
     mounts: inViews((view) => mounts.map((point) => seen(point, view))),
     gaps: now.gaps.flatMap(sceneGap),
     handles: sceneHandles(build, now).filter(({ arm }) => arm === 0),

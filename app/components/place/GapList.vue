@@ -5,22 +5,40 @@ import type { Build } from '~~/core/project/build'
 import { formatLength } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
+import { useTurns } from '~/composables/useTurns'
+import { useLevers } from '~/stores/levers'
 
 /** All gaps, gravest and tightest first, and what has to be cut. */
 const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const emit = defineEmits<{ mark: [gapId: string] }>()
 const drawer = useDrawer()
 const words = texts.place
-const sorted = computed(() =>
-  [...evaluation.gaps].sort(
-    (a, b) =>
-      byGravity(a.check.verdict, b.check.verdict) ||
-      (a.check.margin ?? Infinity) - (b.check.margin ?? Infinity),
-  ),
+const levers = useLevers()
+/** Rows keep their places while a lever is in the hand: nobody reads a list that jumps. */
+const order = shallowRef<readonly string[]>([])
+watch(
+  () => [evaluation.gaps, levers.isHeld] as const,
+  ([gaps, isHeld]) => {
+    if (isHeld && order.value.length === gaps.length) return
+    order.value = [...gaps]
+      .sort(
+        (a, b) =>
+          byGravity(a.check.verdict, b.check.verdict) ||
+          (a.check.margin ?? Infinity) - (b.check.margin ?? Infinity),
+      )
+      .map(({ gap }) => gap.id)
+  },
+  { immediate: true },
+)
+const shown = useTurns(
+  () => evaluation.gaps,
+  ({ gap }) => gap.id,
+  () => levers.isHeld,
 )
 const halves = computed(() => {
-  const half = Math.ceil(sorted.value.length / 2)
-  return [sorted.value.slice(0, half), sorted.value.slice(half)]
+  const rows = order.value.flatMap((id) => shown.get(id) ?? [])
+  const half = Math.ceil(rows.length / 2)
+  return [rows.slice(0, half), rows.slice(half)]
 })
 const cuts = computed(() =>
   evaluation.gaps.flatMap(({ ride }) => (ride.known && ride.value.gapMm < 0 ? [-ride.value.gapMm] : [])),
@@ -72,6 +90,11 @@ const cuts = computed(() =>
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 0 24px;
+}
+/* What is scrolled out of sight is neither laid out nor painted while a lever moves. */
+.halves :deep(li) {
+  content-visibility: auto;
+  contain-intrinsic-size: auto 34px;
 }
 .narrow {
   grid-template-columns: 1fr;

@@ -2,11 +2,12 @@
 import { useElementSize } from '@vueuse/core'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
-import { placeScene, placeSpan } from '~~/core/drawing/placeScene'
+import { movedBodies, placeBackdrop, placeGhosts, placeScene, placeSpan } from '~~/core/drawing/placeScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { leverName } from '~~/core/text/leverText'
 import { texts } from '~/texts/en'
+import { keptBy } from '~/composables/keptBy'
 import { useDrawer } from '~/composables/useDrawer'
 import { useHandleDrag } from '~/composables/useHandleDrag'
 
@@ -23,12 +24,33 @@ const drawer = useDrawer()
 const box = useTemplateRef<HTMLElement>('box')
 const { width: boxWidth } = useElementSize(box, { width: 890, height: 0 })
 const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
-const span = computed(() => placeSpan(build, evaluation))
-const scene = computed(() => placeScene(build, evaluation, span.value))
-const board = computed(() => placePanes(scene.value, span.value, width.value))
+/** What hangs on the build and on which bodies have moved stays the same while a lever is in the hand. */
+const moved = keptBy(
+  () => movedBodies(build, evaluation),
+  () => movedBodies(build, evaluation),
+)
+const span = keptBy(
+  () => [build.gaps, build.bodies, evaluation.measured],
+  () => placeSpan(build, evaluation),
+)
+const still = keptBy(
+  () => [moved.value, span.value, build.bodies, evaluation.measured],
+  () => ({
+    backdrop: placeBackdrop(build, evaluation, span.value, moved.value),
+    ghosts: placeGhosts(build, evaluation, moved.value),
+  }),
+)
+const scene = computed(() => placeScene(build, evaluation, moved.value))
+/** The scale stays where it is while the engine moves a little. */
+const board = keptBy(
+  () => [still.value, width.value],
+  () => placePanes([...still.value.backdrop.side, ...still.value.ghosts.side], span.value, width.value),
+)
 const captions = { side: texts.place.side, top: texts.place.top, front: texts.place.front }
 const clip = useId()
-const hasUsual = computed(() => scene.value.shapes.side.some((shape) => shape.isUsual))
+const hasUsual = computed(() =>
+  [...still.value.backdrop.side, ...still.value.ghosts.side].some((shape) => shape.isUsual),
+)
 
 const sidePane = computed(() => board.value.panes[0])
 const { start } = useHandleDrag(() => board.value.scale, {
@@ -74,7 +96,8 @@ const nameOf = (handle: SceneHandle) => {
             :d="`M${pane.projection.x(0)} 0V${pane.height}`"
             class="centreline"
           />
-          <DrawingShapes :shapes="scene.ghosts[pane.view]" view="side" :projection="pane.projection" ghost />
+          <DrawingShapes :shapes="still.ghosts[pane.view]" view="side" :projection="pane.projection" ghost />
+          <DrawingShapes :shapes="still.backdrop[pane.view]" view="side" :projection="pane.projection" />
           <DrawingShapes :shapes="scene.shapes[pane.view]" view="side" :projection="pane.projection" />
           <path
             v-for="(mount, i) in scene.mounts[pane.view]"
@@ -138,6 +161,7 @@ const nameOf = (handle: SceneHandle) => {
 
 <style scoped>
 .board {
+  contain: layout style;
   position: relative;
   overflow: hidden;
 }

@@ -70,7 +70,9 @@ const count = computed(() => ({
   color: var(--accent);
   border-color: var(--accent);
 }
+/* The figures in it change with every step of a lever; nothing outside is laid out for that. */
 .panel {
+  contain: layout style;
   padding: 6px 16px 14px;
 }
 @media (max-width: 860px) {
