@@ -15,31 +15,19 @@ const halves = computed(() => {
   const half = Math.ceil(evaluation.checks.length / 2)
   return [evaluation.checks.slice(0, half), evaluation.checks.slice(half)]
 })
-function move(sense: number) {
-  const index = (TABS.indexOf(tab.value) + sense + TABS.length) % TABS.length
-  tab.value = TABS[index] ?? 'checks'
-  void nextTick(() => document.getElementById(`tab-${tab.value}`)?.focus())
-}
+const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
 </script>
 
 <template>
   <div class="tabs">
-    <div role="tablist" @keydown.right.prevent="move(1)" @keydown.left.prevent="move(-1)">
-      <button
-        v-for="key in TABS"
-        :id="`tab-${key}`"
-        :key="key"
-        type="button"
-        role="tab"
-        :aria-selected="tab === key"
-        :tabindex="tab === key ? 0 : -1"
-        aria-controls="line-panel"
-        @click="tab = key"
-      >
-        {{ texts.line[key] }}
-      </button>
-    </div>
-    <div id="line-panel" role="tabpanel" :aria-labelledby="`tab-${tab}`" tabindex="0" class="panel">
+    <TabStrip v-model="tab" :tabs="tabs" panel="line-panel" />
+    <div
+      id="line-panel"
+      role="tabpanel"
+      :aria-labelledby="`line-panel-tab-${tab}`"
+      tabindex="0"
+      class="panel"
+    >
       <template v-if="tab === 'checks'">
         <div class="halves" :class="{ narrow: drawer.kind.value }">
           <ul v-for="(half, i) in halves" :key="i">
@@ -71,25 +59,6 @@ function move(sense: number) {
 .tabs {
   border-top: 1px solid var(--hair);
 }
-[role='tablist'] {
-  display: flex;
-  gap: 4px;
-  padding: 6px 16px 0;
-  overflow-x: auto;
-}
-[role='tab'] {
-  min-height: 34px;
-  padding: 0 10px;
-  border-bottom: 3px solid transparent;
-  color: var(--soft);
-  font-weight: 500;
-  white-space: nowrap;
-  cursor: pointer;
-}
-[role='tab'][aria-selected='true'] {
-  color: var(--accent);
-  border-color: var(--accent);
-}
 .panel {
   contain: layout style;
   padding: 6px 16px 14px;
@@ -117,9 +86,6 @@ function move(sense: number) {
   }
 }
 @media (max-width: 860px) {
-  [role='tab'] {
-    min-height: 48px;
-  }
   .panel {
     padding: 8px 12px 16px;
   }

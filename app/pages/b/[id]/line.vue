@@ -13,14 +13,6 @@ const drawer = useDrawer()
 const marked = ref('')
 const isKnown = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
-/** A locked lever stays where it stands when a setting is looked for; by hand it can be moved as before. */
-function lock(leverId: string) {
-  workbench.change('Lock or free a lever', (draft) => {
-    const lever = draft.levers.find(({ id }) => id === leverId)
-    if (lever) lever.locked = lever.locked !== true
-  })
-}
-const isMoved = computed(() => Object.values(levers.settings).some((amount) => amount !== 0))
 </script>
 
 <template>
@@ -46,34 +38,13 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
       </section>
       <LineTabs :build="workbench.build" :evaluation="evaluation.current" :many="many" />
     </div>
-    <aside class="levers" :aria-label="texts.line.levers">
-      <h2>{{ texts.line.levers }}</h2>
-      <LeverCard
-        v-for="lever in workbench.build.levers"
-        :key="lever.id"
-        :build="workbench.build"
-        :lever="lever"
-        :amount="levers.settings[lever.id] ?? 0"
-        :marked="marked === lever.id"
-        @hold="levers.hold(lever.id, $event)"
-        @release="levers.release('Move a lever')"
-        @mark="marked = lever.id"
-        @lock="lock(lever.id)"
-      />
-      <div class="foot">
-        <UButton
-          v-if="isMoved"
-          variant="outline"
-          size="sm"
-          icon="i-lucide-rotate-ccw"
-          @click="levers.reset(texts.line.reset)"
-          >{{ texts.line.reset }}</UButton
-        >
-        <p class="soft">{{ texts.line.leverHint }}</p>
-        <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
-        <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.turning }}</p>
-      </div>
-    </aside>
+    <LeverColumn
+      class="levers"
+      :build="workbench.build"
+      :marked="marked"
+      :cautions="[texts.cautions.under, texts.cautions.turning]"
+      @mark="marked = $event"
+    />
   </div>
 </template>
 
@@ -82,29 +53,6 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
   min-height: calc(100dvh - 79px);
-}
-.levers {
-  contain: layout style;
-  background: var(--card);
-  border-left: 1px solid var(--hair);
-}
-.levers h2 {
-  padding: 12px 16px;
-  font-weight: 600;
-  border-bottom: 1px solid var(--hair);
-}
-.foot {
-  display: grid;
-  gap: 10px;
-  padding: 14px 16px;
-  font-size: 0.9375rem;
-  line-height: 1.3;
-}
-.caution {
-  display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 6px;
-  color: var(--soft);
 }
 .nothing {
   padding: 48px 36px;
@@ -134,10 +82,6 @@ const isMoved = computed(() => Object.values(levers.settings).some((amount) => a
 @media (max-width: 1020px) {
   .line {
     display: block;
-  }
-  .levers {
-    border-left: 0;
-    border-top: 1px solid var(--hair);
   }
 }
 </style>

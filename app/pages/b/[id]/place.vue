@@ -12,13 +12,6 @@ const levers = useLevers()
 const drawer = useDrawer()
 const markedLever = ref('')
 const markedGap = ref('')
-const isMoved = computed(() => Object.values(levers.settings).some((amount) => amount !== 0))
-function lock(leverId: string) {
-  workbench.change('Lock or free a lever', (draft) => {
-    const lever = draft.levers.find(({ id }) => id === leverId)
-    if (lever) lever.locked = lever.locked !== true
-  })
-}
 </script>
 
 <template>
@@ -34,34 +27,13 @@ function lock(leverId: string) {
       />
       <PlaceTabs :build="workbench.build" :evaluation="evaluation.current" @mark="markedGap = $event" />
     </div>
-    <aside class="levers" :aria-label="texts.line.levers">
-      <h2>{{ texts.line.levers }}</h2>
-      <LeverCard
-        v-for="lever in workbench.build.levers"
-        :key="lever.id"
-        :build="workbench.build"
-        :lever="lever"
-        :amount="levers.settings[lever.id] ?? 0"
-        :marked="markedLever === lever.id"
-        @hold="levers.hold(lever.id, $event)"
-        @release="levers.release('Move a lever')"
-        @mark="markedLever = lever.id"
-        @lock="lock(lever.id)"
-      />
-      <div class="foot">
-        <UButton
-          v-if="isMoved"
-          variant="outline"
-          size="sm"
-          icon="i-lucide-rotate-ccw"
-          @click="levers.reset(texts.line.reset)"
-          >{{ texts.line.reset }}</UButton
-        >
-        <p class="soft">{{ texts.line.leverHint }}</p>
-        <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.place.liftCaution }}</p>
-        <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.cautions.under }}</p>
-      </div>
-    </aside>
+    <LeverColumn
+      class="levers"
+      :build="workbench.build"
+      :marked="markedLever"
+      :cautions="[texts.place.liftCaution, texts.cautions.under]"
+      @mark="markedLever = $event"
+    />
   </div>
 </template>
 
@@ -70,29 +42,6 @@ function lock(leverId: string) {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
   min-height: calc(100dvh - 79px);
-}
-.levers {
-  contain: layout style;
-  background: var(--card);
-  border-left: 1px solid var(--hair);
-}
-.levers h2 {
-  padding: 12px 16px;
-  font-weight: 600;
-  border-bottom: 1px solid var(--hair);
-}
-.foot {
-  display: grid;
-  gap: 10px;
-  padding: 14px 16px;
-  font-size: 0.9375rem;
-  line-height: 1.3;
-}
-.caution {
-  display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 6px;
-  color: var(--soft);
 }
 .narrow {
   display: block;
@@ -104,10 +53,6 @@ function lock(leverId: string) {
 @media (max-width: 1020px) {
   .place {
     display: block;
-  }
-  .levers {
-    border-left: 0;
-    border-top: 1px solid var(--hair);
   }
 }
 </style>
