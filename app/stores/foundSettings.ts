@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { evaluate } from '~~/core/model/evaluateBuild'
 import { settingsAfter } from '~~/core/solver/cure'
 import type { FoundSetting, FoundSettings } from '~~/core/solver/differentSettings'
-import { likelihoodText } from '~~/core/text/checkText'
+import { checkLabel, likelihoodText } from '~~/core/text/checkText'
 import { positionFacts } from '~~/core/text/positionFacts'
 import { cureInstruction } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
@@ -94,17 +94,13 @@ export const useFoundSettings = defineStore('found-settings', () => {
       effort: effort.toFixed(1),
       likely: cure.likelihood === null ? '' : likelihoodText(cure.likelihood),
       closest: facts?.worst ?? '',
-      leaves: build ? cure.leaves.map(({ id }) => nameOf(id)).join(', ') : '',
+      leaves: cure.leaves.map((check) => checkLabel(check, (build?.lines.length ?? 0) > 1)).join(', '),
       take: () =>
         levers.set(instruction, {
           ...Object.fromEntries((build?.levers ?? []).map(({ id }) => [id, 0])),
           ...settings,
         }),
     }
-  }
-  const nameOf = (id: string): string => {
-    const subject = evaluation.current?.checks.find((check) => check.id === id)?.subject
-    return subject && 'name' in subject ? subject.name : id
   }
 
   return {

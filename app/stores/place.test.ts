@@ -50,6 +50,14 @@ describe('gaps', () => {
     ])
   })
 
+  it('to the ground name no obstacle, and are stored like all others', async () => {
+    await openedDemo()
+    usePlace().addGap({ ...HEAD, name: 'sump', kind: 'ground', obstacle: '', toward: [0, 0, -1] })
+    const { gaps } = await storedBuild()
+    expect(gaps).toMatchObject([{ name: 'sump', kind: 'ground' }])
+    expect(gaps[0]).not.toHaveProperty('obstacle')
+  })
+
   it('are read in the trial that stands, and go with their readings and their own touch point', async () => {
     await openedDemo(
       (raw) =>

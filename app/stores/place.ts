@@ -29,6 +29,7 @@ export interface NewGap {
   readonly kind: GapKind
   /** The body of the touch point. */
   readonly body: string
+  /** Empty for the ground. */
   readonly obstacle: string
   readonly toward: Gap['toward']
   readonly place: TouchPlace
@@ -71,7 +72,7 @@ export const usePlace = defineStore('place', () => {
         kind,
         point,
         toward: [...toward],
-        ...(obstacle !== chassis && { obstacle }),
+        ...(obstacle !== '' && obstacle !== chassis && { obstacle }),
       }
       draft.points.push({ id: point, name: `${name}, touch point`, body })
       draft.gaps.push(gap as Draft<Gap>)

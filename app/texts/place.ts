@@ -20,7 +20,6 @@ export const place = {
   cutCaution:
     'Brace the shell before a structural part is cut. Frame rails, crossmembers and pillars follow local rules and a licensed engineer’s approval.',
   liftCaution: 'Engine crane at full reach carries less: mind its plate, and never reach under what hangs.',
-  ghost: 'dashed: as in the first trial',
   kinds: {
     static: 'standing still',
     hot: 'hot',
@@ -92,7 +91,6 @@ export const place = {
     likely: (share: string) => `${share} likely to hold`,
     room: 'Closest',
     take: 'Take it',
-    standing: 'stands now',
     failed: (reason: string) => `No setting could be looked for: ${reason}.`,
     waiting: 'The ± of the present setting is still being worked out.',
   },
@@ -107,7 +105,6 @@ export const place = {
     worst: 'Worst check',
     cuts: 'To cut',
     joints: 'Joint angles',
-    crank: 'Crank nose height',
     moved: 'Moved',
     asMeasured: 'as measured',
     remove: 'Delete',

@@ -13,7 +13,7 @@ export interface GapAt {
   readonly gap: Known<Column>
 }
 
-/** Where gaps that turn and move are looked at, besides ride height. */
+/** The check of a gap at one place of the wheels, with its figure or what is missing for it. */
 export interface PlannedGap {
   readonly planned: PlannedCheck
   readonly gap: Known<Column>

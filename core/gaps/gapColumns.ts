@@ -31,7 +31,7 @@ export interface GapFlat {
 }
 
 /** Unit direction of a gap, as sources of a graph. */
-export function towardColumns(graph: Graph, { name, toward }: Pick<Gap, 'name' | 'toward'>): VectorColumns {
+function towardColumns(graph: Graph, { name, toward }: Pick<Gap, 'name' | 'toward'>): VectorColumns {
   const columns = unit(toward as Vec3).map((part) => graph.source(part)) as unknown as VectorColumns
   graph.name(columns, `${name}: which way it was read`)
   return columns

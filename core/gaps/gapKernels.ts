@@ -27,17 +27,3 @@ export const GAP_TO_FLAT: Kernel = {
       gap[i] = nx[i] * (u[i] - x[i]) + ny[i] * (v[i] - y[i]) + nz[i] * (w[i] - z[i])
   },
 }
-
-/**
- * Height of a point above a ground that runs through two tyre contacts, in mm, square to the datum plane: from the point's X and Z and those
- * of the front and rear contact.
- */
-export const ABOVE_GROUND: Kernel = {
-  name: 'height above the ground between two axles',
-  page: 'gaps',
-  outputs: 1,
-  run: (count, [x, z, fx, fz, rx, rz], [height]) => {
-    for (let i: Row = 0; i < count; i++)
-      height[i] = z[i] - fz[i] - ((rz[i] - fz[i]) * (x[i] - fx[i])) / (rx[i] - fx[i])
-  },
-}

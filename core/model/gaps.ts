@@ -74,7 +74,7 @@ const stateAt = (at: WheelPlace) => ({ state: 'ride', at, noseUpDeg: known(0) })
 /** A gap as it stands at one setting of the levers. */
 export interface GapEvaluation {
   readonly gap: Gap
-  /** Null where nothing is known of it yet. */
+  /** At its worst place; unknown, with what is missing, where it was not read. */
   readonly check: Check
   /** At ride height: the touch point, and the unit direction toward the obstacle. */
   readonly ride: Known<{ readonly gapMm: number; readonly point: Vec3; readonly toward: Vec3 }>

@@ -1,7 +1,7 @@
 import type { Evaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import type { Verdict } from '../project/limit'
-import { formatAngle, formatLength } from '../units/format'
+import { formatAngle } from '../units/format'
 import { checkLabel, checkValueText, marginText } from './checkText'
 import { leverAmount, leverName } from './leverText'
 import { worstCheck } from './stateSentence'
@@ -42,12 +42,6 @@ export function positionFacts(build: Build, evaluation: Evaluation): PositionFac
       return amount === 0 ? [] : [`${leverName(build, lever)} ${leverAmount(lever, amount, units)}`]
     }),
   }
-}
-
-/** The height of a named point in words; "?" where it was not read. */
-export function heightText(build: Build, evaluation: Evaluation, point: string): string {
-  const place = evaluation.placed.points.get(point)
-  return place?.known ? formatLength(place.value[2], build.units) : '?'
 }
 
 /** What was packed for a trial, lever by lever. */
