@@ -1,14 +1,10 @@
 // npm run bench: how long a lever's move takes, in the core and in the browser, and how much the first view loads.
+import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
+import { resolve } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
-import { evaluateBuild } from '../core/model/evaluateBuild'
-import { parseBuildText } from '../core/project/parseBuild'
-import { newRun } from '../core/columns/run'
-import { compile, type CompiledBuild } from '../core/model/compile'
-import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
-import { sampleModel } from '../core/uncertainty/sampleModel'
-import { newTruths } from '../core/uncertainty/truths'
-import { plainKernel } from './plainKernel'
+import { build as bundle } from 'esbuild'
+import { percentile, say } from './benchTimes'
 import { CHROMIUM_ARGS } from '../playwright.config'
 import { installChromium, CHROMIUM } from './chromium.mjs'
 import { build, install } from './fresh.mjs'
@@ -19,97 +15,31 @@ const FRAME_MS = 16
 /** As many as a file may hold. */
 const MOST_READINGS = 5000
 
-const percentile = (times: number[], share: number): number =>
-  [...times].sort((a, b) => a - b)[Math.floor(times.length * share)] ?? NaN
-const say = (what: string, times: number[]) =>
-  console.log(
-    `${what.padEnd(44)} median ${percentile(times, 0.5).toFixed(2)} ms   p95 ${percentile(times, 0.95).toFixed(2)} ms`,
-  )
-
 // `npm run bench core` leaves the browser aside.
 const isWhole = process.argv[2] !== 'core'
 install()
-benchCore()
-benchUncertainty()
+await benchCore()
 if (isWhole) {
   build()
   installChromium()
   await benchBrowser()
 }
 
-function benchCore(): void {
-  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
-  if (!parsed.ok) throw new Error('the demo build is damaged')
-  const times: number[] = []
-  for (let i = 0; i < 2000; i++) {
-    const start = performance.now()
-    evaluateBuild(parsed.value, { tail: (i % 40) - 20, wedge: (i % 8) / 2 - 2 })
-    times.push(performance.now() - start)
-  }
-  say('core: all checks at one lever setting', times)
-}
-
-/** Rates beside a plain kernel in the same run, so that a slow or a busy machine does not matter. */
-function benchUncertainty(): void {
-  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
-  if (!parsed.ok) throw new Error('the demo build is damaged')
-  const build = parsed.value
-  const compiled = compile(build)
-  const truths = newTruths(compiled, { samples: LEAST_SAMPLES, seed: DEFAULT_SEED }, true)
-  const levers = leverRun(compiled, LEAST_SAMPLES)
-  const times: Record<'plain' | 'drawn' | 'recalled' | 'levers', number[]> = {
-    plain: [],
-    drawn: [],
-    recalled: [],
-    levers: [],
-  }
-  const timed = (what: keyof typeof times, work: () => unknown) => {
-    const start = performance.now()
-    work()
-    times[what].push(performance.now() - start)
-  }
-  for (let round = 0; round < 60; round++) {
-    const model = sampleModel(build, { tail: round % 9 })
-    timed('plain', () => plainKernel(LEAST_SAMPLES))
-    timed('drawn', () => runMonteCarlo(model))
-    timed('recalled', () => runMonteCarlo(model, truths.options, truths))
-    timed('levers', () => levers(round))
-  }
-  // The first rounds warm the compiler up.
-  const settled = (what: keyof typeof times) => times[what].slice(20)
-  say(`core: plain kernel, ${LEAST_SAMPLES} samples`, settled('plain'))
-  say(`core: ± of the whole demo, ${LEAST_SAMPLES} samples`, settled('drawn'))
-  say('core: ± at another setting, truths recalled', settled('recalled'))
-  say(`core: ${LEAST_SAMPLES} settings of the levers`, settled('levers'))
-  const ratio = (what: keyof typeof times) =>
-    (percentile(settled('plain'), 0.5) / percentile(settled(what), 0.5)).toFixed(2)
-  console.log(
-    `rates beside the plain kernel: whole Monte Carlo ${ratio('drawn')}, recalled ${ratio('recalled')}, levers alone ${ratio('levers')}`,
-  )
-}
-
-/** All checked figures of a build in all their states, at many settings of its levers at once. */
-function leverRun(compiled: CompiledBuild, settings: number): (round: number) => void {
-  const rows = 250
-  const run = newRun(compiled.graph, rows)
-  const wanted = compiled.lines.flatMap(({ checks }) =>
-    checks.flatMap((plan) =>
-      'certain' in plan
-        ? []
-        : plan.inStates.flatMap(({ value }) =>
-            value === null || typeof value === 'number' ? [] : [value.column],
-          ),
-    ),
-  )
-  return (round) => {
-    for (let done = 0; done < settings; done += rows) {
-      for (const column of compiled.levers.values()) {
-        const cells = run.fill(column)
-        for (let row = 0; row < rows; row++) cells[row] = ((done + row + round) % 41) / 8 - 2.5
-      }
-      run.bring(wanted, rows)
-    }
-  }
+/**
+ * Imports that stand between two files cost as much as a kernel's arithmetic; what users run has none, and so the core is measured
+ * in one file.
+ */
+async function benchCore(): Promise<void> {
+  const outfile = resolve('node_modules/.cache/bench/core.mjs')
+  await bundle({
+    entryPoints: ['scripts/benchCore.ts'],
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    packages: 'external',
+    outfile,
+  })
+  execFileSync(process.execPath, [outfile], { stdio: 'inherit' })
 }
 
 /** From the key press to a laid-out page: what one frame has to hold. */

@@ -132,8 +132,11 @@ export const peakAcceleration = ({ squeeze }: Pick<Uniformity, 'squeeze'>, speed
   accelerationOf(squeeze, speedRpm)
 
 /** Peak acceleration by the small-angle rule ω²·β², in rad/s²; the explanation beside the exact figure. */
-export const smallAngleAcceleration = (angle: Radians, speedRpm: number): number =>
-  (angularSpeed(speedRpm) * angle) ** 2
+export function smallAngleAcceleration(angle: Radians, speedRpm: number): number {
+  // A product, because a power costs a call in loops over samples.
+  const speed = angularSpeed(speedRpm) * angle
+  return speed * speed
+}
 
 /** The same on columns: from a joint's angle in radians; parameter: rev/min. */
 export const SMALL_ANGLE_ACCELERATION: Kernel = {

@@ -1,0 +1,89 @@
+// What a lever's move and the ± cost in the core; bundled before it runs, as the application's workers are.
+import { readFileSync } from 'node:fs'
+import { newRun } from '../core/columns/run'
+import { compile, type CompiledBuild } from '../core/model/compile'
+import { evaluateBuild } from '../core/model/evaluateBuild'
+import { parseBuildText } from '../core/project/parseBuild'
+import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
+import { sampleModel } from '../core/uncertainty/sampleModel'
+import { newTruths } from '../core/uncertainty/truths'
+import { percentile, say } from './benchTimes'
+import { plainKernel } from './plainKernel'
+
+benchMoves()
+benchUncertainty()
+
+function benchMoves(): void {
+  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const times: number[] = []
+  for (let i = 0; i < 2000; i++) {
+    const start = performance.now()
+    evaluateBuild(parsed.value, { tail: (i % 40) - 20, wedge: (i % 8) / 2 - 2 })
+    times.push(performance.now() - start)
+  }
+  say('core: all checks at one lever setting', times)
+}
+
+/** Rates beside a plain kernel in the same run, so that a slow or a busy machine does not matter. */
+function benchUncertainty(): void {
+  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const build = parsed.value
+  const compiled = compile(build)
+  const truths = newTruths(compiled, { samples: LEAST_SAMPLES, seed: DEFAULT_SEED }, true)
+  const levers = leverRun(compiled, LEAST_SAMPLES)
+  const times: Record<'plain' | 'drawn' | 'recalled' | 'levers', number[]> = {
+    plain: [],
+    drawn: [],
+    recalled: [],
+    levers: [],
+  }
+  const timed = (what: keyof typeof times, work: () => unknown) => {
+    const start = performance.now()
+    work()
+    times[what].push(performance.now() - start)
+  }
+  for (let round = 0; round < 60; round++) {
+    const model = sampleModel(build, { tail: round % 9 })
+    timed('plain', () => plainKernel(LEAST_SAMPLES))
+    timed('drawn', () => runMonteCarlo(model))
+    timed('recalled', () => runMonteCarlo(model, truths.options, truths))
+    timed('levers', () => levers(round))
+  }
+  // The first rounds warm the compiler up.
+  const settled = (what: keyof typeof times) => times[what].slice(20)
+  say(`core: plain kernel, ${LEAST_SAMPLES} samples`, settled('plain'))
+  say(`core: ± of the whole demo, ${LEAST_SAMPLES} samples`, settled('drawn'))
+  say('core: ± at another setting, truths recalled', settled('recalled'))
+  say(`core: ${LEAST_SAMPLES} settings of the levers`, settled('levers'))
+  const ratio = (what: keyof typeof times) =>
+    (percentile(settled('plain'), 0.5) / percentile(settled(what), 0.5)).toFixed(2)
+  console.log(
+    `rates beside the plain kernel: whole Monte Carlo ${ratio('drawn')}, recalled ${ratio('recalled')}, levers alone ${ratio('levers')}`,
+  )
+}
+
+/** All checked figures of a build in all their states, at many settings of its levers at once. */
+function leverRun(compiled: CompiledBuild, settings: number): (round: number) => void {
+  const rows = 250
+  const run = newRun(compiled.graph, rows)
+  const wanted = compiled.lines.flatMap(({ checks }) =>
+    checks.flatMap((plan) =>
+      'certain' in plan
+        ? []
+        : plan.inStates.flatMap(({ value }) =>
+            value === null || typeof value === 'number' ? [] : [value.column],
+          ),
+    ),
+  )
+  return (round) => {
+    for (let done = 0; done < settings; done += rows) {
+      for (const column of compiled.levers.values()) {
+        const cells = run.fill(column)
+        for (let row = 0; row < rows; row++) cells[row] = ((done + row + round) % 41) / 8 - 2.5
+      }
+      run.bring(wanted, rows)
+    }
+  }
+}
