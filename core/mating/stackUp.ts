@@ -1,9 +1,6 @@
 import { CoreError, requireFinite } from '../errors'
+import type { PartSpread } from '../project/mating'
 import { SpreadCurve } from './spreadCurve'
-
-export const PART_SPREADS = ['normal', 'uniform', 'triangular'] as const
-/** How sizes of a part are spread within its tolerance; normal: the tolerance is three standard deviations. */
-export type PartSpread = (typeof PART_SPREADS)[number]
 
 /** One thickness in a chain of sizes, in mm. */
 export interface StackSize {

@@ -5,10 +5,13 @@ import type { LimitEntry } from './limit'
 import type { UnitSettings } from '../units/unitSettings'
 import type { Id } from './id'
 import type { Lever } from './lever'
+import type { Mating } from './mating'
 import type { Reading } from './reading'
 import type { ReadingChange } from './readingChange'
 import type { Tool } from './tool'
 import type { Line } from './lineSpec'
+import type { WayInPlan } from './wayInPlan'
+import type { WeightSheet } from './weightSheet'
 import type { PhotoReference, Trial, VehicleState } from './vehicleState'
 
 /** Name every build file starts with. */
@@ -115,5 +118,8 @@ export interface Build {
   /** The position that the mounts are made to. */
   readonly chosen: Id
   readonly limits: LimitProfile
+  readonly mating?: Mating
+  readonly weight?: WeightSheet
+  readonly wayIn?: WayInPlan
   readonly photos?: readonly PhotoReference[]
 }

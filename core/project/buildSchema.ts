@@ -20,6 +20,7 @@ import { GAP_KINDS } from './gap'
 import { LEVER_KINDS } from './lever'
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
+import { matingSchema, wayInSchema, weightSchema } from './placeSchema'
 import { anyReadingSchema, readingSchema } from './readingSchema'
 import { TOOL_KINDS } from './tool'
 
@@ -202,5 +203,8 @@ export const buildSchema = object({
   positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
   limits,
+  mating: matingSchema,
+  weight: weightSchema,
+  wayIn: wayInSchema,
   photos: list(photo, LIST_LIMITS.photos),
 })

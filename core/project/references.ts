@@ -33,6 +33,11 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['gaps', build.gaps],
     ['positions', build.positions],
     ['limits.entries', build.limits.entries],
+    ['mating.stacks', build.mating?.stacks ?? []],
+    ...(build.mating?.stacks ?? []).map((stack, i) => [`mating.stacks[${i}].parts`, stack.parts] as const),
+    ['mating.rounds', build.mating?.rounds ?? []],
+    ['weight.masses', build.weight?.masses ?? []],
+    ['weight.balances', build.weight?.balances ?? []],
   ]
   for (const [name, items] of collections) {
     const seen = new Set<string>()
@@ -93,6 +98,11 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(points, gap.point, `gaps[${i}].point`, 'point')
     requireIn(bodies, gap.obstacle, `gaps[${i}].obstacle`, 'body')
     gapProblem(build, gap, (key, message) => complain(`gaps[${i}].${key}`, message))
+  })
+  build.weight?.masses.forEach((mass, i) => {
+    requireIn(bodies, mass.body, `weight.masses[${i}].body`, 'body')
+    if (mass.done === 'moved' && mass.at && !mass.to)
+      complain(`weight.masses[${i}].to`, 'a mass that is moved needs where it goes')
   })
   bodyReferences(build, complain)
   settingReferences(build, complain)

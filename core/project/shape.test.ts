@@ -18,13 +18,34 @@ type Lists =
   'tools' | 'setups' | 'trials' | 'points' | 'axes' | 'readingLog' | 'centrePairs' | 'states' | 'lines'
 type MoreLists = 'levers' | 'gaps' | 'positions' | 'photos'
 type SameItems = { [L in Lists | MoreLists]: Same<Keys<Item<Build[L]>>, Keys<Item<Written[L]>>> }
-type SameParts = { [P in 'units' | 'limits' | 'drivetrain']: Same<Keys<Build[P]>, Keys<Written[P]>> }
+type SameParts = {
+  [P in 'units' | 'limits' | 'drivetrain' | 'mating' | 'weight' | 'wayIn']: Same<
+    Keys<Build[P]>,
+    Keys<Written[P]>
+  >
+}
 type SameDeep = {
   limit: Same<Keys<Item<Build['limits']['entries']>>, Keys<Item<NonNullable<Written['limits']>['entries']>>>
   joint: Same<Keys<Item<Item<Build['lines']>['joints']>>, Keys<Item<Item<Written['lines']>['joints']>>>
   shaft: Same<Keys<Item<Item<Build['lines']>['shafts']>>, Keys<Item<Item<Written['lines']>['shafts']>>>
   flip: Same<Keys<Item<Item<Build['tools']>['flipTests']>>, Keys<Item<Item<Written['tools']>['flipTests']>>>
   wheels: Same<Keys<Item<Item<Build['states']>['wheels']>>, Keys<Item<Item<Written['states']>['wheels']>>>
+  stack: Same<
+    Keys<Item<NonNullable<Build['mating']>['stacks']>>,
+    Keys<Item<NonNullable<Written['mating']>['stacks']>>
+  >
+  part: Same<
+    Keys<Item<Item<NonNullable<Build['mating']>['stacks']>['parts']>>,
+    Keys<Item<Item<NonNullable<Written['mating']>['stacks']>['parts']>>
+  >
+  round: Same<
+    Keys<Item<NonNullable<Build['mating']>['rounds']>>,
+    Keys<Item<NonNullable<Written['mating']>['rounds']>>
+  >
+  mass: Same<
+    Keys<Item<NonNullable<Build['weight']>['masses']>>,
+    Keys<Item<NonNullable<Written['weight']>['masses']>>
+  >
   gear: Same<
     Keys<Item<Build['drivetrain']['gears']>>,
     Keys<Item<NonNullable<Written['drivetrain']>['gears']>>

@@ -4,6 +4,8 @@ import type { Polygon } from '../outline/polygon'
 export interface Corners {
   readonly xs: Float64Array
   readonly ys: Float64Array
+  /** A line whose last corner is not joined to the first. */
+  readonly isOpen?: boolean
 }
 
 /** An outline as plain numbers, for loops that look at it very often. */
@@ -15,7 +17,13 @@ export class FlatShape implements Corners {
   private readonly bottom: number
   private readonly top: number
 
-  constructor(polygon: Polygon) {
+  /**
+   * @param isOpen - a line that does not close, such as a floor: only its sides are in the way
+   */
+  constructor(
+    polygon: Polygon,
+    readonly isOpen = false,
+  ) {
     this.xs = Float64Array.from(polygon, ([x]) => x)
     this.ys = Float64Array.from(polygon, ([, y]) => y)
     this.left = Math.min(...this.xs)
@@ -31,6 +39,7 @@ export class FlatShape implements Corners {
    */
   isClearOf(body: Corners, gives: Float64Array): boolean {
     const { xs, ys, left, right, bottom, top } = this
+    const first = this.isOpen ? 1 : 0
     for (let i = 0; i < body.xs.length; i++) {
       const next = i + 1 === body.xs.length ? 0 : i + 1
       const ax = body.xs[i] as number
@@ -41,7 +50,7 @@ export class FlatShape implements Corners {
       if ((ax > right + give && bx > right + give) || (ax < left - give && bx < left - give)) continue
       if ((ay > top + give && by > top + give) || (ay < bottom - give && by < bottom - give)) continue
       const give2 = give * give
-      for (let k = 0, j = xs.length - 1; k < xs.length; j = k++)
+      for (let k = first, j = first === 1 ? 0 : xs.length - 1; k < xs.length; j = k++)
         if (
           sides2(ax, ay, bx, by, xs[j] as number, ys[j] as number, xs[k] as number, ys[k] as number) <= give2
         )
@@ -54,13 +63,14 @@ export class FlatShape implements Corners {
   distance(body: Corners): number {
     if (doHold(this, body)) return 0
     const { xs, ys } = this
+    const first = this.isOpen ? 1 : 0
     let least = Infinity
     for (let i = 0, h = body.xs.length - 1; i < body.xs.length; h = i++) {
       const ax = body.xs[h] as number
       const ay = body.ys[h] as number
       const bx = body.xs[i] as number
       const by = body.ys[i] as number
-      for (let k = 0, j = xs.length - 1; k < xs.length; j = k++) {
+      for (let k = first, j = first === 1 ? 0 : xs.length - 1; k < xs.length; j = k++) {
         const square = sides2(
           ax,
           ay,
@@ -94,7 +104,8 @@ const doHold = (a: Corners, b: Corners): boolean =>
   isInside(a, b.xs[0] as number, b.ys[0] as number) || isInside(b, a.xs[0] as number, a.ys[0] as number)
 
 /** True inside an outline, by the crossings of a ray (even and odd). */
-function isInside({ xs, ys }: Corners, x: number, y: number): boolean {
+function isInside({ xs, ys, isOpen }: Corners, x: number, y: number): boolean {
+  if (isOpen) return false
   let inside = false
   for (let i = 0, j = xs.length - 1; i < xs.length; j = i++) {
     const yi = ys[i] as number
@@ -107,9 +118,9 @@ function isInside({ xs, ys }: Corners, x: number, y: number): boolean {
 }
 
 /** Squared distance from a place to the edge of an outline. */
-function toEdge2({ xs, ys }: Corners, x: number, y: number): number {
+function toEdge2({ xs, ys, isOpen }: Corners, x: number, y: number): number {
   let least = Infinity
-  for (let i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+  for (let i = isOpen ? 1 : 0, j = isOpen ? 0 : xs.length - 1; i < xs.length; j = i++) {
     const square = toSide2(x, y, xs[j] as number, ys[j] as number, xs[i] as number, ys[i] as number)
     if (square < least) least = square
   }

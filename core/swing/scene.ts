@@ -22,11 +22,14 @@ export interface Ground {
 export interface Obstacle {
   readonly name: string
   readonly outline: Polygon
+  /** A line that does not close, such as a floor or a firewall. */
+  readonly isOpen?: boolean
 }
 
 /** What a body has to be brought through, seen from the right: x forward, z up. */
 export interface SwingSetup {
-  readonly body: Polygon
+  /** Outlines of what goes in as one, as it stands installed. */
+  readonly pieces: readonly Polygon[]
   readonly pivot: Place2
   readonly obstacles: readonly Obstacle[]
   readonly ground: Ground | null
@@ -65,17 +68,10 @@ export const GROUND = 'ground'
 
 /** A body among obstacles, at one lift, ready to be asked about very many poses. */
 export class SwingScene {
-  private readonly relX: Float64Array
-  private readonly relZ: Float64Array
-  private readonly radius: Float64Array
-  /** Of each side of the body: the further of its two ends. */
-  private readonly sideRadius: Float64Array
+  private readonly pieces: readonly Piece[]
   private readonly reach: number
   private readonly places: readonly Place2[]
   private readonly shapes: readonly { readonly shape: FlatShape; readonly places: readonly Place2[] }[]
-  /** The body at the pose last taken. */
-  private readonly body: Corners
-  private readonly gives: Float64Array
   private readonly keepMm: number
   private readonly ends: readonly { readonly pose: Pose; readonly room: number }[]
   private endsOnGround: readonly { readonly pose: Pose; readonly room: number }[] = []
@@ -87,23 +83,18 @@ export class SwingScene {
   /** @throws CoreError `degenerate` for what is no outline, `out-of-range` for a wheelbase or bounds that cannot be */
   constructor(private readonly setup: SwingSetup) {
     requireSetup(setup)
-    const { body, pivot, obstacles } = setup
-    this.relX = Float64Array.from(body, ([x]) => x - pivot[0])
-    this.relZ = Float64Array.from(body, ([, z]) => z - pivot[1])
-    this.radius = this.relX.map((x, i) => Math.hypot(x, this.relZ[i] as number))
-    this.sideRadius = this.radius.map((r, i) => Math.max(r, this.radius[(i + 1) % body.length] as number))
-    this.reach = Math.max(...this.radius)
-    this.places = alongSides(body).map(([x, z]) => [x - pivot[0], z - pivot[1]])
-    this.shapes = obstacles.map(({ outline }) => ({
-      shape: new FlatShape(outline),
-      places: alongSides(outline),
-    }))
-    this.body = { xs: new Float64Array(body.length), ys: new Float64Array(body.length) }
-    this.gives = new Float64Array(body.length)
-    this.keepMm = setup.keepMm ?? 0
-    this.ends = this.atEnds(() =>
-      Math.min(Infinity, ...this.shapes.map(({ shape }) => shape.distance(this.body))),
+    const { pieces, pivot, obstacles } = setup
+    this.pieces = pieces.map((piece) => pieceOf(piece, pivot))
+    this.reach = Math.max(...this.pieces.flatMap(({ radius }) => [...radius]))
+    this.places = pieces.flatMap((piece) =>
+      alongSides(piece).map(([x, z]): Place2 => [x - pivot[0], z - pivot[1]]),
     )
+    this.shapes = obstacles.map(({ outline, isOpen = false }) => ({
+      shape: new FlatShape(outline, isOpen),
+      places: alongSides(outline, isOpen),
+    }))
+    this.keepMm = setup.keepMm ?? 0
+    this.ends = this.atEnds(() => this.among())
     this.lift(0)
   }
 
@@ -172,9 +163,12 @@ export class SwingScene {
   amongObstacles(pose: Pose, shift: number, turn: number): Standing {
     const [keep, growth] = [this.kept(pose, this.ends), this.growth(shift, turn)]
     this.take(pose)
-    for (let i = 0; i < this.gives.length; i++)
-      this.gives[i] = shift + (this.sideRadius[i] as number) * turn + keep + growth
-    if (this.shapes.every(({ shape }) => shape.isClearOf(this.body, this.gives))) return 'free'
+    const isFree = this.pieces.every(({ corners, gives, sideRadius }) => {
+      for (let i = 0; i < gives.length; i++)
+        gives[i] = shift + (sideRadius[i] as number) * turn + keep + growth
+      return this.shapes.every(({ shape }) => shape.isClearOf(corners, gives))
+    })
+    if (isFree) return 'free'
     return this.isBuried(pose, shift, turn, keep - growth) ? 'blocked' : 'mixed'
   }
 
@@ -185,12 +179,13 @@ export class SwingScene {
     this.take(pose)
     const cosine = 1 / Math.sqrt(1 + this.slope * this.slope)
     let isFree = true
-    for (let i = 0; i < this.body.xs.length; i++) {
-      const above = ((this.body.ys[i] as number) - this.groundAt(this.body.xs[i] as number)) * cosine
-      const give = shift + (this.radius[i] as number) * turn
-      if (above < keep - growth - give) return 'blocked'
-      if (above <= keep + growth + give) isFree = false
-    }
+    for (const { corners, radius } of this.pieces)
+      for (let i = 0; i < radius.length; i++) {
+        const above = ((corners.ys[i] as number) - this.groundAt(corners.xs[i] as number)) * cosine
+        const give = shift + (radius[i] as number) * turn
+        if (above < keep - growth - give) return 'blocked'
+        if (above <= keep + growth + give) isFree = false
+      }
     return isFree ? 'free' : 'mixed'
   }
 
@@ -203,7 +198,7 @@ export class SwingScene {
   rooms(pose: Pose): Room[] {
     this.take(pose)
     const rooms = this.setup.obstacles.map(({ name }, index) => ({
-      mm: this.shapes[index]?.shape.distance(this.body) ?? NaN,
+      mm: this.to(this.shapes[index]?.shape),
       obstacle: name,
     }))
     return this.setup.ground ? [...rooms, { mm: Math.max(0, this.toGround()), obstacle: GROUND }] : rooms
@@ -228,9 +223,10 @@ export class SwingScene {
   /** Room at a pose beyond what is asked for there. */
   private spare(pose: Pose): number {
     this.take(pose)
-    let among = Infinity
-    for (const { shape } of this.shapes) among = Math.min(among, shape.distance(this.body))
-    return Math.min(among - this.kept(pose, this.ends), this.toGround() - this.kept(pose, this.endsOnGround))
+    return Math.min(
+      this.among() - this.kept(pose, this.ends),
+      this.toGround() - this.kept(pose, this.endsOnGround),
+    )
   }
 
   private isFreeWithin(from: Pose, spareFrom: number, to: Pose, spareTo: number): boolean {
@@ -244,10 +240,10 @@ export class SwingScene {
     return this.isFreeWithin(from, spareFrom, middle, spare) && this.isFreeWithin(middle, spare, to, spareTo)
   }
 
-  /** Corners of the body at a pose. */
-  outlineAt(pose: Pose): Place2[] {
+  /** Corners of each piece at a pose. */
+  outlinesAt(pose: Pose): Place2[][] {
     this.take(pose)
-    return [...this.body.xs].map((x, i) => [x, this.body.ys[i] as number])
+    return this.pieces.map(({ corners: { xs, ys } }) => [...xs].map((x, i) => [x, ys[i] as number]))
   }
 
   /** Height of the floor under a place. */
@@ -261,22 +257,34 @@ export class SwingScene {
     const turn = radians(tiltDeg)
     const [sine, cosine] = [Math.sin(turn), Math.cos(turn)]
     const [px, pz] = [pivot[0] + x, pivot[1] + z]
-    for (let i = 0; i < this.relX.length; i++) {
-      const [rx, rz] = [this.relX[i] as number, this.relZ[i] as number]
-      this.body.xs[i] = px + cosine * rx - sine * rz
-      this.body.ys[i] = pz + sine * rx + cosine * rz
-    }
+    for (const { relX, relZ, corners } of this.pieces)
+      for (let i = 0; i < relX.length; i++) {
+        const [rx, rz] = [relX[i] as number, relZ[i] as number]
+        corners.xs[i] = px + cosine * rx - sine * rz
+        corners.ys[i] = pz + sine * rx + cosine * rz
+      }
+  }
+
+  /** Distance of the pose last taken to one obstacle, and to all. */
+  private to(shape: FlatShape | undefined): number {
+    let least = Infinity
+    for (const { corners } of this.pieces) least = Math.min(least, shape?.distance(corners) ?? Infinity)
+    return least
+  }
+
+  private among(): number {
+    let least = Infinity
+    for (const { shape } of this.shapes) least = Math.min(least, this.to(shape))
+    return least
   }
 
   private toGround(): number {
     if (this.floor === -Infinity) return Infinity
     const cosine = 1 / Math.sqrt(1 + this.slope * this.slope)
     let least = Infinity
-    for (let i = 0; i < this.body.xs.length; i++)
-      least = Math.min(
-        least,
-        ((this.body.ys[i] as number) - this.groundAt(this.body.xs[i] as number)) * cosine,
-      )
+    for (const { corners } of this.pieces)
+      for (let i = 0; i < corners.xs.length; i++)
+        least = Math.min(least, ((corners.ys[i] as number) - this.groundAt(corners.xs[i] as number)) * cosine)
     return least
   }
 
@@ -298,7 +306,8 @@ export class SwingScene {
       for (const [ox, oz] of places) {
         const away = Math.hypot(ox - px, oz - pz)
         if (away > this.reach + about) continue
-        if (isNearer(this.body, ox, oz, keep - shift - away * turn)) return true
+        const deep = keep - shift - away * turn
+        if (this.pieces.some(({ corners }) => isNearer(corners, ox, oz, deep))) return true
       }
     }
     return false
@@ -315,9 +324,35 @@ export const between = (from: Pose, to: Pose, share: number): Pose => ({
   tiltDeg: from.tiltDeg + share * (to.tiltDeg - from.tiltDeg),
 })
 
+/** An outline of the body by its pivot, and its corners at the pose last taken. */
+interface Piece {
+  readonly relX: Float64Array
+  readonly relZ: Float64Array
+  readonly radius: Float64Array
+  /** Of each side: the further of its two ends. */
+  readonly sideRadius: Float64Array
+  readonly gives: Float64Array
+  readonly corners: Corners
+}
+
+function pieceOf(piece: Polygon, pivot: Place2): Piece {
+  const relX = Float64Array.from(piece, ([x]) => x - pivot[0])
+  const relZ = Float64Array.from(piece, ([, z]) => z - pivot[1])
+  const radius = relX.map((x, i) => Math.hypot(x, relZ[i] as number))
+  return {
+    relX,
+    relZ,
+    radius,
+    sideRadius: radius.map((r, i) => Math.max(r, radius[(i + 1) % piece.length] as number)),
+    gives: new Float64Array(piece.length),
+    corners: { xs: new Float64Array(piece.length), ys: new Float64Array(piece.length) },
+  }
+}
+
 /** Corners of an outline and places along its longer sides. */
-const alongSides = (outline: Polygon): Place2[] =>
+const alongSides = (outline: Polygon, isOpen = false): Place2[] =>
   outline.flatMap(([ax, ay], index) => {
+    if (isOpen && index === outline.length - 1) return [[ax, ay]]
     const [bx, by] = outline[(index + 1) % outline.length] as Place2
     const parts = Math.max(1, Math.ceil(Math.hypot(bx - ax, by - ay) / BETWEEN))
     return Array.from({ length: parts }, (_, k): Place2 => [
@@ -326,9 +361,13 @@ const alongSides = (outline: Polygon): Place2[] =>
     ])
   })
 
-function requireSetup({ body, obstacles, ground, bounds, tiltRangeDeg, start }: SwingSetup): void {
-  requireSimple(body, 'powertrain')
-  for (const { name, outline } of obstacles) requireSimple(outline, name)
+function requireSetup({ pieces, obstacles, ground, bounds, tiltRangeDeg, start }: SwingSetup): void {
+  if (pieces.length === 0) throw new CoreError('degenerate', 'powertrain', 'it has no outline')
+  for (const piece of pieces) requireSimple(piece, 'powertrain')
+  for (const { name, outline, isOpen } of obstacles) {
+    if (!isOpen) requireSimple(outline, name)
+    else if (outline.length < 2) throw new CoreError('degenerate', name, 'two corners or more are needed')
+  }
   if (ground && !(ground.wheelbaseMm > 0))
     throw new CoreError('out-of-range', 'wheelbase', 'must be above nought')
   const [leastX, mostX, leastZ, mostZ] = bounds

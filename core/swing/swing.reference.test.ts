@@ -13,7 +13,7 @@ const setupOf = (input: Case, keepMm = 0): SwingSetup => {
   const { powertrain, pivot, obstacles, ground, lift_mode, start, bounds, tilt_range } = input
   const [x, z, tiltDeg] = start
   return {
-    body: powertrain,
+    pieces: [powertrain],
     pivot,
     obstacles: Object.entries(obstacles).map(([name, outline]) => ({ name, outline: outline as Polygon })),
     ground: ground && {
@@ -46,7 +46,7 @@ function touches(setup: SwingSetup, { liftMm, poses }: WayIn): string[] {
   scene.lift(liftMm)
   const found = new Set<string>()
   for (const pose of alongWay(scene, poses, 2)) {
-    const body = scene.outlineAt(pose)
+    const body = scene.outlinesAt(pose).flat()
     if (body.some(([x, z]) => z < scene.groundAt(x))) found.add('ground')
     for (const { name, outline } of setup.obstacles) if (doCross(body, outline)) found.add(name)
   }
@@ -127,12 +127,14 @@ describe('a way with room to spare', () => {
 /** A square block over a flat floor, let down from above. */
 const pocket = (keepMm: number) => ({
   setup: {
-    body: [
-      [-100, 0],
-      [100, 0],
-      [100, 200],
-      [-100, 200],
-    ] as Polygon,
+    pieces: [
+      [
+        [-100, 0],
+        [100, 0],
+        [100, 200],
+        [-100, 200],
+      ] as Polygon,
+    ],
     pivot: [0, 100],
     ground: null,
     start: { x: 0, z: 400, tiltDeg: 0 },
@@ -159,7 +161,7 @@ describe('what no lift helps', () => {
     [x, z + height],
   ]
   const setup: SwingSetup = {
-    body: box(-100, -100, 200, 200),
+    pieces: [box(-100, -100, 200, 200)],
     pivot: [0, 0],
     obstacles: [
       { name: 'left', outline: box(-600, -300, 520, 400) },
@@ -195,7 +197,7 @@ describe('what no lift helps', () => {
       [100, 0],
       [0, 80],
     ]
-    expect(() => new SwingScene({ ...free, body: crossed })).toThrow('cross')
+    expect(() => new SwingScene({ ...free, pieces: [crossed] })).toThrow('cross')
     expect(() => ended(wayAtLift(free, 2500))).toThrow('lift')
   })
 

@@ -1,0 +1,113 @@
+import { CoreError } from '../errors'
+import { known, unknown, type Known, type Missing } from '../known'
+import type { Verdict } from '../project/limit'
+import type { DialRound, Stack, StackPart } from '../project/mating'
+import { parseLength } from '../units/parseLength'
+import {
+  bestDowel,
+  boreRunOut,
+  faceRunOut,
+  type BoreRunOut,
+  type DialReading,
+  type DowelChoice,
+  type FaceRunOut,
+} from './runOut'
+import { stackUp, type StackResult, type StackSize } from './stackUp'
+
+/** What a chain of a build comes to, and how it stands in its window. */
+export interface StackAnswer extends StackResult {
+  /**
+   * holds: even with every part at its worst; tight: in 99.73 of 100 cases; out: in fewer. Null without a window.
+   */
+  readonly verdict: Verdict | null
+}
+
+/** A dial round of a build. */
+export interface RoundAnswer {
+  readonly bore: BoreRunOut | null
+  readonly face: FaceRunOut | null
+  /** Total reading of the sine, in mm. */
+  readonly totalMm: number
+  readonly verdict: Verdict | null
+  /** Null for a face, and for a bore without offset dowels on the shelf. */
+  readonly dowel: DowelChoice | null
+}
+
+/** Share of cases within the window that is called tight; fewer are out. */
+const NEARLY_ALL = 0.9973
+/** Decimal sizes that meet their limit in the last digit keep it, in mm. */
+const ROUNDING = 1e-9
+
+/** What a chain comes to; unknown with every part that has no size yet. */
+export function stackAnswer(stack: Stack): Known<StackAnswer> {
+  if (stack.parts.length === 0) return unknown(`${stack.name}: no part is entered yet`)
+  const missing: Missing[] = stack.parts
+    .filter(({ nominalMm }) => nominalMm === undefined)
+    .map(({ name }) => ({ what: `${stack.name}: the size of “${name}”`, path: '' }))
+  if (missing.length > 0) return { known: false, missing }
+  const assumed = stack.parts
+    .filter(({ plusMm, minusMm }) => plusMm === undefined && minusMm === undefined)
+    .map(({ name }) => `${stack.name}: “${name}” is taken as exact`)
+  const result = stackUp(stack.parts.map(sizeOf), {
+    minMm: stack.minMm ?? null,
+    maxMm: stack.maxMm ?? null,
+  })
+  return known({ ...result, verdict: verdictOf(stack, result) }, assumed)
+}
+
+const sizeOf = ({ counts, nominalMm, plusMm, minusMm, spread }: StackPart): StackSize => ({
+  sign: counts === 'adds' ? 1 : -1,
+  nominalMm: nominalMm ?? NaN,
+  plusMm: plusMm ?? 0,
+  minusMm: minusMm ?? 0,
+  spread: spread ?? 'normal',
+})
+
+function verdictOf({ minMm, maxMm }: Stack, { worst, below, above }: StackResult): Verdict | null {
+  if (minMm === undefined && maxMm === undefined) return null
+  const isIn = (mm: number) =>
+    (minMm === undefined || mm >= minMm - ROUNDING) && (maxMm === undefined || mm <= maxMm + ROUNDING)
+  if (worst.every(isIn)) return 'holds'
+  return 1 - below - above >= NEARLY_ALL ? 'tight' : 'out'
+}
+
+/** A dial round of a build; unknown with what cannot be read or is still to be read. */
+export function roundAnswer(round: DialRound): Known<RoundAnswer> {
+  const read = round.spots.filter(({ text }) => text.trim() !== '')
+  const readings: DialReading[] = []
+  const missing: Missing[] = []
+  for (const { clockDeg, text } of read) {
+    const parsed = parseLength(text, round.unit)
+    if (parsed.ok) readings.push({ clockDeg, mm: parsed.value })
+    else missing.push({ what: `${round.name}, at ${clockText(clockDeg)}: ${parsed.message}`, path: '' })
+  }
+  if (round.of === 'face' && round.radiusMm === undefined)
+    missing.push({ what: `${round.name}: the radius at which the plunger goes round`, path: '' })
+  if (missing.length > 0) return { known: false, missing }
+  try {
+    const isUsual = round.countsBackwards !== true
+    const bore = round.of === 'bore' ? boreRunOut(readings, isUsual) : null
+    const face = round.of === 'face' ? faceRunOut(readings, round.radiusMm ?? NaN, isUsual) : null
+    const totalMm = 2 * ((bore ?? face)?.fit.amplitude ?? NaN)
+    const most = round.totalMaxMm
+    return known({
+      bore,
+      face,
+      totalMm,
+      verdict: most === undefined ? null : totalMm <= most + ROUNDING ? 'holds' : 'out',
+      dowel: bore && round.dowelsMm ? bestDowel(bore, round.dowelsMm) : null,
+    })
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    return unknown(`${round.name}: three places well round the clock, ${readings.length} are read`)
+  }
+}
+
+/** A place on the clock face: 90° is "3 o’clock". */
+export function clockText(clockDeg: number): string {
+  const turn = ((clockDeg % 360) + 360) % 360
+  const half = Math.round(turn / 15)
+  if (Math.abs(turn - 15 * half) > 0.5) return `${Math.round(turn)}° from 12, clockwise`
+  const hour = Math.floor(half / 2) % 12 || 12
+  return half % 2 === 0 ? `${hour} o’clock` : `half past ${hour}`
+}
