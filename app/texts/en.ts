@@ -2,12 +2,18 @@ import type { Verdict } from '~~/core/project/limit'
 import type { JointKind, School } from '~~/core/project/lineSpec'
 import { grouped } from '~~/core/units/format'
 import { measuring } from './measuring'
+import { mating } from './mating'
 import { place } from './place'
+import { wayIn } from './wayIn'
+import { weight } from './weight'
 
 /** Every phrase of the interface, by place, so that a translation is one file. */
 export const texts = {
   measuring,
   place,
+  mating,
+  weight,
+  wayIn,
   name: 'Lurvan',
   verdicts: { holds: 'holds', tight: 'tight', out: 'out', unknown: 'unknown' } satisfies Record<
     Verdict,

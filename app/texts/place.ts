@@ -2,6 +2,7 @@ import type { GapKind } from '~~/core/project/gap'
 
 /** Phrases of the board of trials: gaps, positions, trials. */
 export const place = {
+  nav: { label: 'Placing', place: 'Board', mating: 'Mating', weight: 'Weight', 'way-in': 'Way in' },
   side: 'from the side, front to the left',
   front: 'from the front',
   top: 'from above, left side up',

@@ -2,6 +2,8 @@ import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
 import type { LeverSettings } from '~~/core/placement/settings'
+import type { SwingSetup } from '~~/core/swing/scene'
+import type { LeastLift, SwingProgress } from '~~/core/swing/wayIn'
 import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 
 /** The searches a worker runs for the workbench; only plain data crosses. */
@@ -41,4 +43,13 @@ export interface SurenessService {
   open: (build: Build) => Promise<void>
   /** Null when it was overtaken by another question. */
   sample: (question: SampleQuestion, onProgress: (share: number) => void) => Promise<Sureness | null>
+}
+
+/** The search for a way in, in a worker; left by ending it. */
+export interface SwingService {
+  readonly leastLift: (
+    setup: SwingSetup,
+    range: readonly [number, number],
+    onProgress: (progress: SwingProgress) => void,
+  ) => Promise<LeastLift>
 }

@@ -1,6 +1,7 @@
 import { stackScale, stackScene } from '../drawing/stackScene'
 import type { DialRound, Stack } from '../project/mating'
 import { changedBay } from '../testdata/bay'
+import { without } from '../testdata/without'
 import { clockText, roundAnswer, stackAnswer } from './matingOf'
 
 const bay = changedBay()
@@ -32,11 +33,10 @@ describe('chains of the tight bay', () => {
   })
 
   it('give no verdict without a window, and say which size is missing', () => {
-    const { minMm: _low, maxMm: _high, ...open } = stack('pilot')
-    const answer = stackAnswer(open)
+    const answer = stackAnswer(without(stack('pilot'), 'minMm', 'maxMm'))
     expect(answer.known && answer.value.verdict).toBeNull()
     const [first, ...others] = stack('pilot').parts
-    const { nominalMm: _gone, ...bare } = first!
+    const bare = without(first!, 'nominalMm')
     const unread = stackAnswer(stack('pilot', { parts: [bare, ...others] }))
     expect(unread).toEqual({
       known: false,
@@ -46,7 +46,7 @@ describe('chains of the tight bay', () => {
   })
 
   it('say which parts are taken as exact', () => {
-    const { plusMm: _plus, minusMm: _minus, ...exact } = stack('pilot').parts[0]!
+    const exact = without(stack('pilot').parts[0]!, 'plusMm', 'minusMm')
     const answer = stackAnswer(stack('pilot', { parts: [exact] }))
     expect(answer.known && answer.assumptions).toEqual([
       'Pilot in its bush: “input shaft, tip beyond the gearbox face” is taken as exact',
@@ -95,8 +95,7 @@ describe('dial rounds of the tight bay', () => {
     const spots = round('bore').spots.map((spot, k) => (k === 1 ? { ...spot, text: 'tight' } : spot))
     const bad = roundAnswer(round('bore', { spots }))
     expect(bad.known ? '' : bad.missing[0]?.what).toContain('half past 1')
-    const { radiusMm: _radius, ...bare } = round('face')
-    const face = roundAnswer(bare)
+    const face = roundAnswer(without(round('face'), 'radiusMm'))
     expect(face.known ? '' : face.missing[0]?.what).toContain('radius')
   })
 
@@ -105,7 +104,9 @@ describe('dial rounds of the tight bay', () => {
     [45, 'half past 1'],
     [90, '3 o’clock'],
     [360, '12 o’clock'],
-    [203, '203° from 12, clockwise'],
+    [205, 'about 7 o’clock (205°)'],
+    [52, 'about half past 1 (52°)'],
+    [359, 'about 12 o’clock (359°)'],
   ])('%d° is %s', (angle, words) => {
     expect(clockText(angle)).toBe(words)
   })

@@ -103,11 +103,11 @@ export function roundAnswer(round: DialRound): Known<RoundAnswer> {
   }
 }
 
-/** A place on the clock face: 90° is "3 o’clock". */
+/** A place on the clock face: 90° is "3 o’clock", 205° is "about 7 o’clock (205°)". */
 export function clockText(clockDeg: number): string {
   const turn = ((clockDeg % 360) + 360) % 360
   const half = Math.round(turn / 15)
-  if (Math.abs(turn - 15 * half) > 0.5) return `${Math.round(turn)}° from 12, clockwise`
   const hour = Math.floor(half / 2) % 12 || 12
-  return half % 2 === 0 ? `${hour} o’clock` : `half past ${hour}`
+  const words = half % 2 === 0 ? `${hour} o’clock` : `half past ${hour}`
+  return Math.abs(turn - 15 * half) > 0.5 ? `about ${words} (${Math.round(turn)}°)` : words
 }

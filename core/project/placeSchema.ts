@@ -72,13 +72,14 @@ export const matingSchema = object({
   rounds: list(round, MOST.rounds).required(),
 }).default(undefined)
 
-const spot = () => array().of(place().required()).length(3)
+const spot = () => object({ stationMm: place(), leftMm: place(), upMm: place() }).default(undefined)
+const kg = () => figure(0, 100_000)
 
 const mass = object({
   id: requiredId(),
   name: requiredName(),
   done: wordField(['in', 'out', 'moved']).required(),
-  kg: figure(0, 100_000),
+  kg: kg(),
   at: spot(),
   to: spot(),
   body: idField(),
@@ -87,14 +88,16 @@ const mass = object({
 
 /** What the scales say; absent until something is entered. */
 export const weightSchema = object({
-  cornersKg: array().of(figure(0, 100_000).required()).length(4),
+  cornersKg: object({ frontLeft: kg(), frontRight: kg(), rearLeft: kg(), rearRight: kg() }).default(
+    undefined,
+  ),
   frontStationMm: place(),
   rearStationMm: place(),
   trackFrontMm: figure(1, 100_000),
   trackRearMm: figure(1, 100_000),
   cgHeightMm: place(),
   masses: list(mass, MOST.masses).required(),
-  hook: object({ stationMm: place().required(), heightMm: place().required() }).default(undefined),
+  hook: object({ stationMm: place(), heightMm: place() }).default(undefined),
   hangDeg: figure(-89, 89),
   balances: list(object({ id: requiredId(), date: timeField(), note: noteField().defined() }), MOST.balances),
 }).default(undefined)

@@ -101,8 +101,6 @@ export function referenceProblems(build: Build): FileProblem[] {
   })
   build.weight?.masses.forEach((mass, i) => {
     requireIn(bodies, mass.body, `weight.masses[${i}].body`, 'body')
-    if (mass.done === 'moved' && mass.at && !mass.to)
-      complain(`weight.masses[${i}].to`, 'a mass that is moved needs where it goes')
   })
   bodyReferences(build, complain)
   settingReferences(build, complain)

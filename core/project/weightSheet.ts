@@ -1,8 +1,16 @@
 import type { BodyId } from './body'
 import type { Id } from './id'
 
-/** Station, offset to the left and height of a centre of gravity, in mm. */
-export type MassSpot = readonly [number, number, number]
+/** Where a centre of gravity is, as far as it is known. */
+export interface MassSpot {
+  readonly stationMm?: number
+  readonly leftMm?: number
+  readonly upMm?: number
+}
+
+/** The four wheels, each with its scale. */
+export const CORNERS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const
+export type Corner = (typeof CORNERS)[number]
 
 /** A thing that is put in, taken out or moved. */
 export interface MassEntry {
@@ -21,8 +29,8 @@ export interface MassEntry {
 
 /** A hook above a unit on the hoist. */
 export interface HookSpot {
-  readonly stationMm: number
-  readonly heightMm: number
+  readonly stationMm?: number
+  readonly heightMm?: number
 }
 
 /** A balance that was found by trial: where the next lift starts. */
@@ -34,8 +42,7 @@ export interface BalanceNote {
 
 /** What the scales say and what changes. */
 export interface WeightSheet {
-  /** Front left, front right, rear left, rear right. */
-  readonly cornersKg?: readonly [number, number, number, number]
+  readonly cornersKg?: Readonly<Partial<Record<Corner, number>>>
   readonly frontStationMm?: number
   readonly rearStationMm?: number
   readonly trackFrontMm?: number

@@ -1,6 +1,7 @@
 import type { WeightSheet } from '../project/weightSheet'
 import { NO_MOVE } from '../linalg/mat3'
 import { changedBay } from '../testdata/bay'
+import { without } from '../testdata/without'
 import { hangAnswer, weightAnswer } from './weightOf'
 
 const sheet = changedBay().weight!
@@ -28,14 +29,16 @@ describe('weights of the tight bay', () => {
   })
 
   it('say what has still to be weighed', () => {
-    const { cornersKg: _corners, ...rest } = sheet
     const unread: WeightSheet = {
-      ...rest,
+      ...without(sheet, 'cornersKg'),
       masses: [{ id: 'x', name: 'exhaust', done: 'in' }],
     }
     const answer = weightAnswer(unread)
     expect(answer.known ? [] : answer.missing.map(({ what }) => what)).toEqual([
-      'what the four scales show',
+      'what the scale shows, front left',
+      'what the scale shows, front right',
+      'what the scale shows, rear left',
+      'what the scale shows, rear right',
       'the weight of “exhaust”',
     ])
   })
@@ -43,7 +46,7 @@ describe('weights of the tight bay', () => {
   it('refuse to take out more than there is, in words', () => {
     const heavy: WeightSheet = {
       ...sheet,
-      masses: [{ id: 'x', name: 'all', done: 'out', kg: 5000, at: [0, 0, 0] }],
+      masses: [{ id: 'x', name: 'all', done: 'out', kg: 5000, at: { stationMm: 0, leftMm: 0, upMm: 0 } }],
     }
     const answer = weightAnswer(heavy)
     expect(answer.known ? '' : answer.missing[0]?.what).toContain('more is taken out')

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import { known, unknown, type Known, type Missing } from '../known'
 import { movePoint, type RigidMove } from '../linalg/mat3'
 import type { Id } from '../project/id'
-import type { MassEntry, MassSpot, WeightSheet } from '../project/weightSheet'
+import { CORNERS, type Corner, type MassEntry, type MassSpot, type WeightSheet } from '../project/weightSheet'
 import { loadChange, type LoadChange, type MassChange, type Weighing } from './axleLoads'
 import { centreOf, type Centre, type Mass, type MassPlace } from './masses'
 import { hangDeg, hookStation } from './sling'
@@ -13,7 +13,9 @@ export type MoveOf = (body: Id) => RigidMove | null
 /** How what hangs on the hoist hangs. */
 export interface Hang {
   readonly centre: Centre
-  /** Tail down; null while no hook is told or it is not above. */
+  /** The hook is not above the centre of gravity. */
+  readonly isHookLow: boolean
+  /** Tail down; null while the hook is not told or not above. */
   readonly hangDeg: number | null
   /** Where the hook has to be at its height to hang as wanted; null while none is wanted. */
   readonly hookStationMm: number | null
@@ -26,7 +28,7 @@ export interface Hang {
  */
 export function weightAnswer(sheet: WeightSheet, moveOf: MoveOf = () => null): Known<LoadChange> {
   const weighing = weighingOf(sheet)
-  const changes = sheet.masses.map((entry) => changeOf(entry, moveOf))
+  const changes = sheet.masses.map((entry) => changeOf(entry, moveOf, sheet.cgHeightMm !== undefined))
   const missing = [
     ...(weighing.known ? [] : weighing.missing),
     ...changes.flatMap((change) => (change.known ? [] : change.missing)),
@@ -45,8 +47,14 @@ export function weightAnswer(sheet: WeightSheet, moveOf: MoveOf = () => null): K
   }
 }
 
+const SCALES: Readonly<Record<Corner, string>> = {
+  frontLeft: 'what the scale shows, front left',
+  frontRight: 'what the scale shows, front right',
+  rearLeft: 'what the scale shows, rear left',
+  rearRight: 'what the scale shows, rear right',
+}
+
 const NEEDED = {
-  cornersKg: 'what the four scales show',
   frontStationMm: 'the station of the front axle',
   rearStationMm: 'the station of the rear axle',
   trackFrontMm: 'the front track',
@@ -54,13 +62,21 @@ const NEEDED = {
 } as const
 
 function weighingOf(sheet: WeightSheet): Known<Weighing> {
-  const missing = Object.entries(NEEDED).flatMap(([key, what]): Missing[] =>
-    sheet[key as keyof typeof NEEDED] === undefined ? [{ what, path: `weight.${key}` }] : [],
+  const { cornersKg = {}, frontStationMm, rearStationMm, trackFrontMm, trackRearMm, cgHeightMm } = sheet
+  const missing = [
+    ...CORNERS.flatMap((corner): Missing[] =>
+      cornersKg[corner] === undefined ? [{ what: SCALES[corner], path: `weight.cornersKg.${corner}` }] : [],
+    ),
+    ...Object.entries(NEEDED).flatMap(([key, what]): Missing[] =>
+      sheet[key as keyof typeof NEEDED] === undefined ? [{ what, path: `weight.${key}` }] : [],
+    ),
+  ]
+  if (missing.length > 0) return { known: false, missing }
+  const [frontLeft = NaN, frontRight = NaN, rearLeft = NaN, rearRight = NaN] = CORNERS.map(
+    (corner) => cornersKg[corner],
   )
-  const { cornersKg, frontStationMm, rearStationMm, trackFrontMm, trackRearMm, cgHeightMm } = sheet
-  if (missing.length > 0 || !cornersKg) return { known: false, missing }
   return known({
-    cornersKg,
+    cornersKg: [frontLeft, frontRight, rearLeft, rearRight],
     frontStation: frontStationMm ?? NaN,
     rearStation: rearStationMm ?? NaN,
     trackFrontMm: trackFrontMm ?? NaN,
@@ -69,40 +85,51 @@ function weighingOf(sheet: WeightSheet): Known<Weighing> {
   })
 }
 
-function changeOf(entry: MassEntry, moveOf: MoveOf): Known<MassChange> {
-  const { name, kg, at, to, done, body } = entry
-  if (kg === undefined) return unknown(`the weight of “${name}”`)
-  if (!at || (done === 'moved' && !to)) return unknown(`where “${name}” has its centre of gravity`)
+function changeOf(entry: MassEntry, moveOf: MoveOf, needsHeight: boolean): Known<MassChange> {
+  const { name, kg, done, body } = entry
+  if (kg === undefined || kg <= 0) return unknown(`the weight of “${name}”`)
+  const at = placeOf(entry.at, needsHeight)
+  const to = done === 'moved' ? placeOf(entry.to, needsHeight) : at
+  if (!at || !to) return unknown(`where “${name}” has its centre of gravity`)
   const move = body === undefined ? null : moveOf(body)
-  const placed = (spot: MassSpot): MassPlace => {
-    const { station, offset, height } = placeOf(spot)
-    if (!move) return { station, offset, height }
-    const [x, y, z] = movePoint(move, [-station, offset, height])
+  const placed = (spot: MassPlace): MassPlace => {
+    if (!move) return spot
+    const [x, y, z] = movePoint(move, [-spot.station, spot.offset, spot.height])
     return { station: -x, offset: y, height: z }
   }
-  if (done === 'moved') return known({ do: 'move', kg, ...placeOf(at), to: placed(to ?? at) })
+  if (done === 'moved') return known({ do: 'move', kg, ...at, to: placed(to) })
   // What is taken out comes from where it was; levers move only what is put in.
-  return known(done === 'out' ? { do: 'remove', kg, ...placeOf(at) } : { do: 'add', kg, ...placed(at) })
+  return known(done === 'out' ? { do: 'remove', kg, ...at } : { do: 'add', kg, ...placed(at) })
 }
 
-const placeOf = ([station, offset, height]: MassSpot): MassPlace => ({ station, offset, height })
+/** A place; null while something of it that counts is not told. Heights count only where the vehicle's own is known. */
+function placeOf(spot: MassSpot | undefined, needsHeight: boolean): MassPlace | null {
+  const { stationMm, leftMm, upMm } = spot ?? {}
+  if (stationMm === undefined || leftMm === undefined) return null
+  if (upMm === undefined && needsHeight) return null
+  return { station: stationMm, offset: leftMm, height: upMm ?? 0 }
+}
 
 /** How the unit hangs; unknown until something with its weight and place is said to hang. */
 export function hangAnswer(sheet: WeightSheet): Known<Hang> {
   const hanging = sheet.masses.filter(({ hangs, done }) => hangs === true && done !== 'out')
   if (hanging.length === 0) return unknown('what hangs on the hoist: mark it in the list of masses')
-  const missing = hanging.flatMap(({ name, kg, at }): Missing[] =>
-    kg === undefined || kg <= 0 || !at ? [{ what: `weight and place of “${name}”`, path: '' }] : [],
-  )
+  const missing: Missing[] = []
+  const masses = hanging.flatMap(({ name, kg, at }): Mass[] => {
+    const place = placeOf(at, true)
+    if (kg !== undefined && kg > 0 && place) return [{ kg, ...place }]
+    missing.push({ what: `weight and place of “${name}”`, path: '' })
+    return []
+  })
   if (missing.length > 0) return { known: false, missing }
-  const centre = centreOf(
-    hanging.map(({ kg, at }): Mass => ({ kg: kg ?? NaN, ...placeOf(at ?? [NaN, NaN, NaN]) })),
-  )
+  const centre = centreOf(masses)
   const { hook, hangDeg: wanted } = sheet
-  const isAbove = hook !== undefined && hook.heightMm > centre.height
+  const [station, height] = [hook?.stationMm, hook?.heightMm]
+  const isAbove = height !== undefined && height > centre.height
   return known({
     centre,
-    hangDeg: isAbove ? hangDeg(centre, { station: hook.stationMm, height: hook.heightMm }) : null,
-    hookStationMm: isAbove && wanted !== undefined ? hookStation(centre, hook.heightMm, wanted) : null,
+    isHookLow: height !== undefined && !isAbove,
+    hangDeg: isAbove && station !== undefined ? hangDeg(centre, { station, height }) : null,
+    hookStationMm: isAbove && wanted !== undefined ? hookStation(centre, height, wanted) : null,
   })
 }

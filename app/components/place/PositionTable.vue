@@ -1,17 +1,23 @@
 <script setup lang="ts">
 import type { Build } from '~~/core/project/build'
 import { positionFacts } from '~~/core/text/positionFacts'
-import { formatLength } from '~~/core/units/format'
+import { fixed, formatLength } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { usePlace } from '~/stores/place'
+import { useWeight } from '~/stores/weight'
 
 /** Positions side by side; one is chosen, the mounts are made to it. */
 const { build } = defineProps<{ build: Build }>()
 const place = usePlace()
+const weight = useWeight()
 const words = texts.place.positions
 const columns = computed(() =>
   place.positions.map(({ position, evaluation }) => ({ position, facts: positionFacts(build, evaluation) })),
 )
+const shareText = (id: string) => {
+  const share = weight.shares.find((one) => one.id === id)
+  return share ? `${fixed(share.percent, 1)} %` : '?'
+}
 const cutsText = (count: number, deepest: number) =>
   count === 0 ? texts.place.noCuts : texts.place.cuts(count, formatLength(deepest, build.units))
 </script>
@@ -64,6 +70,12 @@ const cutsText = (count: number, deepest: number) =>
         <tr>
           <th scope="row">{{ words.joints }}</th>
           <td v-for="{ position, facts } in columns" :key="position.id" class="figure">{{ facts.joints }}</td>
+        </tr>
+        <tr v-if="weight.shares.length > 0">
+          <th scope="row">{{ texts.weight.frontShare }}</th>
+          <td v-for="{ position } in columns" :key="position.id" class="figure">
+            {{ shareText(position.id) }}
+          </td>
         </tr>
         <tr>
           <th scope="row">{{ words.moved }}</th>

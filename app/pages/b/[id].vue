@@ -21,8 +21,10 @@ const toast = useToast()
 const id = computed(() => String(route.params.id))
 /** The parts of measuring are one stage of the work. */
 const MEASURING = ['readings', 'setups', 'tools', 'datum', 'compare']
+const PLACING = ['place', 'mating', 'weight', 'way-in']
 const current = computed(() => {
   const part = String(route.path.split('/')[3] ?? '')
+  if (PLACING.includes(part)) return 'place'
   return MEASURING.includes(part) ? 'readings' : part
 })
 const drawer = useDrawer()

@@ -15,6 +15,7 @@ const markedGap = ref('')
 </script>
 
 <template>
+  <PlaceNav />
   <div v-if="workbench.build && evaluation.current" class="place" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
       <PlaceBoard

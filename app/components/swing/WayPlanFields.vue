@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import type { WayInPlan } from '~~/core/project/wayInPlan'
+import { texts } from '~/texts/en'
+import { useWayIn } from '~/stores/wayIn'
+
+/** What is in the way, how the vehicle is lifted, and where the unit hangs first. */
+const { plan } = defineProps<{ plan: WayInPlan }>()
+const wayIn = useWayIn()
+const words = texts.wayIn
+const lifts = [
+  { value: 'rear', label: words.rear },
+  { value: 'whole', label: words.whole },
+]
+const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { ...plan.start, ...changed } })
+</script>
+
+<template>
+  <div class="plan">
+    <fieldset>
+      <legend>{{ words.inWay }}</legend>
+      <p class="soft hint">{{ words.inWayHint }}</p>
+      <UCheckbox
+        v-for="part in wayIn.parts"
+        :key="part.key"
+        :model-value="!plan.off.includes(part.key)"
+        :label="part.name"
+        :description="part.goesAlong ? words.goesAlong : undefined"
+        @update:model-value="wayIn.setOff(part.key, $event !== true)"
+      />
+    </fieldset>
+    <UFormField :label="words.lifted">
+      <USelect
+        :model-value="plan.lifted"
+        :items="lifts"
+        class="w-full"
+        @update:model-value="wayIn.change({ lifted: $event as WayInPlan['lifted'] })"
+      />
+    </UFormField>
+    <div class="pair">
+      <template v-if="plan.lifted === 'rear'">
+        <FigureField
+          :label="words.frontContact"
+          kind="length"
+          :least="-100000"
+          :value="plan.frontContactMm"
+          @change="wayIn.change({ frontContactMm: $event })"
+        />
+        <FigureField
+          :label="words.wheelbase"
+          kind="length"
+          :least="1"
+          :value="plan.wheelbaseMm"
+          @change="wayIn.change({ wheelbaseMm: $event })"
+        />
+      </template>
+      <FigureField
+        :label="words.liftLeast"
+        kind="length"
+        required
+        :most="plan.liftMm[1]"
+        :value="plan.liftMm[0]"
+        @change="wayIn.change({ liftMm: [$event ?? 0, plan.liftMm[1]] })"
+      />
+      <FigureField
+        :label="words.liftMost"
+        kind="length"
+        required
+        :least="plan.liftMm[0]"
+        :most="10000"
+        :value="plan.liftMm[1]"
+        @change="wayIn.change({ liftMm: [plan.liftMm[0], $event ?? 0] })"
+      />
+      <FigureField
+        :label="words.keep"
+        kind="length"
+        required
+        :most="500"
+        :value="plan.keepMm"
+        @change="wayIn.change({ keepMm: $event ?? 0 })"
+      />
+      <FigureField
+        :label="words.hangsForward"
+        kind="length"
+        required
+        :least="-10000"
+        :most="10000"
+        :value="plan.start.forwardMm"
+        @change="start({ forwardMm: $event ?? 0 })"
+      />
+      <FigureField
+        :label="words.hangsUp"
+        kind="length"
+        required
+        :least="-10000"
+        :most="10000"
+        :value="plan.start.upMm"
+        @change="start({ upMm: $event ?? 0 })"
+      />
+      <FigureField
+        :label="words.hangsTilt"
+        unit="°"
+        required
+        :least="-179"
+        :most="179"
+        :value="plan.start.tailDownDeg"
+        @change="start({ tailDownDeg: $event ?? 0 })"
+      />
+      <FigureField
+        :label="words.tiltLeast"
+        unit="°"
+        required
+        :least="-179"
+        :most="plan.tiltDeg[1]"
+        :value="plan.tiltDeg[0]"
+        @change="wayIn.change({ tiltDeg: [$event ?? 0, plan.tiltDeg[1]] })"
+      />
+      <FigureField
+        :label="words.tiltMost"
+        unit="°"
+        required
+        :least="plan.tiltDeg[0]"
+        :most="179"
+        :value="plan.tiltDeg[1]"
+        @change="wayIn.change({ tiltDeg: [plan.tiltDeg[0], $event ?? 0] })"
+      />
+    </div>
+    <p class="soft hint">{{ words.tiltHint }}</p>
+  </div>
+</template>
+
+<style scoped>
+.plan {
+  display: grid;
+  gap: 12px;
+}
+fieldset {
+  display: grid;
+  gap: 6px;
+}
+legend {
+  font-weight: 600;
+}
+.hint {
+  font-size: 0.9rem;
+  line-height: 1.35;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+  align-items: end;
+}
+</style>

@@ -1,0 +1,144 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import { slingScene } from '~~/core/drawing/slingScene'
+import type { Evaluation } from '~~/core/model/evaluateBuild'
+import type { Corner, HookSpot, MassEntry, MassSpot, WeightSheet } from '~~/core/project/weightSheet'
+import { loadRows, type LoadRow } from '~~/core/text/loadRows'
+import { hangAnswer, weightAnswer, type MoveOf } from '~~/core/weight/weightOf'
+import { texts } from '../texts/en'
+import { useEvaluation } from './evaluation'
+import { usePlace } from './place'
+import { assign } from './assign'
+import { useWorkbench } from './workbench'
+
+const EMPTY: WeightSheet = { masses: [] }
+
+const movesOf =
+  ({ moves }: Evaluation): MoveOf =>
+  (body) => {
+    const move = moves.get(body)
+    return move?.known ? move.value : null
+  }
+
+/** What the scales say of the open build, and what the levers make of it. */
+export const useWeight = defineStore('weight', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const place = usePlace()
+  const sheet = computed<WeightSheet>(() => workbench.build?.weight ?? EMPTY)
+  const answer = computed(() =>
+    weightAnswer(sheet.value, evaluation.current ? movesOf(evaluation.current) : undefined),
+  )
+  const rows = computed<readonly LoadRow[]>(() =>
+    answer.value.known && workbench.build ? loadRows(answer.value.value, workbench.build.units) : [],
+  )
+  const hang = computed(() => hangAnswer(sheet.value))
+  const sling = computed(() =>
+    hang.value.known && sheet.value.hook ? slingScene(hang.value.value, sheet.value.hook) : null,
+  )
+  /** Share of the weight in front, in per cent, of each position. */
+  const shares = computed(() =>
+    place.positions.flatMap(({ position, evaluation: there }) => {
+      const loads = weightAnswer(sheet.value, movesOf(there))
+      return loads.known
+        ? [{ id: position.id, name: position.name, percent: loads.value.after.frontPercent }]
+        : []
+    }),
+  )
+
+  function edit(label: string, recipe: (sheet: Draft<WeightSheet>) => void): void {
+    workbench.change(label, (draft) => {
+      draft.weight ??= { masses: [] }
+      recipe(draft.weight)
+    })
+  }
+
+  const change = (changed: Partial<Omit<WeightSheet, 'masses' | 'balances' | 'cornersKg'>>): void =>
+    edit('Change the weighing', (draft) => {
+      assign(draft, changed)
+    })
+
+  function weigh(corner: Corner, kg: number | undefined): void {
+    edit('Read a scale', (draft) => {
+      draft.cornersKg = { ...draft.cornersKg }
+      assign(draft.cornersKg, { [corner]: kg })
+    })
+  }
+
+  function hook(changed: HookSpot): void {
+    edit('Place the hook', (draft) => {
+      draft.hook = { ...draft.hook }
+      assign(draft.hook, changed)
+    })
+  }
+
+  function addMass(): void {
+    const mass: MassEntry = { id: crypto.randomUUID(), name: texts.weight.newMass, done: 'in' }
+    edit('Add a mass', (draft) => {
+      draft.masses.push(mass as Draft<MassEntry>)
+    })
+  }
+
+  function changeMass(id: string, changed: Partial<Omit<MassEntry, 'id' | 'at' | 'to'>>): void {
+    edit('Change a mass', (draft) => {
+      assign(
+        draft.masses.find((one) => one.id === id),
+        changed,
+      )
+    })
+  }
+
+  /** One coordinate of where a mass is, or goes. */
+  function spot(id: string, which: 'at' | 'to', changed: MassSpot): void {
+    edit('Place a mass', (draft) => {
+      const mass = draft.masses.find((one) => one.id === id)
+      if (!mass) return
+      const there = { ...mass[which] }
+      assign(there, changed)
+      mass[which] = there
+    })
+  }
+
+  function removeMass(id: string): void {
+    edit('Delete a mass', (draft) => {
+      draft.masses = draft.masses.filter((one) => one.id !== id)
+    })
+  }
+
+  function keepBalance(note: string): void {
+    if (note.trim() === '') return
+    const balance = {
+      id: crypto.randomUUID(),
+      date: new Date().toISOString().slice(0, 10),
+      note: note.trim().slice(0, 1000),
+    }
+    edit('Keep a balance', (draft) => {
+      draft.balances = [...(draft.balances ?? []), balance]
+    })
+  }
+
+  function removeBalance(id: string): void {
+    edit('Delete a balance', (draft) => {
+      draft.balances = (draft.balances ?? []).filter((one) => one.id !== id)
+    })
+  }
+
+  return {
+    sheet,
+    answer,
+    rows,
+    hang,
+    sling,
+    shares,
+    change,
+    weigh,
+    hook,
+    addMass,
+    changeMass,
+    spot,
+    removeMass,
+    keepBalance,
+    removeBalance,
+  }
+})
