@@ -2,6 +2,7 @@ import { stackScale, stackScene } from '../drawing/stackScene'
 import type { DialRound, Stack } from '../project/mating'
 import { changedBay } from '../testdata/bay'
 import { without } from '../testdata/without'
+import { parseDial } from './dialText'
 import { clockText, roundAnswer, stackAnswer } from './matingOf'
 
 const bay = changedBay()
@@ -97,6 +98,21 @@ describe('dial rounds of the tight bay', () => {
     expect(bad.known ? '' : bad.missing[0]?.what).toContain('half past 1')
     const face = roundAnswer(without(round('face'), 'radiusMm'))
     expect(face.known ? '' : face.missing[0]?.what).toContain('radius')
+  })
+
+  it.each([
+    ['-0.2', 'mm', -0.2],
+    ['−0,05', 'mm', -0.05],
+    ['+0.1', 'mm', 0.1],
+    ['.008', 'in', 0.2032],
+    ['-0.004', 'in', -0.1016],
+  ] as const)('read %s %s on either side of nought', (text, unit, mm) => {
+    const parsed = parseDial(text, unit)
+    expect(parsed.ok ? parsed.value : NaN).toBeCloseTo(mm, 9)
+  })
+
+  it.each(['', '--1', 'tight'])('do not guess at “%s”', (text) => {
+    expect(parseDial(text, 'mm').ok).toBe(false)
   })
 
   it.each([

@@ -2,7 +2,7 @@ import { CoreError } from '../errors'
 import { known, unknown, type Known, type Missing } from '../known'
 import type { Verdict } from '../project/limit'
 import type { DialRound, Stack, StackPart } from '../project/mating'
-import { parseLength } from '../units/parseLength'
+import { parseDial } from './dialText'
 import {
   bestDowel,
   boreRunOut,
@@ -77,7 +77,7 @@ export function roundAnswer(round: DialRound): Known<RoundAnswer> {
   const readings: DialReading[] = []
   const missing: Missing[] = []
   for (const { clockDeg, text } of read) {
-    const parsed = parseLength(text, round.unit)
+    const parsed = parseDial(text, round.unit)
     if (parsed.ok) readings.push({ clockDeg, mm: parsed.value })
     else missing.push({ what: `${round.name}, at ${clockText(clockDeg)}: ${parsed.message}`, path: '' })
   }

@@ -66,6 +66,11 @@ function take(text: string) {
 .size {
   width: 112px;
 }
+@media (max-width: 720px) {
+  .size {
+    width: 100%;
+  }
+}
 .fault {
   display: block;
   max-width: 160px;

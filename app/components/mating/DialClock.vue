@@ -3,7 +3,7 @@ import type { Known } from '~~/core/known'
 import { clockText, type RoundAnswer } from '~~/core/mating/matingOf'
 import { clockPlace } from '~~/core/drawing/clockFace'
 import type { DialRound } from '~~/core/project/mating'
-import { parseLength } from '~~/core/units/parseLength'
+import { parseDial } from '~~/core/mating/dialText'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 
@@ -15,8 +15,7 @@ const spots = computed(() =>
   round.spots.map((spot) => ({
     ...spot,
     place: clockPlace(spot.clockDeg, 0.41),
-    fault:
-      spot.text !== '' && !parseLength(spot.text, round.unit).ok ? words.at(clockText(spot.clockDeg)) : '',
+    fault: spot.text !== '' && !parseDial(spot.text, round.unit).ok ? words.at(clockText(spot.clockDeg)) : '',
   })),
 )
 const off = computed(() => {

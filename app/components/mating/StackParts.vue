@@ -46,7 +46,7 @@ function rename(part: StackPart, name: string) {
               `${fixed(100 * (shares[index] ?? 0), 0)} % of the scatter`
             }}</small>
           </td>
-          <td>
+          <td :data-label="words.counts">
             <USelect
               :model-value="part.counts"
               :items="senses"
@@ -57,7 +57,7 @@ function rename(part: StackPart, name: string) {
               "
             />
           </td>
-          <td>
+          <td :data-label="words.size">
             <SizeInput
               :label="`${words.size}: ${part.name}`"
               :value="part.nominalMm"
@@ -65,21 +65,21 @@ function rename(part: StackPart, name: string) {
               @change="mating.changePart(stack.id, part.id, { nominalMm: $event })"
             />
           </td>
-          <td>
+          <td :data-label="words.plus">
             <SizeInput
               :label="`${words.plus} ${part.name}`"
               :value="part.plusMm"
               @change="mating.changePart(stack.id, part.id, { plusMm: $event })"
             />
           </td>
-          <td>
+          <td :data-label="words.minus">
             <SizeInput
               :label="`${words.minus} ${part.name}`"
               :value="part.minusMm"
               @change="mating.changePart(stack.id, part.id, { minusMm: $event })"
             />
           </td>
-          <td>
+          <td :data-label="words.spread">
             <USelect
               :model-value="part.spread ?? 'normal'"
               :items="spreads"
@@ -88,7 +88,7 @@ function rename(part: StackPart, name: string) {
               @update:model-value="mating.changePart(stack.id, part.id, { spread: $event as PartSpread })"
             />
           </td>
-          <td>
+          <td class="bin">
             <UButton
               icon="i-lucide-x"
               variant="ghost"
@@ -108,7 +108,9 @@ function rename(part: StackPart, name: string) {
 </template>
 
 <style scoped>
+/* What is hidden from sight in it must not widen the page. */
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 table {
@@ -147,5 +149,44 @@ td {
 }
 small {
   display: block;
+}
+/* On a phone each part is a card of its own. */
+@media (max-width: 720px) {
+  thead {
+    display: none;
+  }
+  tr {
+    position: relative;
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 4px 10px;
+    padding: 8px 0 10px;
+    border-bottom: 1px solid var(--hair);
+  }
+  .wide {
+    grid-column: 1 / -1;
+    min-width: 0;
+    padding-right: 48px;
+  }
+  .bin {
+    position: absolute;
+    top: 2px;
+    right: 0;
+    padding: 0;
+  }
+  td {
+    padding-right: 0;
+  }
+  td[data-label]::before {
+    content: attr(data-label);
+    display: block;
+    color: var(--soft);
+    font-size: 0.88rem;
+  }
+  .sense,
+  .spread {
+    width: 100%;
+    min-width: 0;
+  }
 }
 </style>

@@ -20,7 +20,7 @@ const names: Record<LoadRow['key'], string> = {
 <template>
   <section aria-labelledby="loads-title" class="loads">
     <h2 id="loads-title">{{ words.result }}</h2>
-    <div v-if="weight.answer.known" class="scroll">
+    <div v-if="weight.answer.known" class="known">
       <table>
         <thead>
           <tr>
@@ -66,9 +66,6 @@ h2 {
   font-size: 1.1rem;
   font-weight: 600;
 }
-.scroll {
-  overflow-x: auto;
-}
 table {
   width: 100%;
   border-collapse: collapse;
@@ -85,11 +82,12 @@ thead th {
 }
 tbody th {
   text-align: left;
-  white-space: nowrap;
   font-weight: 500;
 }
 td.figure {
   text-align: right;
+}
+tr:not([data-load='centre']) td.figure {
   white-space: nowrap;
 }
 .after {
