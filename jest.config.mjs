@@ -19,6 +19,6 @@ export default {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(numeric-quantity|tinyqueue|fflate|dexie|immer|comlink|pinia|@vue/devtools-[a-z]+|@vueuse|perfect-debounce|birpc|hookable|nostics|@vue/devtools)/)',
+    '/node_modules/(?!(numeric-quantity|tinyqueue|earcut|fflate|dexie|immer|comlink|pinia|@vue/devtools-[a-z]+|@vueuse|perfect-debounce|birpc|hookable|nostics|@vue/devtools)/)',
   ],
 }

@@ -2,6 +2,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Ajv2020 from 'ajv/dist/2020'
+import type { ResultJson } from '../core/result/resultJson'
 import { rawDemo } from '../core/testdata/builds'
 import { EXIT, main } from './main'
 
@@ -284,5 +285,28 @@ describe('lurvan settings', () => {
     const { code, out } = await run('check', bay, ...QUICK)
     expect(code).toBe(EXIT.holds)
     expect(out).toMatch(/sump to steering rack +9\.0 mm/)
+  })
+
+  it('gives gaps, trials, positions and mating to other programs, by the published schema', async () => {
+    const { out } = await run('check', bay, '--json', ...QUICK)
+    const result = JSON.parse(out) as ResultJson
+    const isResult = new Ajv2020({ allErrors: true }).compile(json('docs/format/lurvan-result.schema.json'))
+    expect(isResult(result) ? [] : isResult.errors).toEqual([])
+    expect(result.gaps).toHaveLength(32)
+    expect(result.gaps[0]).toMatchObject({ id: 'sump-rack', verdict: 'tight', cutMm: 0, trial: 'trial-1' })
+    expect(result.gaps[0]?.gapMm).toBeCloseTo(9, 6)
+    expect(result.trials.map(({ id, packed }) => [id, packed])).toEqual([
+      ['trial-1', {}],
+      ['trial-2', { tail: 10 }],
+      ['trial-3', { fronts: 6, tail: 10 }],
+    ])
+    expect(result.positions[0]).toMatchObject({ id: 'a', chosen: true, cuts: 0 })
+    expect(result.positions[0]?.frontPercent).toBeCloseTo(53.42, 1)
+    expect(result.mating.stacks.map(({ id, verdict }) => [id, verdict])).toEqual([
+      ['pilot', 'holds'],
+      ['release', 'tight'],
+      ['splines', 'holds'],
+    ])
+    expect(result.mating.rounds[0]).toMatchObject({ verdict: 'out', dowelMm: 0.18 })
   })
 })

@@ -10,7 +10,15 @@ import type { Gap } from '../project/gap'
 import type { LeverKind } from '../project/lever'
 import reference from '../testdata/clearance.json'
 import { radians } from '../units/angle'
+import { CoreError } from '../errors'
+import { outlineGap, toSegment, wayAlong } from '../outline/outlineGap'
+import type { Place2, Polygon } from '../outline/polygon'
 import { gapColumns, gapFlat } from './gapColumns'
+import { groundOrder, ruleHolds, type LowPlace } from './groundOrder'
+import { leverWindow } from './leverWindow'
+import { rockedGap } from './rockedGap'
+import { axisDirection } from '../frame/axis'
+import { unit } from '../linalg/vec3'
 
 type Case = any
 const cases = reference.cases as Case[]
@@ -118,6 +126,28 @@ describe('gaps after a move', () => {
     })
   })
 
+  it.each(moves.filter(({ input }) => input.rock).map((one) => [one.id as string, one] as const))(
+    'while the engine rocks: case %s',
+    (_, one) => {
+      const { deg, point, fall, plan } = one.input.rock
+      const [station, offset, height] = [-point[0], point[1], point[2]]
+      const rock = {
+        deg,
+        point: placeAt(one.input, { station, offset, height }, 'powertrain'),
+        axis: axisDirection({ fall: radians(fall), plan: radians(plan) }),
+      }
+      gapsOf(one).forEach(({ name, gap, point: place }: Case) => {
+        const given = one.input.clearances.find((other: Case) => other.name === name)
+        const wanted = one.expect.clearances.find((other: Case) => other.name === name)
+        if ((given.body ?? 'powertrain') !== 'powertrain') return
+        expect([name, rockedGap(gap, place, unit(given.toward), rock)]).toEqual([
+          name,
+          expect.closeTo(wanted.gap_rock_mm, 6),
+        ])
+      })
+    },
+  )
+
   it('come back to what was read when every lever comes back', () => {
     const one = structuredClone(moves.find(({ id }) => id === 'rand0'))
     one.input.measured_at = one.input.levers
@@ -126,5 +156,145 @@ describe('gaps after a move', () => {
         name,
         expect.closeTo(one.input.clearances.find((given: Case) => given.name === name).gap_mm, 9),
       ])
+  })
+})
+
+/** A place of the powertrain, or of the chassis, at the levers of a case. */
+function placeAt(input: Case, { station, offset, height }: Case, body: string): Vec3 {
+  if (body !== 'powertrain') return [-station, offset, height]
+  const graph = newGraph()
+  const [move] = powertrainAt(graph, input.powertrain, input.levers ?? {})
+  const columns = move!.point(placed(graph, [-station, offset, height]))
+  const run = newRun(graph, 1)
+  run.bring(columns, 1)
+  return columns.map(run.figure) as unknown as Vec3
+}
+
+const ofTask = (task: string, isRefused: boolean) =>
+  cases
+    .filter(({ input, expect: wanted }) => input.task === task && Boolean(wanted.error) === isRefused)
+    .map((one) => [one.id as string, one] as const)
+
+describe('outlines', () => {
+  const outlinesOf = (input: Case): [Polygon, Polygon] => {
+    const a = input.a.map(([station, height]: Place2): Place2 => {
+      const [x, , z] = placeAt(input, { station, offset: input.a_offset ?? 0, height }, input.a_body)
+      return [-x, z]
+    })
+    return [a, input.b]
+  }
+
+  it.each(ofTask('outline', false))('stand to each other as in case %s', (_, { input, expect: wanted }) => {
+    const [a, b] = outlinesOf(input)
+    const { gapMm, exit } = outlineGap(a, b)
+    expect(gapMm).toBeCloseTo(wanted.gap_mm, 5)
+    expect(exit !== null).toBe(wanted.overlap)
+    if (exit && wanted.exit)
+      expect(exit).toEqual([expect.closeTo(wanted.exit[0], 4), expect.closeTo(wanted.exit[1], 4)])
+    wanted.along_mm.forEach((mm: number | null, k: number) => {
+      const way = wayAlong(a, b, input.along[k].dir)
+      if (mm === null) expect(way).toBeNull()
+      else expect(way).toBeCloseTo(mm, 5)
+    })
+  })
+
+  it.each(ofTask('outline', true))('are refused: %s', (_, { input }) => {
+    expect(() => outlineGap(input.a, input.b)).toThrow(CoreError)
+  })
+
+  it('touch at nought, and go through each other the same either way round', () => {
+    const box = (x: number): Polygon => [
+      [x, 0],
+      [x + 10, 0],
+      [x + 10, 10],
+      [x, 10],
+    ]
+    expect(outlineGap(box(0), box(10)).gapMm).toBeCloseTo(0, 9)
+    expect(outlineGap(box(0), box(0)).gapMm).toBeCloseTo(-10, 9)
+    for (const [, { input }] of ofTask('outline', false)) {
+      const [a, b] = outlinesOf(input)
+      expect(outlineGap(b, a).gapMm).toBeCloseTo(outlineGap(a, b).gapMm, 6)
+    }
+  })
+
+  it.each(ofTask('segment', false))('and lines: %s', (_, { input, expect: wanted }) => {
+    const [x, , z] = placeAt(input, input.at, input.powertrain ? 'powertrain' : 'chassis')
+    const { distanceMm, foot, share } = toSegment([-x, z], input.from, input.to)
+    const radii = (input.radius_mm ?? 0) + (input.segment_radius_mm ?? 0)
+    expect(distanceMm - radii).toBeCloseTo(wanted.distance_mm, 6)
+    expect(share).toBeCloseTo(wanted.t, 8)
+    expect(foot).toEqual([expect.closeTo(wanted.foot[0], 6), expect.closeTo(wanted.foot[1], 6)])
+  })
+})
+
+describe('the middle of what a lever may do', () => {
+  const marginOf = (input: Case) => (setting: number) => {
+    const levers = { ...input.levers, [input.lever]: setting }
+    const found = gapsOf({ input: { ...input, levers } })
+    return Math.min(...found.map(({ gap }: Case, k: number) => gap - (input.clearances[k].min_mm ?? 0)))
+  }
+
+  it.each(ofTask('window', false))('is found: %s', (_, { input, expect: wanted }) => {
+    const { best, margin, window, stepped } = leverWindow(marginOf(input), [input.lo, input.hi], input.step)
+    expect(best).toBeCloseTo(wanted.best, 4)
+    expect(margin).toBeCloseTo(wanted.margin_mm, 5)
+    if (wanted.window === null) expect(window).toBeNull()
+    else expect(window).toEqual(wanted.window.map((end: number) => expect.closeTo(end, 4)))
+    if (wanted.stepped === undefined) return
+    expect(stepped?.at).toBeCloseTo(wanted.stepped, 9)
+    expect(stepped?.margin).toBeCloseTo(wanted.stepped_margin_mm, 6)
+  })
+
+  it.each(ofTask('window', true))('is refused: %s', (_, { input }) => {
+    expect(() => leverWindow(marginOf(input), [input.lo, input.hi], input.step)).toThrow(CoreError)
+  })
+
+  it('has no window where something falls short everywhere', () => {
+    expect(leverWindow((at) => -1 - at * at, [-5, 5], 2)).toEqual({
+      best: expect.closeTo(0, 6),
+      margin: expect.closeTo(-1, 9),
+      window: null,
+      stepped: { at: 0, margin: -1 },
+    })
+  })
+})
+
+describe('what strikes first', () => {
+  const ON: Record<string, LowPlace['on']> = { front_axle: 'front-axle', rear_axle: 'rear-axle' }
+  const ordered = (input: Case, bump: Case) =>
+    groundOrder(
+      input.points.map((one: Case): LowPlace => {
+        const [x, , z] = placeAt(input, one.at, one.body ?? 'chassis')
+        return { name: one.name, x, z, on: ON[one.body] ?? 'sprung' }
+      }),
+      input.ground,
+      bump,
+    )
+
+  it.each(ofTask('ground', false))('at ride and in bump: %s', (_, { input, expect: wanted }) => {
+    for (const [stand, bump] of [
+      [wanted.ride, undefined],
+      [wanted.bump, input.bump],
+    ] as const) {
+      const found = ordered(input, bump)
+      expect(found.pitchDeg).toBeCloseTo(stand.pitch_deg, 7)
+      expect(found.rooms.map(({ name }) => name)).toEqual(stand.order)
+      for (const one of stand.points) {
+        const room = found.rooms.find(({ name }) => name === one.name)
+        expect(room?.verticalMm).toBeCloseTo(one.vertical_mm, 6)
+        expect(room?.normalMm).toBeCloseTo(one.normal_mm, 6)
+      }
+      stand.rules.forEach((rule: Case, k: number) => {
+        const { lower, higher, by_mm } = input.rules[k]
+        const { ok, differenceMm } = ruleHolds(found, { lower, higher, byMm: by_mm ?? 0 })
+        expect(ok).toBe(rule.ok)
+        expect(differenceMm).toBeCloseTo(rule.difference_mm, 6)
+      })
+    }
+  })
+
+  it('refuses a rule about something that is not there', () => {
+    const [, { input }] = ofTask('ground', false)[0]!
+    expect(() => ruleHolds(ordered(input, undefined), { lower: 'bar', higher: 'oil pan' })).toThrow(CoreError)
   })
 })

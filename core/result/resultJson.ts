@@ -20,10 +20,11 @@ import { asRadians, degrees, radians } from '../units/angle'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
 import { chosenSettings, evaluateBuild, type Evaluation, type LineEvaluation } from '../model/evaluateBuild'
 import { isSameState, type Check, type CheckState } from '../check/check'
+import { placeJson, type PlaceJson } from './placeJson'
 import { registrationsJson, type RegistrationJson } from './registrationsJson'
 
 /** The result of checking a build, as the command line and the server give it; every figure's key ends in its unit. */
-export interface ResultJson {
+export interface ResultJson extends PlaceJson {
   readonly format: 'lurvan-result'
   readonly version: 1
   readonly build: { readonly id: string; readonly name: string }
@@ -207,6 +208,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     points: build.points.map((point) => pointJson(point.id, evaluation)),
     lines: evaluation.lines.map((line) => lineJson(build, line)),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
+    ...placeJson(build, evaluation),
     uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),
     missing: evaluation.missing,
     assumptions: evaluation.assumptions,
