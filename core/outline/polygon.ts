@@ -17,7 +17,6 @@ export function requireSimple(polygon: Polygon, name: string): void {
     requireFinite(y, name)
   }
   if (polygon.length < 3) throw new CoreError('degenerate', name, 'three corners or more are needed')
-  if (!(Math.abs(areaOf(polygon)) > 0)) throw new CoreError('degenerate', name, 'it has no area')
   const sides = sidesOf(polygon)
   sides.forEach(([a, b], i) => {
     for (let j = i + 1; j < sides.length; j++) {
@@ -27,6 +26,7 @@ export function requireSimple(polygon: Polygon, name: string): void {
         throw new CoreError('degenerate', name, 'its sides cross each other')
     }
   })
+  if (!(Math.abs(areaOf(polygon)) > 0)) throw new CoreError('degenerate', name, 'it has no area')
 }
 
 export type Side = readonly [Place2, Place2]

@@ -3,6 +3,9 @@ import { rawDemo } from '../testdata/builds'
 import { seededRandom, type Random } from '../chance/random'
 import fourJoints from '../../docs/examples/four-joints.lurvan.json'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
+import bay from '../../demo/sedge-wagon.lurvan.json'
+import { newWayInPlan, swingSetup } from '../swing/swingOf'
+import { hangAnswer, weightAnswer } from '../weight/weightOf'
 import { resultJson } from './resultJson'
 
 /** Figures and words that readings are made of, and some that they are not. */
@@ -71,3 +74,42 @@ describe('builds that are bent anywhere', () => {
     expect(checked).toBeGreaterThan(150)
   }, 60_000)
 })
+
+describe('placings that are bent anywhere', () => {
+  const PARTS = ['gaps', 'trials', 'positions', 'mating', 'weight', 'wayIn', 'bodies', 'levers'] as const
+
+  it('are refused with a place, or answered without an endless figure, and nothing of them is lost', () => {
+    const random = seededRandom(8)
+    let [answered, refused] = [0, 0]
+    for (let run = 0; run < 300; run++) {
+      const raw: any = structuredClone(bay)
+      bend(raw[PARTS[run % PARTS.length]!], random)
+      const parsed = parseBuild(raw)
+      if (!parsed.ok) {
+        refused++
+        for (const { path, message } of parsed.problems) {
+          expect([run, path]).toEqual([run, expect.stringMatching(/^[a-zA-Z]/)])
+          expect(message.length).toBeGreaterThan(5)
+        }
+        continue
+      }
+      answered++
+      const build = parsed.value
+      expect(JSON.stringify(build.mating ?? null)).toBe(JSON.stringify(raw.mating ?? null))
+      const answers = [
+        build.weight ? [weightAnswer(build.weight), hangAnswer(build.weight)] : [],
+        swingSetup(build, build.wayIn ?? newWayInPlan(build)),
+        run % 4 === 0 ? resultJson(build) : null,
+      ]
+      // JSON writes what is no number as null, so it is looked for before.
+      expect([run, numbersOf(answers).every(Number.isFinite)]).toEqual([run, true])
+    }
+    expect(answered).toBeGreaterThan(80)
+    expect(refused).toBeGreaterThan(20)
+  }, 60_000)
+})
+
+function numbersOf(value: unknown): number[] {
+  if (typeof value === 'number') return [value]
+  return typeof value === 'object' && value !== null ? Object.values(value).flatMap(numbersOf) : []
+}

@@ -51,6 +51,15 @@ describe('the way into the tight bay', () => {
     )
   })
 
+  it('names an outline whose sides cross, instead of looking for a way', () => {
+    const crossed = changedBay((raw) => {
+      const corners = raw.bodies[0].outlines.find(({ name }: any) => name === 'steering rack').corners
+      ;[corners[0], corners[1]] = [corners[1], corners[0]]
+    })
+    const answer = swingSetup(crossed, plan)
+    expect(answer.known ? '' : answer.missing[0]?.what).toContain('steering rack: its sides cross')
+  })
+
   it('turns a lift of the rear into a pitch', () => {
     const ground = { frontContactX: 0, z: -400, wheelbaseMm: 2000, lifted: 'rear' } as const
     expect(pitchOfLift(1000, ground)).toBeCloseTo(30, 9)

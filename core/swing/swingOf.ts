@@ -1,5 +1,6 @@
 import { boxOutline } from '../drawing/outlines'
-import { known, type Known, type Missing } from '../known'
+import { CoreError } from '../errors'
+import { known, unknown, type Known, type Missing } from '../known'
 import { bodyById, chassisOf, powertrainOf } from '../project/bodies'
 import type { Body, Outline } from '../project/body'
 import type { Build } from '../project/build'
@@ -115,7 +116,7 @@ export function swingSetup(build: Build, plan: WayInPlan): Known<SwingSetup> {
   if (!ground.known) missing.push(...ground.missing)
   if (missing.length > 0 || !ground.known) return { known: false, missing }
   const { forwardMm, upMm, tailDownDeg } = plan.start
-  return known({
+  return checked({
     pieces,
     pivot: middleOf(pieces.flat()),
     obstacles,
@@ -133,6 +134,17 @@ export function swingSetup(build: Build, plan: WayInPlan): Known<SwingSetup> {
       Math.max(plan.tiltDeg[1], tailDownDeg, 0) + TILT_ROOM,
     ],
   })
+}
+
+/** What an outline or a bound has wrong with it is said before anybody looks for a way. */
+function checked(setup: SwingSetup): Known<SwingSetup> {
+  try {
+    new SwingScene(setup)
+    return known(setup)
+  } catch (error) {
+    if (!(error instanceof CoreError)) throw error
+    return unknown(error.message)
+  }
 }
 
 /** So that both ends of the tilt can be reached, in degrees. */
