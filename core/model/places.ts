@@ -9,6 +9,7 @@ import type { Body, BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { MeasuredModel } from '../readings/geometry'
+import { trialMove } from './trialMove'
 
 /** Where everything stands in one state of the vehicle, as columns. */
 export interface PlacedState extends PlaceColumns {
@@ -119,8 +120,9 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
         return [lever, column] as const
       }),
     )
+    const read = remembered((body) => trialMove(measured.context, body, id))
     const still = { rise: () => null, wheels: () => null, when: '', place: '' }
-    return stateOf({ graph, build, levers: amounts, point: readPoint(points), ...still })
+    return stateOf({ graph, build, levers: amounts, point: readPoint(points), read, ...still })
   })
 
   return {

@@ -21,6 +21,8 @@ export interface Movers {
   readonly rise: (axle: BodyId) => Column | null
   /** Where the wheels of an axle stand; null at ride height. */
   readonly wheels: (axle: BodyId) => WheelColumns | null
+  /** A body whose pose was read itself: that is how it stands, whatever its levers say; null for all others. */
+  readonly read?: (body: BodyId) => BodyMove | null
   /** Of the torque, to follow a name: ", under drive". */
   readonly when: string
   /** Of the wheels, to follow a name: ", at droop". */
@@ -56,6 +58,8 @@ const BODY_MOVES: { readonly [K in BodyKind]: MovesOf<Extract<Body, { kind: K }>
 
 /** The moves of a body itself, in the order in which they are made; empty for one that stands as measured. */
 export function ownMoves(movers: Movers, body: Body): BodyMove[] {
+  const read = movers.read?.(body.id)
+  if (read) return [read]
   const of = BODY_MOVES[body.kind] as MovesOf<Body>
   return of(movers, body).filter((move) => move !== null)
 }

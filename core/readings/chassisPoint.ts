@@ -2,6 +2,7 @@ import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { NamedPoint } from '../project/build'
+import type { Id } from '../project/id'
 import type {
   GivenPointReading,
   PointHeightReading,
@@ -27,19 +28,27 @@ export const placeColumns = (
     h,
   ])
 
-/** Figures of a point that were taken against the chassis itself, or given. */
-export function chassisFigures(context: ReadingContext, point: NamedPoint): PointColumns {
+/**
+ * Figures of a point that were taken against the chassis itself, or given.
+ *
+ * @param trial - as it stood in another trial; the first when null
+ */
+export function chassisFigures(
+  context: ReadingContext,
+  point: NamedPoint,
+  trial: Id | null = null,
+): PointColumns {
   const { build } = context
-  const given = lastReading(build, isOf<GivenPointReading>('given-point', point))
-  const station = lastReading(build, isOf<PointStationReading>('point-station', point))
-  const offset = lastReading(build, isOf<PointOffsetReading>('point-offset', point))
-  const height = lastReading(build, isOf<PointHeightReading>('point-height', point))
+  const given = lastReading(build, isOf<GivenPointReading>('given-point', point), trial)
+  const station = lastReading(build, isOf<PointStationReading>('point-station', point), trial)
+  const offset = lastReading(build, isOf<PointOffsetReading>('point-offset', point), trial)
+  const height = lastReading(build, isOf<PointHeightReading>('point-height', point), trial)
   return {
     station: station
       ? marked(measuredLength(context, point, station), station, point)
       : givenLength(context, point, given, 'station'),
     offset: offset
-      ? marked(centredOffset(context, point, offset), offset, point)
+      ? marked(centredOffset(context, point, offset, trial), offset, point)
       : givenLength(context, point, given, 'offset'),
     height: height
       ? marked(measuredLength(context, point, height), height, point)
@@ -66,12 +75,13 @@ function centredOffset(
   context: ReadingContext,
   point: NamedPoint,
   placed: PlacedReading<PointOffsetReading>,
+  trial: Id | null,
 ): Known<Column> {
   const offset = measuredOffset(context, point, placed)
   const setup = context.build.setups.find((one) => one.id === placed.reading.setup)
   const line = setup?.centreline === 'pairs' ? context.centreline(setup) : null
   if (!setup || !line) return offset
-  const station = lastReading(context.build, isOf<PointStationReading>('point-station', point))
+  const station = lastReading(context.build, isOf<PointStationReading>('point-station', point), trial)
   const along = station
     ? measuredStation(context, point, station)
     : unknown(`${point.name}: station not read`)

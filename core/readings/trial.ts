@@ -1,7 +1,20 @@
 import { bodyById } from '../project/bodies'
 import type { Build } from '../project/build'
+import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
 import { bodyOf } from './target'
+
+/** Bodies that go in and out: what is read of them belongs to a trial. */
+export const standsInTrials = (build: Build, body: Id | null | undefined): boolean => {
+  const kind = bodyById(build, body ?? undefined)?.kind
+  return kind === 'powertrain' || kind === 'transfer-case'
+}
+
+/** True for a reading that was taken in a trial; the first when null. */
+export const isOfTrial = (build: Build, reading: Reading, trial: Id | null): boolean =>
+  trial === null || trial === build.trials[0]?.id
+    ? isOfFirstTrial(build, reading)
+    : 'trial' in reading && reading.trial === trial
 
 /**
  * True for a reading that tells how the vehicle stands before any lever is moved. What was read of the powertrain in a later
@@ -10,6 +23,5 @@ import { bodyOf } from './target'
 export function isOfFirstTrial(build: Build, reading: Reading): boolean {
   const trial = 'trial' in reading ? reading.trial : undefined
   if (trial === undefined || trial === build.trials[0]?.id) return true
-  const kind = bodyById(build, bodyOf(build, reading) ?? undefined)?.kind
-  return kind !== 'powertrain' && kind !== 'transfer-case'
+  return !standsInTrials(build, bodyOf(build, reading))
 }
