@@ -41,10 +41,11 @@ const SHOTS: readonly Shot[] = [
   { file: 'place-dark', path: `${BAY}/place?drawer=gaps&at=downpipe-frame`, dark: true },
   { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
+  { file: 'mating', path: `${BAY}/mating` },
+  { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
+  { file: 'weight', path: `${BAY}/weight` },
   { file: 'parts', path: `${DEMO}/line?drawer=parts` },
   { file: 'line', path: `${DEMO}/line` },
-  { file: 'sure', path: `${DEMO}/line`, prepare: openSure },
-  { file: 'line-dark', path: `${DEMO}/line`, dark: true },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
   { file: 'limits', path: `${DEMO}/line?drawer=limits` },
   { file: 'sheet', path: `${DEMO}/sheet` },
@@ -103,16 +104,20 @@ async function moveSideways(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Pack both front/ }).waitFor()
 }
 
+async function findWay(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Find the way' }).click()
+  await page.getByTestId('way-sentence').waitFor({ timeout: 60_000 })
+  await page.getByRole('region', { name: 'Step by step' }).getByRole('button').nth(3).click()
+  await page.evaluate(() => {
+    window.scrollTo(0, 0)
+  })
+}
+
 async function findSettings(page: Page): Promise<void> {
   await page.getByRole('tab', { name: 'Find a setting' }).click()
   await page.getByRole('button', { name: 'Find settings' }).click()
   await page.getByTestId('settings').waitFor({ timeout: 60_000 })
   await page.mouse.wheel(0, 260)
-}
-
-async function openSure(page: Page): Promise<void> {
-  await page.getByRole('tab', { name: 'How sure' }).click()
-  await page.getByText('Where the doubt').waitFor()
 }
 
 async function typePinion(page: Page): Promise<void> {

@@ -121,6 +121,26 @@ export const place = {
     stands: 'stands now',
     why: 'What changed, and why',
     remove: 'Delete',
+    again: {
+      title: 'Read points again, as it stands now',
+      lead: 'Three points that are not in one line tell how it really stands, whatever was packed. Grey is what was read first.',
+      rearward: 'behind the datum',
+      forward: 'ahead of the datum',
+      left: 'left of centre',
+      right: 'right of centre',
+      above: 'above the plane',
+      below: 'below the plane',
+      by: (points: number, rms: string) => `By ${points} points read again, which miss each other by ${rms}:`,
+      suspect: (name: string) => `${name} does not fit the others: look at it again.`,
+      packedMoved: (packed: string, moved: string, plusMinus: string) =>
+        `packed ${packed}, moved ${moved} ± ${plusMinus}`,
+      disagrees: 'Look for a wrong spacer, a mount that gave, or a frame that stands otherwise.',
+      foretold: 'Foretold by the trials before, and read:',
+      foretoldRead: (foretold: string, plusMinus: string, read: string) =>
+        `${foretold} ± ${plusMinus}, read ${read}`,
+      agrees: 'agrees',
+      against: 'does not agree',
+    },
     none: 'No trial yet: everything read so far belongs to the first lift-in.',
   },
 } as const

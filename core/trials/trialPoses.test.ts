@@ -1,3 +1,4 @@
+import { findMistakes } from '../mistakes/findMistakes'
 import type { Build } from '../project/build'
 import { changedBay } from '../testdata/bay'
 import { seededRandom } from '../chance/random'
@@ -61,6 +62,11 @@ describe('how the powertrain stood in a trial', () => {
     expect(tail).toMatchObject({ packed: 10, moved: expect.closeTo(7, 2), disagrees: true })
     for (const one of pose?.levers ?? [])
       if (one.lever.id !== 'tail') expect([one.lever.id, one.disagrees]).toEqual([one.lever.id, false])
+  })
+
+  it('is no contradiction to what was read of the same points first', () => {
+    const kinds = (build: Build) => findMistakes(build).map(({ kind, sentence }) => [kind, sentence])
+    expect(kinds(readAgain({ tail: 7 }))).toEqual(kinds(changedBay()))
   })
 
   it('agrees with what was packed when it was', () => {

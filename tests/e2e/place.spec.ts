@@ -157,6 +157,43 @@ test('different settings are found when asked, one is taken, and undo takes it b
   await expect(page.getByTestId('lever-fore')).toHaveAttribute('aria-valuetext', 'as measured')
 })
 
+test('points read again tell how it stands: packed 10, moved 7, and the gaps read in it are carried by that', async ({
+  page,
+}) => {
+  await openBay(page)
+  await page.getByRole('tab', { name: 'Trials' }).click()
+  const stands = page.getByRole('tabpanel').getByRole('listitem').nth(2)
+  await stands.getByText('Read points again').click()
+  const type = async (label: string, text: string) => {
+    await stands.getByLabel(label).fill(text)
+    await stands.getByLabel(label).press('Tab')
+  }
+  for (const [mount, station, side, offset, height] of [
+    ['left engine mount', '152', 'left', '262', '84'],
+    ['right engine mount', '152', 'right', '266', '82'],
+    ['tail mount', '986', 'left', '2', '21'],
+  ] as const) {
+    await type(`${mount}, behind the datum`, station)
+    await type(`${mount}, ${side} of centre`, offset)
+    await type(`${mount}, above the plane`, height)
+  }
+  await expect(stands).toContainText('By 3 points read again')
+  await expect(stands).toContainText(
+    /tail at the crossmember: packed 10\.0 mm up, moved 7\.0 mm up ± \d\.\d mm/,
+  )
+  await expect(stands).toContainText('Look for a wrong spacer')
+  await expect(stands).toContainText(/front mounts, both: packed 6\.0 mm up, moved 6\.0 mm up/)
+  await type('tail mount, above the plane', 'low')
+  await expect(stands.getByRole('alert')).toContainText('low')
+  await type('tail mount, above the plane', '24')
+  await expect(stands).toContainText('moved 10.0 mm up')
+  await expect(stands).not.toContainText('Look for a wrong spacer')
+  await saved(page)
+  // In a field the key undoes typing; the button undoes what was kept.
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(stands).toContainText('moved 7.0 mm up')
+})
+
 test('axe finds nothing serious on the board, by day and by night', async ({ page }) => {
   await openBay(page)
   for (const colorScheme of ['light', 'dark'] as const) {

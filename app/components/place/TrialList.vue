@@ -3,10 +3,12 @@ import type { Build } from '~~/core/project/build'
 import { packedText } from '~~/core/text/positionFacts'
 import { texts } from '~/texts/en'
 import { usePlace } from '~/stores/place'
+import { useTrials } from '~/stores/trials'
 
 /** Every lift-in: what was packed, what was read in it, and why. */
 const { build } = defineProps<{ build: Build }>()
 const place = usePlace()
+const trials = useTrials()
 const words = texts.place.trials
 const rows = computed(() =>
   build.trials.map((trial, index) => ({
@@ -31,6 +33,12 @@ const rows = computed(() =>
         <small class="soft figure">{{ trial.date }}</small>
       </h3>
       <p>{{ words.packed }}: {{ packed }} · {{ words.readings(readings) }}</p>
+      <TrialPoseFacts
+        :build="build"
+        :poses="trials.poses.get(trial.id) ?? []"
+        :gaps="trials.foretoldGaps.get(trial.id) ?? []"
+      />
+      <TrialPoints v-if="stands && build.trials.length > 1" :trial="trial" />
       <UFormField :label="words.why" class="why">
         <UInput
           :model-value="trial.note ?? ''"
@@ -67,7 +75,7 @@ const rows = computed(() =>
 }
 ol {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 330px), 1fr));
   gap: 12px;
   margin-bottom: 12px;
 }
