@@ -78,6 +78,14 @@ export const place = {
     needName: 'Name the two things.',
     samePart: 'Both are on the same part: nothing moves between them.',
   },
+  room: {
+    clear: (from: string, to: string) => `No gap is out from ${from} to ${to}.`,
+    never: 'With this lever alone some gap stays out.',
+    most: (at: string, room: string) => `Most room at ${at}: ${room} at the tightest.`,
+    least: (at: string, short: string) => `Nearest at ${at}: ${short} short at the tightest.`,
+    take: 'Put it there',
+    hint: 'Take a lever: here it says how far it may go before a gap is out, and where there is most room.',
+  },
   settings: {
     lead: 'Settings of the free levers in which everything holds with its ±. Each moves other levers than those before it; the first is proved to be the least work there is.',
     find: 'Find settings',

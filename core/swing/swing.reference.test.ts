@@ -7,7 +7,7 @@ import { between, INSTALLED, SwingScene, type SwingSetup } from './scene'
 type Case = any
 const cases = reference.cases as Case[]
 const FINE: SwingEffort = { finestMm: 0.7, mostBoxes: 50_000, liftStepMm: 4 }
-const COARSE: SwingEffort = { finestMm: 2, mostBoxes: 20_000, liftStepMm: 40 }
+const COARSE: SwingEffort = { finestMm: 4, mostBoxes: 8_000, liftStepMm: 100 }
 
 const setupOf = (input: Case, keepMm = 0): SwingSetup => {
   const { powertrain, pivot, obstacles, ground, lift_mode, start, bounds, tilt_range } = input

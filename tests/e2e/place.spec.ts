@@ -157,6 +157,22 @@ test('different settings are found when asked, one is taken, and undo takes it b
   await expect(page.getByTestId('lever-fore')).toHaveAttribute('aria-valuetext', 'as measured')
 })
 
+test('a lever says how far it may go between two gaps, and is put in the middle of them', async ({
+  page,
+}) => {
+  await openBay(page)
+  const room = page.getByTestId('lever-room')
+  await expect(room).toContainText('Take a lever')
+  await page.getByTestId('lever-fronts').focus()
+  await expect(room).toContainText('No gap is out from 1.0 mm down to 20.0 mm up.')
+  await expect(room).toContainText('Most room at 16.0 mm up: 5.0 mm at the tightest.')
+  await room.getByRole('button', { name: 'Put it there' }).click()
+  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '16.0 mm up')
+  await expect(gapRow(page, 'sump to steering rack')).toContainText('25.6 mm')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', 'as measured')
+})
+
 test('points read again tell how it stands: packed 10, moved 7, and the gaps read in it are carried by that', async ({
   page,
 }) => {

@@ -22,6 +22,7 @@ function lock(leverId: string) {
 <template>
   <aside class="levers" :aria-label="texts.line.levers">
     <h2>{{ texts.line.levers }}</h2>
+    <slot name="top" />
     <LeverCard
       v-for="lever in build.levers"
       :key="lever.id"

@@ -82,6 +82,7 @@ thead th {
 }
 tbody th {
   text-align: left;
+  white-space: nowrap;
   font-weight: 500;
 }
 td.figure {

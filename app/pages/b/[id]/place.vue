@@ -2,6 +2,7 @@
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 import { useEvaluation } from '~/stores/evaluation'
+import { useLeverRoom } from '~/stores/leverRoom'
 import { useLevers } from '~/stores/levers'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -10,8 +11,13 @@ const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const levers = useLevers()
 const drawer = useDrawer()
+const room = useLeverRoom()
 const markedLever = ref('')
 const markedGap = ref('')
+// The room of the last lever that was looked at stays on show.
+watch(markedLever, (id) => {
+  if (id !== '') room.asked = id
+})
 </script>
 
 <template>
@@ -34,7 +40,11 @@ const markedGap = ref('')
       :marked="markedLever"
       :cautions="[texts.place.liftCaution, texts.cautions.under]"
       @mark="markedLever = $event"
-    />
+    >
+      <template v-if="evaluation.current.gaps.length > 0" #top>
+        <LeverRoom :build="workbench.build" />
+      </template>
+    </LeverColumn>
   </div>
 </template>
 
