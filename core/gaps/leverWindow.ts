@@ -14,6 +14,8 @@ export interface LeverWindow {
 /** Settings that are looked at first; between them it is narrowed down. */
 const LOOKED = 400
 const NARROWINGS = 80
+/** Margins this near, in mm, are equal. */
+const SAME = 1e-6
 
 /**
  * The middle of what one lever may do: two gaps that grow and shrink against each other have their best setting where both
@@ -64,12 +66,10 @@ export function leverWindow(
     let found: LeverWindow['stepped'] = null
     for (let k = first; k <= last; k++) {
       const there = marginAt(k * step)
-      // Of equals the one that moves least.
-      if (
-        !found ||
-        there > found.margin + 1e-12 ||
-        (there === found.margin && Math.abs(k * step) < Math.abs(found.at))
-      )
+      // Where another gap is the tightest the room is the same at many steps: of equals the one that moves least.
+      const isMore = !found || there > found.margin + SAME
+      const isEqual = found !== null && Math.abs(there - found.margin) <= SAME
+      if (isMore || (isEqual && Math.abs(k * step) < Math.abs(found?.at ?? 0)))
         found = { at: k * step, margin: there }
     }
     return found
