@@ -8,6 +8,8 @@ import type { Gap, GapKind } from '~~/core/project/gap'
 import { GAP_LIMITS } from '~~/core/project/profiles'
 import type { GapReading } from '~~/core/project/reading'
 import type { Trial } from '~~/core/project/vehicleState'
+import { changedSinceMade } from '~~/core/text/positionFacts'
+import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useReadings } from './readings'
@@ -192,6 +194,31 @@ export const usePlace = defineStore('place', () => {
     })
   }
 
+  /** Why a position was chosen; empty text takes the reason away. */
+  function explainPosition(id: string, reason: string): void {
+    const said = reason.trim().slice(0, 1000)
+    workbench.change('Say why a position was chosen', (draft) => {
+      const there = draft.positions.find((one) => one.id === id)
+      assign(there, { reason: said === '' ? undefined : said })
+    })
+  }
+
+  /** Says that mounts were made to a position as it stands now, or takes that back. */
+  function setMade(id: string, isMade: boolean): void {
+    const at = new Date().toISOString().slice(0, 10)
+    workbench.change(isMade ? 'Mounts are made' : 'No mounts are made yet', (draft) => {
+      const there = draft.positions.find((one) => one.id === id)
+      if (there) assign(there, { made: isMade ? { at, settings: { ...there.settings } } : undefined })
+    })
+  }
+
+  /** What has changed of the chosen position since mounts were made to it, lever by lever. */
+  const changedSince = computed<readonly string[]>(() => {
+    const { build } = workbench
+    const chosen = build?.positions.find(({ id }) => id === build.chosen)
+    return build && chosen ? changedSinceMade(build, chosen, levers.settings) : []
+  })
+
   function removePosition(id: string): void {
     workbench.change('Delete a position', (draft) => {
       if (draft.positions.length < 2) return
@@ -215,6 +242,9 @@ export const usePlace = defineStore('place', () => {
     choosePosition,
     renamePosition,
     removePosition,
+    explainPosition,
+    setMade,
+    changedSince,
   }
 })
 

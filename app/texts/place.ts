@@ -117,6 +117,12 @@ export const place = {
     moved: 'Moved',
     asMeasured: 'as measured',
     remove: 'Delete',
+    reason: 'Why this one',
+    made: 'Mounts made to it',
+    makeNow: 'Mounts are made',
+    madeAt: (date: string) => `made ${date}`,
+    takeBack: 'not yet',
+    changed: (date: string) => `Mounts were made to this position on ${date}. Changed since:`,
   },
   trials: {
     lead: 'A trial is one lift-in. What is read belongs to the trial that stands, and carries over to every other setting by the exact move between.',

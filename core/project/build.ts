@@ -80,6 +80,10 @@ export interface Position {
   readonly id: Id
   readonly name: string
   readonly settings: Readonly<Record<Id, number>>
+  /** Why it was chosen. */
+  readonly reason?: string
+  /** Mounts, plates or shafts were made to it on a day, as the levers stood then. */
+  readonly made?: { readonly at: string; readonly settings: Readonly<Record<Id, number>> }
 }
 
 /** Named limits a build is judged by, copied from a profile and edited. */

@@ -120,7 +120,13 @@ const gap = object({
   warnBelow: figure(-1000, 1000),
 })
 
-const position = object({ id: requiredId(), name: requiredName(), settings: amounts('settings').required() })
+const position = object({
+  id: requiredId(),
+  name: requiredName(),
+  settings: amounts('settings').required(),
+  reason: noteField(),
+  made: object({ at: timeField().required(), settings: amounts('settings').required() }).default(undefined),
+})
 
 const trial = object({
   id: requiredId(),

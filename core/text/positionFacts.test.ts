@@ -1,6 +1,6 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedBay } from '../testdata/bay'
-import { packedText, positionFacts } from './positionFacts'
+import { changedSinceMade, packedText, positionFacts } from './positionFacts'
 
 describe('positionFacts', () => {
   const build = changedBay()
@@ -35,5 +35,23 @@ describe('positionFacts', () => {
       'front mounts, both 6.0 mm up, tail at the crossmember 10.0 mm up',
     )
     expect(packedText(build)).toBe('')
+  })
+})
+
+describe('changedSinceMade', () => {
+  const build = changedBay()
+  const position = { id: 'a', name: 'A', settings: {} }
+
+  it('names every lever that stands otherwise than when mounts were made, and only those', () => {
+    const made = { at: '2026-11-20', settings: { tail: 10, fronts: 6 } }
+    expect(changedSinceMade(build, { ...position, made }, { tail: 13, fronts: 6, fore: 5 })).toEqual([
+      'tail at the crossmember 10.0 mm up, now 13.0 mm up',
+      'powertrain, fore and aft as measured, now 5.0 mm forward',
+    ])
+    expect(changedSinceMade(build, { ...position, made }, { tail: 10, fronts: 6 })).toEqual([])
+  })
+
+  it('says nothing while nothing was made', () => {
+    expect(changedSinceMade(build, position, { tail: 13 })).toEqual([])
   })
 })

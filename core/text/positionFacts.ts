@@ -1,5 +1,5 @@
 import type { Evaluation } from '../model/evaluateBuild'
-import type { Build } from '../project/build'
+import type { Build, Position } from '../project/build'
 import type { Verdict } from '../project/limit'
 import { formatAngle } from '../units/format'
 import { checkLabel, checkValueText, marginText } from './checkText'
@@ -43,6 +43,29 @@ export function positionFacts(build: Build, evaluation: Evaluation): PositionFac
     }),
   }
 }
+
+/**
+ * What has changed since something was made to a position: "tail at the crossmember 10.0 mm up, now 13.0 mm up".
+ *
+ * @param settings - where the levers stand now
+ * @returns empty while nothing was made to it, or nothing has changed
+ */
+export function changedSinceMade(
+  build: Build,
+  { made }: Position,
+  settings: Readonly<Record<string, number>>,
+): string[] {
+  if (!made) return []
+  return build.levers.flatMap((lever) => {
+    const [then, now] = [made.settings[lever.id] ?? 0, settings[lever.id] ?? 0]
+    if (Math.abs(then - now) < SAME) return []
+    const amount = (value: number) => leverAmount(lever, value, build.units)
+    return [`${leverName(build, lever)} ${amount(then)}, now ${amount(now)}`]
+  })
+}
+
+/** Steps that were added up leave rests this small. */
+const SAME = 1e-9
 
 /** What was packed for a trial, lever by lever. */
 export const packedText = (build: Build, packed: Readonly<Record<string, number>> = {}): string =>

@@ -157,6 +157,31 @@ test('different settings are found when asked, one is taken, and undo takes it b
   await expect(page.getByTestId('lever-fore')).toHaveAttribute('aria-valuetext', 'as measured')
 })
 
+test('mounts made to a position: why, when, and what has changed since, also on the sheet', async ({
+  page,
+}) => {
+  await openBay(page)
+  await page.getByTestId('type-tail').fill('10')
+  await page.getByTestId('type-tail').press('Enter')
+  await page.getByRole('tab', { name: 'Positions' }).click()
+  await page.getByLabel('Why this one: A').fill('shift tower clears the floor')
+  await page.getByLabel('Why this one: A').press('Tab')
+  await page.getByRole('button', { name: 'Mounts are made: A' }).click()
+  const notice = page.getByTestId('made-notice')
+  await expect(notice).toHaveCount(0)
+  await page.getByTestId('type-tail').fill('13')
+  await page.getByTestId('type-tail').press('Enter')
+  await expect(notice).toContainText('Changed since: tail at the crossmember 10.0 mm up, now 13.0 mm up.')
+  await saved(page)
+  await page.goto('/b/sedge-wagon/sheet')
+  await expect(notice).toContainText('now 13.0 mm up')
+  await page.goto('/b/sedge-wagon/place')
+  await page.getByRole('tab', { name: 'Positions' }).click()
+  await expect(page.getByLabel('Why this one: A')).toHaveValue('shift tower clears the floor')
+  await page.getByRole('button', { name: 'not yet: A' }).click()
+  await expect(notice).toHaveCount(0)
+})
+
 test('a lever says how far it may go between two gaps, and is put in the middle of them', async ({
   page,
 }) => {

@@ -86,6 +86,31 @@ const cutsText = (count: number, deepest: number) =>
             </ul>
           </td>
         </tr>
+        <tr>
+          <th scope="row">{{ words.reason }}</th>
+          <td v-for="{ position } in columns" :key="position.id">
+            <input
+              class="reason"
+              :value="position.reason ?? ''"
+              :aria-label="`${words.reason}: ${position.name}`"
+              maxlength="1000"
+              @change="place.explainPosition(position.id, ($event.target as HTMLInputElement).value)"
+            />
+          </td>
+        </tr>
+        <tr>
+          <th scope="row">{{ words.made }}</th>
+          <td v-for="{ position } in columns" :key="position.id">
+            <span v-if="position.made" class="figure">{{ words.madeAt(position.made.at) }}</span>
+            <UButton
+              size="sm"
+              variant="outline"
+              :aria-label="`${position.made ? words.takeBack : words.makeNow}: ${position.name}`"
+              @click="place.setMade(position.id, !position.made)"
+              >{{ position.made ? words.takeBack : words.makeNow }}</UButton
+            >
+          </td>
+        </tr>
         <tr v-if="columns.length > 1">
           <th scope="row">
             <span class="sr-only">{{ words.remove }}</span>
@@ -165,5 +190,12 @@ thead th:first-child {
   display: inline-flex;
   align-items: center;
   gap: 8px;
+}
+.reason {
+  width: 100%;
+  min-width: 140px;
+  padding: 3px 4px;
+  background: transparent;
+  border-bottom: 1px dashed var(--part-line);
 }
 </style>

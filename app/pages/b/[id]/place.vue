@@ -22,6 +22,7 @@ watch(markedLever, (id) => {
 
 <template>
   <PlaceNav />
+  <MadeNotice />
   <div v-if="workbench.build && evaluation.current" class="place" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
       <PlaceBoard

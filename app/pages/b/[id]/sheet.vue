@@ -52,6 +52,7 @@ const print = () => window.print()
         <p class="right">{{ words.position }} {{ position }}<br />{{ today }}</p>
       </header>
       <p class="state"><VerdictMark :verdict="evaluation.current.verdict" /> {{ evaluation.sentence }}</p>
+      <MadeNotice />
       <LineDrawing
         v-if="isDrawn"
         :build="workbench.build"
