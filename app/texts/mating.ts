@@ -81,7 +81,6 @@ export const mating = {
   worst: 'every part at its worst',
   likely: '997 of 1000',
   outside: (share: string) => `${share} % of all sets of parts fall outside`,
-  share: (name: string, percent: string) => `${name} brings ${percent} % of the scatter`,
   chainPicture: (name: string, result: string) => `${name}, drawn to scale; left over ${result}`,
   rounds: 'Dial round the clock',
   roundsHint:
@@ -90,7 +89,6 @@ export const mating = {
   addFace: 'Dial the face',
   bore: 'Bell housing bore',
   face: 'Bell housing face',
-  noRounds: 'Nothing dialled yet',
   noRoundsHint:
     'A dial on the crank, its plunger outward in the bore or forward on the face. Four places find the offset; eight or twelve tell an oval bore from a crooked one.',
   places: 'Places',
@@ -114,6 +112,5 @@ export const mating = {
   axis: (fall: string, plan: string) => `It turns the gearbox’s axis by ${fall} of fall and ${plan} of plan.`,
   oval: (mm: string) => `oval by ${mm}`,
   closure: (mm: string) => `12 and 6 against 3 and 9 differ by ${mm}: an oval bore or a wrong reading.`,
-  misfit: (mm: string, place: string) => `furthest off the curve: ${mm} at ${place}`,
   clockLabel: 'Dial readings round the clock, seen from the rear',
 }

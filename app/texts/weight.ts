@@ -43,7 +43,6 @@ export const weight = {
   total: 'Whole',
   frontShare: 'Share in front',
   leftShare: 'Share on the left',
-  diagonal: 'Front left and rear right',
   centre: 'Centre of gravity',
   atSetting: 'with the levers as they stand',
   perPosition: 'Share in front, position by position',

@@ -1,6 +1,6 @@
 import { changedBay } from '../testdata/bay'
 import { demoBuild } from '../testdata/builds'
-import { newWayInPlan, pitchOfLift, swingSetup, wayParts } from './swingOf'
+import { newWayInPlan, swingSetup, wayParts } from './swingOf'
 import { leastLift, type LeastLift } from './wayIn'
 
 const bay = changedBay()
@@ -58,11 +58,5 @@ describe('the way into the tight bay', () => {
     })
     const answer = swingSetup(crossed, plan)
     expect(answer.known ? '' : answer.missing[0]?.what).toContain('steering rack: its sides cross')
-  })
-
-  it('turns a lift of the rear into a pitch', () => {
-    const ground = { frontContactX: 0, z: -400, wheelbaseMm: 2000, lifted: 'rear' } as const
-    expect(pitchOfLift(1000, ground)).toBeCloseTo(30, 9)
-    expect(pitchOfLift(1000, { ...ground, lifted: 'whole' })).toBe(0)
   })
 })

@@ -5,7 +5,6 @@ import { bodyById, chassisOf, powertrainOf } from '../project/bodies'
 import type { Body, Outline } from '../project/body'
 import type { Build } from '../project/build'
 import type { WayInPlan } from '../project/wayInPlan'
-import { radians } from '../units/angle'
 import type { Place2, Polygon } from '../outline/polygon'
 import { INSTALLED, SwingScene, type Ground, type Obstacle, type SwingSetup } from './scene'
 
@@ -171,7 +170,3 @@ function middleOf(corners: readonly Place2[]): Place2 {
   const [xs, zs] = [corners.map(([x]) => x), corners.map(([, z]) => z)]
   return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...zs) + Math.max(...zs)) / 2]
 }
-
-/** Height of the rear wheels' lift as a pitch of the vehicle, in degrees. */
-export const pitchOfLift = (liftMm: number, { lifted, wheelbaseMm }: Ground): number =>
-  lifted === 'rear' ? Math.asin(liftMm / wheelbaseMm) / radians(1) : 0
