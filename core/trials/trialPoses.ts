@@ -1,4 +1,4 @@
-import { movePoint, type RigidMove } from '../linalg/mat3'
+import { movePoint, rigidMoveOf } from '../linalg/mat3'
 import { middle, sub, type Vec3 } from '../linalg/vec3'
 import { bodyById } from '../project/bodies'
 import type { BodyId, Mounts } from '../project/body'
@@ -6,12 +6,11 @@ import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Lever, LeverKind } from '../project/lever'
 import { standsInTrials } from '../readings/trial'
-import { pointsReadAgain, trialRegistration } from '../readings/trialRegistration'
+import { pointsReadAgain, trialMoveColumns, trialRegistration } from '../readings/trialRegistration'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
 import type { Column } from '../columns/graph'
 import { newRun } from '../columns/run'
 import { deviationOf } from '../chance/spread'
-import { trialMoveColumns } from '../readings/trialRegistration'
 
 /** A lever of a body in a trial: what was packed, and how far it had moved by points read again. */
 export interface PackedAndMoved {
@@ -100,15 +99,7 @@ function movedAmounts({ graph, list, points }: MeasuredModel, mounts: Mounts, co
   run.bring([...columns, ...mountColumns.flat()], list.inputs.length + 1)
   const rows = Array.from({ length: list.inputs.length + 1 }, (_, row) => {
     const at = (column: Column) => run.cells(column)[row] ?? NaN
-    const f = columns.map(at)
-    const move: RigidMove = {
-      rotation: [
-        [f[0] ?? NaN, f[1] ?? NaN, f[2] ?? NaN],
-        [f[3] ?? NaN, f[4] ?? NaN, f[5] ?? NaN],
-        [f[6] ?? NaN, f[7] ?? NaN, f[8] ?? NaN],
-      ],
-      shift: [f[9] ?? NaN, f[10] ?? NaN, f[11] ?? NaN],
-    }
+    const move = rigidMoveOf(columns.map(at))
     return mountColumns.map((place): Vec3 => {
       const stood: Vec3 = [at(place[0]), at(place[1]), at(place[2])]
       return sub(movePoint(move, stood), stood)
