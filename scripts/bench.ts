@@ -63,6 +63,19 @@ function benchLever(page: Page, lever: string): Promise<number[]> {
   }, lever)
 }
 
+/** How far work of one size scatters on this machine: what is above the median of a lever by as much is not the lever's doing. */
+const benchScatter = (page: Page): Promise<number[]> =>
+  page.evaluate(async () => {
+    const taken: number[] = []
+    for (let i = 0, sum = 0; i < 200; i++) {
+      await new Promise(requestAnimationFrame)
+      const start = performance.now()
+      for (let k = 0; k < 4e6; k++) sum += Math.sqrt(k)
+      if (sum > 0) taken.push(performance.now() - start)
+    }
+    return taken
+  })
+
 /** From an edit to "saved" in a build of as many readings as a file may hold. */
 async function benchSaving(page: Page, address: string): Promise<void> {
   const raw = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8')) as {
@@ -131,6 +144,7 @@ async function benchBrowser(): Promise<void> {
     await page.getByTestId('board').waitFor()
     await page.waitForTimeout(8000)
     const board = await benchLever(page, 'fronts')
+    say('browser: always the same work, for its scatter', await benchScatter(page))
     say('browser: a lever moves 32 gaps on the board', board)
     await benchSaving(page, address)
     if (Math.max(percentile(times, 0.95), percentile(board, 0.95)) > FRAME_MS) {

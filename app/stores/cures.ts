@@ -78,6 +78,8 @@ export const useCures = defineStore('cures', () => {
     () => {
       clearTimeout(timer)
       cures.value = []
+      // What it looks for is of no use by now, and the hand on the lever needs the processor.
+      if (levers.isHeld && isSearching.value) stop()
       timer = setTimeout(searchAtRest, SETTLE_MS)
     },
     { immediate: true },

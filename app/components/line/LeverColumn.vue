@@ -26,6 +26,7 @@ function lock(leverId: string) {
     <LeverCard
       v-for="lever in build.levers"
       :key="lever.id"
+      v-memo="[build, lever, levers.settings[lever.id], marked === lever.id]"
       :build="build"
       :lever="lever"
       :amount="levers.settings[lever.id] ?? 0"

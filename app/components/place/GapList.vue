@@ -57,6 +57,7 @@ const cuts = computed(() =>
         <CheckRow
           v-for="{ gap, check } in half"
           :key="gap.id"
+          v-memo="[gap, check, build.units]"
           :check="check"
           :units="build.units"
           :many="false"

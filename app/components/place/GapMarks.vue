@@ -4,6 +4,7 @@ import type { SceneGap } from '~~/core/drawing/placeScene'
 import type { Pane } from '~~/core/drawing/placePanes'
 import { checkValueText } from '~~/core/text/checkText'
 import type { UnitSettings } from '~~/core/units/unitSettings'
+import { useLevers } from '~/stores/levers'
 
 /** Gaps where they are: a line from the touch point to the obstacle; what is not well is called out with its figure. */
 const { gaps, pane, units, marked } = defineProps<{
@@ -13,6 +14,9 @@ const { gaps, pane, units, marked } = defineProps<{
   marked: string
 }>()
 const emit = defineEmits<{ open: [id: string] }>()
+const levers = useLevers()
+const MARKED = 'marked'
+const LOOKS = ['holds', 'unknown', 'tight', 'out', MARKED] as const
 /** About how wide a letter of a label is, in px. */
 const LETTER = 7.2
 const own = computed(() => gaps.filter(({ view }) => view === pane.view))
@@ -23,9 +27,32 @@ const drawn = computed(() =>
   own.value.map((gap) => {
     const [from, to] = [at(gap.from), at(gap.to)]
     const text = `${shortName(gap.name)} ${checkValueText(gap.check, gap.check.value, units).replace(/ mm$/, '')}`
-    return { ...gap, from, to, text, isTold: gap.check.verdict !== 'holds' || gap.id === marked }
+    const way = `M${from[0].toFixed(1)} ${from[1].toFixed(1)}L${to[0].toFixed(1)} ${to[1].toFixed(1)}`
+    return { ...gap, from, to, way, text, isTold: gap.check.verdict !== 'holds' || gap.id === marked }
   }),
 )
+/** Gaps of one look are one path: a lever in the hand moves them all, and each thing that is moved takes its share of the frame. */
+const strokes = computed(() =>
+  LOOKS.map((look) => {
+    const alike = drawn.value.filter(({ id, check }) =>
+      look === MARKED ? id === marked : check.verdict === look,
+    )
+    const dot = ([x, y]: readonly [number, number]) => `M${x.toFixed(1)} ${y.toFixed(1)}h0`
+    return {
+      look,
+      // The colour of what is looked at is that of its verdict.
+      verdict: look === MARKED ? alike[0]?.check.verdict : look,
+      ways: alike.map(({ way }) => way).join(''),
+      ends: alike.map(({ from, to }) => dot(from) + dot(to)).join(''),
+    }
+  }),
+)
+/** Where a gap can be clicked: nobody clicks one while a lever is in the hand. */
+let resting: readonly { id: string; name: string; way: string }[] = []
+const reaches = computed(() => {
+  if (!levers.isHeld) resting = drawn.value.map(({ id, name, way }) => ({ id, name, way }))
+  return resting
+})
 const labels = computed(() => {
   const told = drawn.value.filter(({ isTold }) => isTold)
   const placed = placeLabels(
@@ -45,20 +72,20 @@ const labels = computed(() => {
 
 <template>
   <g>
-    <g
-      v-for="gap in drawn"
+    <g v-for="stroke in strokes" :key="stroke.look" :class="[stroke.look, stroke.verdict]" class="gaps">
+      <path :d="stroke.ways" class="way" />
+      <path :d="stroke.ends" class="ends" />
+    </g>
+    <path
+      v-for="gap in reaches"
       :key="gap.id"
-      :class="[gap.check.verdict, { marked: gap.id === marked }]"
-      class="gap"
+      :d="gap.way"
+      class="reach"
       :data-testid="`gap-${gap.id}`"
       @click="emit('open', gap.id)"
     >
       <title>{{ gap.name }}</title>
-      <path :d="`M${gap.from[0]} ${gap.from[1]}L${gap.to[0]} ${gap.to[1]}`" class="reach" />
-      <path :d="`M${gap.from[0]} ${gap.from[1]}L${gap.to[0]} ${gap.to[1]}`" class="way" />
-      <circle :cx="gap.from[0]" :cy="gap.from[1]" r="2.6" />
-      <circle :cx="gap.to[0]" :cy="gap.to[1]" r="2.6" />
-    </g>
+    </path>
     <text v-for="label in labels" :key="label.id" :x="label.x" :y="label.y" :class="label.verdict">
       {{ label.text }}
     </text>
@@ -66,19 +93,18 @@ const labels = computed(() => {
 </template>
 
 <style scoped>
-.gap {
-  cursor: pointer;
+.gaps {
   color: var(--holds);
 }
-.gap.tight,
+.gaps.tight,
 text.tight {
   color: var(--tight);
 }
-.gap.out,
+.gaps.out,
 text.out {
   color: var(--out);
 }
-.gap.unknown,
+.gaps.unknown,
 text.unknown {
   color: var(--soft);
 }
@@ -86,10 +112,13 @@ text.holds {
   color: var(--holds);
 }
 .reach {
+  cursor: pointer;
+  fill: none;
   stroke: transparent;
   stroke-width: 16;
 }
 .way {
+  fill: none;
   stroke: currentColor;
   stroke-width: 1.6;
 }
@@ -98,8 +127,10 @@ text.holds {
 .marked .way {
   stroke-width: 3;
 }
-circle {
-  fill: currentColor;
+.ends {
+  stroke: currentColor;
+  stroke-width: 5.2;
+  stroke-linecap: round;
 }
 text {
   fill: currentColor;
