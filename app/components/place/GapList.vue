@@ -53,20 +53,13 @@ const cuts = computed(() =>
   </div>
   <template v-else>
     <div class="halves" :class="{ narrow: drawer.kind.value }">
-      <ul v-for="(half, i) in halves" :key="i">
-        <CheckRow
-          v-for="{ gap, check } in half"
-          :key="gap.id"
-          v-memo="[gap, check, build.units]"
-          :check="check"
-          :units="build.units"
-          :many="false"
-          @mouseenter="emit('mark', gap.id)"
-          @mouseleave="emit('mark', '')"
-          @focusin="emit('mark', gap.id)"
-          @focusout="emit('mark', '')"
-        />
-      </ul>
+      <GapRows
+        v-for="(half, i) in halves"
+        :key="i"
+        :rows="half"
+        :units="build.units"
+        @mark="emit('mark', $event)"
+      />
     </div>
     <div class="foot">
       <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="drawer.open('gaps')">{{
