@@ -4,14 +4,14 @@ import type { Evaluation } from '../model/evaluateBuild'
 import { axisDirection } from '../frame/axis'
 import { allKnown, known, type Known } from '../known'
 import { NO_MOVE, type RigidMove } from '../linalg/mat3'
-import { add, middle, scale, type Vec3 } from '../linalg/vec3'
+import { add, middle, norm, scale, type Vec3 } from '../linalg/vec3'
 import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
 import type { AxleBody, Body } from '../project/body'
 import type { Build } from '../project/build'
 import { axisOf, pointOf } from '../readings/geometry'
 import { sceneHandles, type SceneHandle } from './handles'
-import { hasOutline, outlineShapes } from './outlines'
+import { hasOutline, outlineShapes, type SetBack } from './outlines'
 import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
 import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
 import { asUsual, inViews, seen, type Shape, type View, type ViewPoint } from './shape'
@@ -54,7 +54,9 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
       ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE)),
       ...lineShapes(now, view),
     ]),
-    ghosts: inViews((view) => (isMoved ? bodyShapes(build, now, view, () => known(NO_MOVE)) : [])),
+    ghosts: inViews((view) =>
+      isMoved ? bodyShapes(build, { ...now, setBack: null }, view, () => known(NO_MOVE)) : [],
+    ),
     joints: sceneJoints(now),
     mounts: mountPoints(build, now).map((point) => inViews((view) => seen(point, view))),
     handles: sceneHandles(build, now).filter(({ view }) => view === 'side'),
@@ -81,7 +83,7 @@ export function bodyShapes(
   const powertrain = powertrainOf(build)
   const drawn = (body: Body) => {
     const move = moveOf(body.id)
-    return move.known ? outlineShapes(body, move.value, view) : []
+    return move.known ? outlineShapes(body, move.value, view, setBackOf(body, now)) : []
   }
   // What stands on the chassis lies behind the powertrain, what stands on the powertrain before it.
   const others = hasItems ? build.bodies.filter((body) => body !== powertrain && shows(body)) : []
@@ -96,6 +98,12 @@ export function bodyShapes(
       .flatMap((axle) => axleOf(build, now, view, moveOf, axle)),
     ...others.filter(isBefore).flatMap(drawn),
   ]
+}
+
+/** What an adapter has set back of a body. */
+function setBackOf(body: Body, { setBack }: Pick<Evaluation, 'setBack'>): SetBack | null {
+  if (body.kind !== 'powertrain' || body.faceStationMm === undefined || !setBack?.known) return null
+  return { stationMm: body.faceStationMm, shift: setBack.value }
 }
 
 /** Engine and gearbox around their axis, by their sizes. */
@@ -114,7 +122,15 @@ function usualPowertrain(
   ] as const as [Known<Vec3>, ReturnType<typeof axisOf>, Known<RigidMove>])
   if (!all.known) return []
   const { sizes, isUsual } = powertrainSizes(build)
-  return asUsual(powertrainShapes(sizes, all.value[0], all.value[1], all.value[2], view), isUsual)
+  const shift = now.setBack?.known ? now.setBack.value : null
+  const longer = shift ? -Math.sign(shift[0]) * norm(shift) : 0
+  const grown = {
+    ...sizes,
+    lengthMm: (sizes.lengthMm ?? 0) + longer,
+    gearboxLengthMm: (sizes.gearboxLengthMm ?? 0) + longer,
+  }
+  const end = shift ? add(all.value[0], shift) : all.value[0]
+  return asUsual(powertrainShapes(grown, end, all.value[1], all.value[2], view), isUsual)
 }
 
 /** An axle by its sizes; nothing where its centre or its nose was not read. */

@@ -1,5 +1,5 @@
 import { movePoint, type RigidMove } from '../linalg/mat3'
-import type { Vec3 } from '../linalg/vec3'
+import { add, type Vec3 } from '../linalg/vec3'
 import type { Body, BodyBox, Outline } from '../project/body'
 import { polygon, seen, type Part, type Shape, type View } from './shape'
 
@@ -14,13 +14,28 @@ export function partOf({ kind }: Pick<Body, 'kind'>): Part {
 export const hasOutline = ({ box, outlines }: Body, view: View): boolean =>
   box !== undefined || (outlines ?? []).some((outline) => outline.view === view)
 
+/** What lies behind a station, as measured, set back by a shift before the body moves: an adapter. */
+export interface SetBack {
+  readonly stationMm: number
+  readonly shift: Vec3
+}
+
 /** A body's outlines in one view, or its box where it has none, after its move. */
-export function outlineShapes(body: Body, move: RigidMove, view: View): Shape[] {
+export function outlineShapes(
+  body: Body,
+  move: RigidMove,
+  view: View,
+  setBack: SetBack | null = null,
+): Shape[] {
   const { box, outlines } = body
   const own = (outlines ?? []).filter((outline) => outline.view === view)
   const drawn: readonly Outline[] = own.length > 0 ? own : box ? [boxOutline(box, view)] : []
   return drawn.map((outline) => {
-    const points = outline.corners.map((corner) => movePoint(move, cornerPoint(corner, outline.view, box)))
+    const points = outline.corners.map((corner) => {
+      const place = cornerPoint(corner, outline.view, box)
+      const isBehind = setBack && outline.view !== 'front' && -place[0] > setBack.stationMm
+      return movePoint(move, isBehind ? add(place, setBack.shift) : place)
+    })
     return outline.open
       ? { form: 'polyline', part: partOf(body), points: points.map((point) => seen(point, view)) }
       : polygon(partOf(body), points, view)

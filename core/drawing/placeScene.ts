@@ -4,6 +4,7 @@ import type { GapEvaluation } from '../model/gaps'
 import { known } from '../known'
 import { NO_MOVE } from '../linalg/mat3'
 import { add, dot, norm, scale, type Vec3 } from '../linalg/vec3'
+import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import { sceneHandles, type SceneHandle } from './handles'
 import { bodyShapes, mountPoints, usualChassis } from './lineScene'
@@ -39,7 +40,8 @@ export interface LowPoint {
 export const movedBodies = (build: Build, now: Evaluation): string[] =>
   build.bodies.flatMap(({ id }) => {
     const move = now.moves.get(id)
-    return move && !(move.known && move.value === NO_MOVE) ? [id] : []
+    const isSet = now.setBack !== null && powertrainOf(build)?.id === id
+    return isSet || (move && !(move.known && move.value === NO_MOVE)) ? [id] : []
   })
 
 /**
@@ -57,7 +59,7 @@ export const placeBackdrop = (
 ): Readonly<Record<View, readonly Shape[]>> =>
   inViews((view) => [
     ...usualChassis(build, view, view === 'front' ? ACROSS : [span[0] - FAR, span[1] + FAR], span),
-    ...bodyShapes(build, now, view, () => known(NO_MOVE), {
+    ...bodyShapes(build, { ...now, setBack: null }, view, () => known(NO_MOVE), {
       hasItems: true,
       shows: ({ id }) => !moved.includes(id),
     }),
@@ -70,7 +72,7 @@ export const placeGhosts = (
   moved: readonly string[],
 ): Readonly<Record<View, readonly Shape[]>> =>
   inViews((view) =>
-    bodyShapes(build, now, view, () => known(NO_MOVE), {
+    bodyShapes(build, { ...now, setBack: null }, view, () => known(NO_MOVE), {
       hasItems: false,
       shows: ({ id }) => moved.includes(id),
     }),

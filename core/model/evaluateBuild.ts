@@ -1,6 +1,7 @@
 import { requireFinite } from '../errors'
 import { allKnown, known, unknown, type Known, type Missing } from '../known'
 import type { RigidMove } from '../linalg/mat3'
+import type { Vec3 } from '../linalg/vec3'
 import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
 import { lineNeeds } from '../line/lineColumns'
@@ -38,6 +39,8 @@ export interface Evaluation {
   readonly measured: Geometry
   readonly placed: Geometry
   readonly moves: ReadonlyMap<BodyId, Known<RigidMove>>
+  /** How far what lies behind the block face was set back by an adapter, in mm; null for not at all. */
+  readonly setBack: Known<Vec3> | null
   readonly lines: readonly LineEvaluation[]
   readonly gaps: readonly GapEvaluation[]
   readonly checks: readonly Check[]
@@ -77,6 +80,7 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
       axes: new Map(build.axes.map(({ id }) => [id, places.axis(id)])),
     },
     moves: new Map([...ride.moves.keys()].map((body) => [body, places.move(body)])),
+    setBack: places.setBack,
     lines,
     gaps,
     checks,

@@ -38,20 +38,14 @@ export function compileGaps(build: Build, measured: MeasuredModel, places: Place
     const own = build.points.find(({ id }) => id === gap.point)?.body ?? ''
     const bodies = [own, gap.obstacle ?? chassis] as const
     const read = measuredGap(measured.context, gap)
-    const pose = (moves: PlacedState['moves']): GapPose => ({
-      own: moves.get(bodies[0]) ?? [],
+    const pose = ({ moves, pointMoves }: PlacedState): GapPose => ({
+      own: pointMoves(gap.point),
       obstacle: moves.get(bodies[1]) ?? [],
     })
     const trial = read.known ? read.value.trial : null
-    const flat = gapFlat(
-      measured.graph,
-      gap,
-      pointOf(measured, gap.point),
-      read,
-      pose(places.inTrial(trial).moves),
-    )
+    const flat = gapFlat(measured.graph, gap, pointOf(measured, gap.point), read, pose(places.inTrial(trial)))
     const at = stands.map((stand): CompiledGapPlace => {
-      const columns = mapKnown(flat, (one) => gapColumns(measured.graph, one, pose(stand.placed.moves)))
+      const columns = mapKnown(flat, (one) => gapColumns(measured.graph, one, pose(stand.placed)))
       if (columns.known)
         measured.graph.name([columns.value.gap], `${gap.name}: gap${stand.at ? ` at ${stand.at.name}` : ''}`)
       return { ...stand, columns }
@@ -92,8 +86,10 @@ export function evaluateGap(
 ): GapEvaluation {
   const { gap, bodies, places, plans } = compiled
   const standsAt = (at: WheelPlace | null) => {
-    const moves = places.find((one) => one.at?.id === at?.id)?.placed.moves
-    return allKnown(bodies.map((body) => reaches(moves?.get(body) ?? [])))
+    const placed = places.find((one) => one.at?.id === at?.id)?.placed
+    return allKnown(
+      [placed?.pointMoves(gap.point), placed?.moves.get(bodies[1])].map((moves) => reaches(moves ?? [])),
+    )
   }
   const ride = places[0]?.columns ?? unknown(`${gap.name}: gap not read`)
   const stands = standsAt(null)
@@ -111,8 +107,10 @@ export function evaluateGap(
 }
 
 /** Every column that a gap's evaluation reads. */
-export const gapWants = ({ places, bodies }: CompiledGap): Column[] =>
+export const gapWants = ({ gap, places, bodies }: CompiledGap): Column[] =>
   places.flatMap(({ columns, placed }) => [
-    ...bodies.flatMap((body) => (placed.moves.get(body) ?? []).flatMap((move) => move.columns)),
+    ...[placed.pointMoves(gap.point), placed.moves.get(bodies[1]) ?? []].flatMap((moves) =>
+      moves.flatMap((move) => move.columns),
+    ),
     ...(columns.known ? [columns.value.gap, ...columns.value.point, ...columns.value.toward] : []),
   ])

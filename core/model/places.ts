@@ -2,6 +2,7 @@ import type { LineState } from '../check/lineStates'
 import type { Column, VectorColumns } from '../columns/graph'
 import { mapKnown, unknown, type Known } from '../known'
 import type { PlaceColumns } from '../line/lineColumns'
+import { adapterOf, type Adapter } from '../placement/adapterColumns'
 import type { BodyMove, LeverColumns } from '../placement/bodyMove'
 import { ownMoves, standing, type Movers } from '../placement/bodyMoves'
 import { axleById } from '../project/bodies'
@@ -15,6 +16,10 @@ import { trialMove } from './trialMove'
 export interface PlacedState extends PlaceColumns {
   /** The moves each body makes, one after the other: its own, then those of the bodies it stands on; empty as measured. */
   readonly moves: ReadonlyMap<BodyId, readonly BodyMove[]>
+  /** What sets a part of the powertrain back on the rest of it; null for none. */
+  readonly adapter: Adapter | null
+  /** The moves a point makes: that of the adapter where it lies behind it, then those of its body. */
+  readonly pointMoves: (id: Id) => readonly BodyMove[]
   /** What moved columns would be without the last move they made. */
   readonly unmoved: ReadonlyMap<Column, { readonly from: Column; readonly move: BodyMove }>
 }
@@ -38,20 +43,30 @@ export interface Places {
 
 /** The states of a build, from its measured model. */
 export function placesOf(build: Build, measured: MeasuredModel, levers: LeverColumns): Places {
-  const { graph, points } = measured
+  const { graph, points, axes } = measured
+  const asRead = readPoint(points)
+  const adapterBy = (amounts: LeverColumns) =>
+    adapterOf(graph, build, amounts, asRead, (id) =>
+      mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => direction),
+    )
+  const adapter = adapterBy(levers)
   const made = new Map<string, PlacedState>()
   const ride = stateOf({
     graph,
     build,
     levers,
-    point: readPoint(points),
+    point: setBack(asRead, adapter),
     rise: () => null,
     wheels: () => null,
     when: '',
     place: '',
   })
 
-  function stateOf(movers: Movers, others: PlacedState | null = null): PlacedState {
+  function stateOf(
+    movers: Movers,
+    others: PlacedState | null = null,
+    setBackBy: Adapter | null = adapter,
+  ): PlacedState {
     const isMoved = (body: Body) => movers.rise(body.id) !== null || movers.wheels(body.id) !== null
     const moves = new Map(
       build.bodies.map(({ id }) => {
@@ -61,7 +76,7 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
         return [id, kept ?? chain.flatMap((body) => ownMoves(movers, body))] as const
       }),
     )
-    const own = placedState(build, measured, moves, `${movers.when}${movers.place}`)
+    const own = placedState(build, measured, moves, setBackBy, `${movers.when}${movers.place}`)
     if (!others) return own
     const bodyOf = bodiesOf(build)
     const stands = (body: BodyId | undefined) =>
@@ -100,7 +115,7 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
         graph,
         build,
         levers,
-        point: readPoint(points),
+        point: setBack(asRead, adapter),
         rise: (body) => (body === axle?.id ? rise : null),
         wheels: (body) => up.get(body) ?? null,
         when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
@@ -110,7 +125,7 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
     )
   }
 
-  const unmoved = placedState(build, measured, new Map())
+  const unmoved = placedState(build, measured, new Map(), null)
   const inTrial = remembered((id) => {
     const packed = build.trials.find((trial) => trial.id === id)?.packed ?? {}
     const amounts = new Map(
@@ -122,7 +137,9 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
     )
     const read = remembered((body) => trialMove(measured.context, body, id))
     const still = { rise: () => null, wheels: () => null, when: '', place: '' }
-    return stateOf({ graph, build, levers: amounts, point: readPoint(points), read, ...still })
+    const packedAdapter = adapterBy(amounts)
+    const point = setBack(asRead, packedAdapter)
+    return stateOf({ graph, build, levers: amounts, point, read, ...still }, null, packedAdapter)
   })
 
   return {
@@ -146,6 +163,12 @@ const readPoint =
   (id: Id): Known<VectorColumns> =>
     points.get(id) ?? unknown(`point "${id}" is not in the build`)
 
+/** Points where they are once the adapter is in, before anything else has moved. */
+const setBack =
+  (point: (id: Id) => Known<VectorColumns>, adapter: Adapter | null) =>
+  (id: Id): Known<VectorColumns> =>
+    adapter?.isBehind(id) ? mapKnown(point(id), (place) => adapter.move.point(place)) : point(id)
+
 /** Which body each point and axis belongs to. */
 export const bodiesOf = (build: Build): BodyOf => ({
   point: new Map(build.points.map((point) => [point.id, point.body])),
@@ -157,6 +180,7 @@ function placedState(
   build: Build,
   { graph, points, axes }: MeasuredModel,
   moves: ReadonlyMap<BodyId, readonly BodyMove[]>,
+  adapter: Adapter | null,
   when = '',
 ): PlacedState {
   const bodyOf = bodiesOf(build)
@@ -175,13 +199,19 @@ function placedState(
       return to
     }, place)
   const movesOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? []
+  const pointMoves = remembered((id: Id): readonly BodyMove[] => {
+    const own = movesOf(bodyOf.point.get(id))
+    return adapter?.isBehind(id) ? [adapter.move, ...own] : own
+  })
   return {
     moves,
+    adapter,
+    pointMoves,
     unmoved,
     when,
     point: remembered((id) =>
       mapKnown(readPoint(points)(id), (place) => {
-        const moved = carried(movesOf(bodyOf.point.get(id)), place, 'point')
+        const moved = carried(pointMoves(id), place, 'point')
         graph.name(moved, `${nameOf(build.points, id)}, where it stands${when}`)
         return moved
       }),

@@ -62,8 +62,10 @@ function rowOf(compiled: CompiledBuild): OneRow {
   return made
 }
 
-const moveWants = ({ moves }: PlacedState): Column[] =>
-  [...moves.values()].flatMap((chain) => chain.flatMap((move) => move.columns))
+const moveWants = ({ moves, adapter }: PlacedState): Column[] => [
+  ...[...moves.values()].flatMap((chain) => chain.flatMap((move) => move.columns)),
+  ...(adapter?.move.columns ?? []),
+]
 
 const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
   ...states.flatMap(({ columns, placed }) => {
@@ -98,6 +100,8 @@ export interface PlacesAt {
   readonly point: (id: Id) => Known<Vec3>
   readonly axis: (id: Id) => Known<FallPlan>
   readonly move: (body: BodyId) => Known<RigidMove>
+  /** How far what lies behind the block face was set back on the powertrain; null for not at all. */
+  readonly setBack: Known<Vec3> | null
 }
 
 /** The places of one state, as the figures stand now. */
@@ -106,11 +110,15 @@ export function placesAt(compiled: CompiledBuild, placed: PlacedState, figure: F
   const moves = new Map([...placed.moves].map(([body, chain]) => [body, chainAt(chain, figure)]))
   const measured = asMeasured(compiled)
   const moveOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? known(NO_MOVE)
+  const { adapter } = placed
+  const adapted = adapter ? moveAt(adapter.move, figure) : known(NO_MOVE)
   return {
     move: moveOf,
+    setBack: adapted.known && adapted.value === NO_MOVE ? null : mapKnown(adapted, ({ shift }) => shift),
     point: (id) => {
-      const both = allKnown([moveOf(bodyOf.point.get(id)), placed.point(id)] as const)
-      return mapKnown(both, ([, place]) => vectorAt(figure)(place))
+      const onIt = adapter?.isBehind(id) ? adapted : known(NO_MOVE)
+      const all = allKnown([moveOf(bodyOf.point.get(id)), onIt, placed.point(id)] as const)
+      return mapKnown(all, ([, , place]) => vectorAt(figure)(place))
     },
     axis: (id) => {
       const body = bodyOf.axis.get(id)

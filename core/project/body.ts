@@ -85,6 +85,8 @@ export interface PowertrainBody extends BodyBase {
   readonly kind: 'powertrain'
   readonly mounts?: Mounts
   readonly sizes?: PowertrainSizes
+  /** Station of the face that the gearbox is bolted to, as measured; what lies behind it goes along with an adapter. */
+  readonly faceStationMm?: number
 }
 
 /** A transfer case that stands apart from the gearbox. */

@@ -20,8 +20,9 @@ const box = object({
 }).default(undefined)
 
 /** Corners of one outline at the most: a tracing has some dozens. */
-const MAX_CORNERS = 200
-const outline = object({
+export const MAX_CORNERS = 200
+/** The Yup schema of one outline. */
+export const outlineSchema = object({
   view: wordField(OUTLINE_VIEWS).required(),
   corners: array()
     .of(array().of(figure(-100_000, 100_000).required()).length(2).required())
@@ -39,7 +40,7 @@ const base = {
   standsOn: idField(),
   provisional: boolean(),
   box,
-  outlines: list(outline, 20),
+  outlines: list(outlineSchema, 20),
 }
 
 const mounts = object({ frontLeft: requiredId(), frontRight: requiredId(), tail: requiredId() }).default(
@@ -67,6 +68,7 @@ const powertrain = object({
     belowAxisMm: size(),
     widthMm: size(),
   }).default(undefined),
+  faceStationMm: figure(-100_000, 100_000),
 })
 
 const motion = object({

@@ -8,6 +8,7 @@ import type { Lever } from './lever'
 import type { Mating } from './mating'
 import type { Reading } from './reading'
 import type { ReadingChange } from './readingChange'
+import type { ServiceCheck } from './serviceCheck'
 import type { Tool } from './tool'
 import type { Line } from './lineSpec'
 import type { WayInPlan } from './wayInPlan'
@@ -125,5 +126,7 @@ export interface Build {
   readonly mating?: Mating
   readonly weight?: WeightSheet
   readonly wayIn?: WayInPlan
+  /** What has to come out on its own. */
+  readonly services?: readonly ServiceCheck[]
   readonly photos?: readonly PhotoReference[]
 }

@@ -94,6 +94,7 @@ const lever = object({
   step: figure(0.01, 100).required(),
   stock: array().of(figure(0.1, 500).required()).max(30),
   locked: boolean(),
+  lockedBecause: nameField(),
   effort: object({ fixed: figure(0, 1e6), perUnit: figure(0, 1e6) }).default(undefined),
 })
 
@@ -109,15 +110,27 @@ const amounts = (name: string) =>
     )
   })
 
+/** Forward, left, up, of any length but nought. */
+const direction = () => array().of(figure(-1e6, 1e6).required()).length(3).required()
+
 const gap = object({
   id: requiredId(),
   name: requiredName(),
   kind: wordField(GAP_KINDS).required(),
   point: requiredId(),
   obstacle: idField(),
-  toward: array().of(figure(-1e6, 1e6).required()).length(3).required(),
+  toward: direction(),
   failBelow: figure(-1000, 1000),
   warnBelow: figure(-1000, 1000),
+  cutting: object({ cost: figure(0, 1e6), structural: boolean() }).default(undefined),
+})
+
+const service = object({
+  id: requiredId(),
+  name: requiredName(),
+  body: requiredId(),
+  toward: direction(),
+  wayMm: figure(0.1, 10_000).required(),
 })
 
 const position = object({
@@ -212,5 +225,6 @@ export const buildSchema = object({
   mating: matingSchema,
   weight: weightSchema,
   wayIn: wayInSchema,
+  services: list(service, LIST_LIMITS.services),
   photos: list(photo, LIST_LIMITS.photos),
 })

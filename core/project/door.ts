@@ -19,6 +19,7 @@ export const LIST_LIMITS = {
   levers: 50,
   gaps: 200,
   positions: 100,
+  services: 50,
   photos: 500,
 } as const
 

@@ -23,4 +23,11 @@ export interface Gap {
   /** What this very pair needs, in mm, where it is not what its kind does. */
   readonly failBelow?: number
   readonly warnBelow?: number
+  /** What cutting or denting the obstacle would take; absent until somebody has said it. */
+  readonly cutting?: {
+    /** In the builder's own effort. */
+    readonly cost?: number
+    /** It carries load: a rail, a crossmember, a pillar. */
+    readonly structural?: boolean
+  }
 }

@@ -12,7 +12,7 @@ const MOUNTED: readonly BodyKind[] = ['powertrain', 'transfer-case']
 const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
 
 /**
- * Every kind of lever. Positive amounts are up, forward, left, and nose up.
+ * Every kind of lever. Positive amounts are up, forward, left, nose up, and a longer adapter.
  *
  * A body on three mounts is moved by them, an axle by turning it about its centre, anything else is shifted as it is.
  */
@@ -25,6 +25,7 @@ export const LEVER_KIND_FACTS = {
   sideways: { unit: 'mm', on: [...MOUNTED, ...SHIFTED] },
   'tail-sideways': { unit: 'mm', on: MOUNTED },
   up: { unit: 'mm', on: SHIFTED },
+  adapter: { unit: 'mm', on: ['powertrain'] },
   wedge: { unit: 'deg', on: ['axle'] },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 
@@ -51,6 +52,8 @@ export interface Lever {
   readonly stock?: readonly number[]
   /** Stays where it stands when a setting is looked for. */
   readonly locked?: boolean
+  /** Why it is locked: "rack 9 mm". */
+  readonly lockedBecause?: string
   readonly effort?: LeverEffort
 }
 

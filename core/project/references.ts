@@ -28,6 +28,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['trials', build.trials],
     ['states', build.states],
     ['photos', build.photos ?? []],
+    ['services', build.services ?? []],
     ['lines', build.lines],
     ['levers', build.levers],
     ['gaps', build.gaps],
@@ -93,6 +94,11 @@ export function referenceProblems(build: Build): FileProblem[] {
     if (line.shafts.length !== line.joints.length - 1) {
       complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
     }
+  })
+  build.services?.forEach((service, i) => {
+    requireIn(bodies, service.body, `services[${i}].body`, 'body')
+    if (service.toward.every((part) => part === 0))
+      complain(`services[${i}].toward`, 'points nowhere: one of its figures must not be 0')
   })
   build.gaps.forEach((gap, i) => {
     requireIn(points, gap.point, `gaps[${i}].point`, 'point')

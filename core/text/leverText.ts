@@ -17,6 +17,7 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   sideways: { name: 'sideways', ways: ['left', 'right'] },
   'tail-sideways': { name: 'tail sideways', ways: ['left', 'right'] },
   up: { name: 'up and down', ways: ['up', 'down'] },
+  adapter: { name: 'adapter, or a longer gearbox', ways: ['longer', 'shorter'] },
   wedge: { name: 'wedge at the spring seat', ways: ['nose up', 'nose down'] },
 }
 
@@ -63,6 +64,8 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
   const raises = change > 0
   if (lever.kind === 'tail-up')
     return raises ? `Pack the tail up ${size}${stackText(lever, change)}` : `Lower the tail ${size}`
+  if (lever.kind === 'adapter')
+    return `Make the adapter or the gearbox ${size} ${leverWays(lever)[raises ? 0 : 1]}`
   const fronts = FRONTS[lever.kind]
   if (fronts)
     return raises ? `Pack ${fronts} up ${size}${stackText(lever, change)}` : `Lower ${fronts} ${size}`

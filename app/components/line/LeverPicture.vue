@@ -26,6 +26,11 @@ const tip = computed(() => share.value * 12)
         <circle cx="30" cy="49" r="8" class="part" />
       </g>
     </g>
+    <g v-else-if="kind === 'adapter'">
+      <path d="M6 16H24V44H6Z" class="part" />
+      <rect x="24" y="14" :width="stack / 2" height="32" class="moves" />
+      <path :d="`M${24 + stack / 2} 20L${40 + stack / 2} 24V36L${24 + stack / 2} 40Z`" class="part" />
+    </g>
     <g v-else-if="isAcross">
       <path d="M6 34H54V42H6Z" class="part" />
       <g :transform="`translate(${shift} 0)`">

@@ -1,0 +1,98 @@
+import type { BodyId } from './body'
+import { bodyById } from './bodies'
+import type { Build } from './build'
+
+/** Why a body has to stay; null for one that may go. */
+export function staysBecause(build: Build, id: BodyId): string | null {
+  const body = bodyById(build, id)
+  if (!body) return 'it is not in the build'
+  if (body.kind !== 'item' && body.kind !== 'transfer-case') return 'the line is built on it'
+  const on = build.bodies.find(({ standsOn }) => standsOn === id)
+  if (on) return `${on.name} stands on it`
+  const points = new Set(build.points.filter((point) => point.body === id).map((point) => point.id))
+  const axes = new Set(build.axes.filter((axis) => axis.body === id).map((axis) => axis.id))
+  const line = build.lines.find(
+    ({ joints, driving, driven }) =>
+      joints.some(({ point }) => points.has(point)) || axes.has(driving) || axes.has(driven),
+  )
+  if (line) return `${line.name} runs to it`
+  if (build.axes.some((axis) => axis.body === id || axis.through?.some((point) => points.has(point))))
+    return 'an axis lies on it'
+  if ((build.centrePairs ?? []).some(({ left, right }) => points.has(left) || points.has(right)))
+    return 'the centreline is taken from it'
+  return null
+}
+
+/** What goes away with a body: its gaps, by their names. */
+export const gapsOfBody = (build: Build, id: BodyId): string[] =>
+  build.gaps.flatMap((gap) => (touches(build, id)(gap) ? [gap.name] : []))
+
+const touches =
+  (build: Build, id: BodyId) =>
+  (gap: Build['gaps'][number]): boolean =>
+    gap.obstacle === id || build.points.some((point) => point.id === gap.point && point.body === id)
+
+/**
+ * A build without a body: its points, levers, gaps and their readings go with it, wherever they are named.
+ *
+ * @returns the same build where the body has to stay
+ */
+export function withoutBody(build: Build, id: BodyId): Build {
+  if (staysBecause(build, id) !== null) return build
+  const isGone = touches(build, id)
+  const gaps = build.gaps.filter((gap) => !isGone(gap))
+  const goneGaps = new Set(build.gaps.filter(isGone).map((gap) => gap.id))
+  const needed = new Set(gaps.map(({ point }) => point))
+  const isOwnTouch = (point: string) =>
+    build.gaps.some((gap) => gap.point === point && goneGaps.has(gap.id)) && !needed.has(point)
+  const gonePoints = new Set(
+    build.points
+      .filter((point) => point.body === id || (isOwnTouch(point.id) && !isUsed(build, point.id)))
+      .map((one) => one.id),
+  )
+  const goneLevers = new Set(build.levers.filter((lever) => lever.body === id).map((lever) => lever.id))
+  const kept = (amounts: Readonly<Record<string, number>>) =>
+    Object.fromEntries(Object.entries(amounts).filter(([lever]) => !goneLevers.has(lever)))
+  return {
+    ...build,
+    bodies: build.bodies.filter((body) => body.id !== id),
+    points: build.points.filter((point) => !gonePoints.has(point.id)),
+    gaps,
+    readings: build.readings.filter(
+      (reading) =>
+        !(reading.kind === 'gap' && goneGaps.has(reading.gap)) &&
+        !('point' in reading && gonePoints.has(reading.point)),
+    ),
+    levers: build.levers.filter((lever) => lever.body !== id),
+    positions: build.positions.map((position) => ({
+      ...position,
+      settings: kept(position.settings),
+      ...(position.made && { made: { ...position.made, settings: kept(position.made.settings) } }),
+    })),
+    trials: build.trials.map((trial) => (trial.packed ? { ...trial, packed: kept(trial.packed) } : trial)),
+    ...(build.services && { services: build.services.filter((service) => service.body !== id) }),
+    ...(build.weight && {
+      weight: {
+        ...build.weight,
+        masses: build.weight.masses.map(({ body, ...mass }) =>
+          body === id || body === undefined ? mass : { ...mass, body },
+        ),
+      },
+    }),
+  }
+}
+
+/** True for a point that something besides gaps rests on. */
+export function isUsed(build: Build, point: string): boolean {
+  return (
+    build.lines.some((line) => line.joints.some((joint) => joint.point === point)) ||
+    build.axes.some((axis) => axis.through?.includes(point)) ||
+    build.bodies.some(
+      (body) =>
+        ('mounts' in body && Object.values(body.mounts ?? {}).includes(point)) ||
+        (body.kind === 'axle' && body.centre === point),
+    ) ||
+    (build.centrePairs ?? []).some(({ left, right }) => left === point || right === point) ||
+    build.points.some((one) => one.id === point && one.datum === true)
+  )
+}

@@ -1,0 +1,66 @@
+import type { ShelfPart } from './shelfPart'
+
+/** Parts of our own making in middling sizes, for trying out what would fit before there is a part to measure. */
+export const MADE_UP_PARTS: readonly ShelfPart[] = [
+  {
+    id: 'engine-four',
+    name: 'four in line, 2 litres',
+    sort: 'engine',
+    sizeMm: [580, 500, 640],
+    aboveAxisMm: 430,
+  },
+  {
+    id: 'engine-six',
+    name: 'six in line, 3 litres',
+    sort: 'engine',
+    sizeMm: [790, 520, 690],
+    aboveAxisMm: 480,
+  },
+  {
+    id: 'engine-vee',
+    name: 'vee of eight, 5 litres',
+    sort: 'engine',
+    sizeMm: [640, 640, 660],
+    aboveAxisMm: 450,
+  },
+  {
+    id: 'gearbox-short',
+    name: 'four-speed, short tail',
+    sort: 'gearbox',
+    sizeMm: [560, 330, 360],
+    aboveAxisMm: 170,
+  },
+  {
+    id: 'gearbox-long',
+    name: 'five-speed, long tail',
+    sort: 'gearbox',
+    sizeMm: [640, 340, 380],
+    aboveAxisMm: 175,
+  },
+  {
+    id: 'gearbox-automatic',
+    name: 'automatic, four-speed',
+    sort: 'gearbox',
+    sizeMm: [760, 390, 420],
+    aboveAxisMm: 190,
+  },
+  { id: 'transfer-two', name: 'two-speed transfer case', sort: 'transfer-case', sizeMm: [330, 420, 300] },
+  { id: 'axle-light', name: 'light live axle', sort: 'axle', sizeMm: [220, 1380, 220] },
+  { id: 'axle-heavy', name: 'heavy live axle', sort: 'axle', sizeMm: [290, 1560, 290] },
+  { id: 'radiator-wide', name: 'radiator, two rows', sort: 'item', sizeMm: [58, 560, 400] },
+  { id: 'fan-electric', name: 'electric fan', sort: 'item', sizeMm: [72, 380, 380] },
+  { id: 'charge-cooler', name: 'charge cooler', sort: 'item', sizeMm: [76, 450, 180] },
+  { id: 'battery-tray', name: 'battery on its tray', sort: 'item', sizeMm: [260, 180, 210] },
+  { id: 'alternator', name: 'alternator', sort: 'item', sizeMm: [150, 140, 140] },
+  { id: 'air-filter', name: 'air filter box', sort: 'item', sizeMm: [260, 210, 150] },
+  { id: 'oil-filter', name: 'oil filter', sort: 'item', sizeMm: [76, 76, 110] },
+  { id: 'turbo', name: 'turbo', sort: 'item', sizeMm: [200, 180, 170] },
+  { id: 'heater-box', name: 'heater box', sort: 'item', sizeMm: [180, 420, 220] },
+  {
+    id: 'cab',
+    name: 'cab on its spacers',
+    sort: 'item',
+    sizeMm: [1400, 1300, 900],
+    note: 'Packing it up lifts firewall and tunnel off the powertrain: name it as what stands against a gap.',
+  },
+]
