@@ -1,5 +1,5 @@
-/** What opens at the side of any view: the parts and sizes, the limits, or the gaps. */
-export const DRAWERS = ['parts', 'limits', 'gaps'] as const
+/** What opens at the side of any view: the parts and sizes of the line, the limits, the gaps, or the parts in the bay. */
+export const DRAWERS = ['parts', 'limits', 'gaps', 'bay'] as const
 export type DrawerKind = (typeof DRAWERS)[number]
 
 /**

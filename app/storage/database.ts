@@ -41,6 +41,12 @@ export interface StoredChange {
   inverse: Patch[]
 }
 
+/** A part of the builder's own as it is stored: of unknown shape until it has been read. */
+export interface StoredPart {
+  id: string
+  part: unknown
+}
+
 /** A record of version 1, which held the whole build. */
 interface StoredBuildV1 extends StoredBuild {
   build?: unknown
@@ -87,6 +93,7 @@ export class LurvanDatabase extends Dexie {
   snapshots!: EntityTable<StoredSnapshot, 'buildId'>
   steps!: Table<StoredStep, [buildId: string, rev: number]>
   history!: Table<StoredChange, [buildId: string, seq: number]>
+  parts!: Table<StoredPart, string>
 
   constructor(name = 'lurvan') {
     super(name)
@@ -121,5 +128,6 @@ export class LurvanDatabase extends Dexie {
           await tx.table('history').bulkPut(moved.changes)
         }
       })
+    this.version(4).stores({ parts: 'id' })
   }
 }

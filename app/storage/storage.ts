@@ -1,12 +1,27 @@
 import { BrokenRecipe, buildRepository, RefusedChange, type BuildRepository } from './buildRepository'
 import { LurvanDatabase } from './database'
+import { shelfRepository, type ShelfRepository } from './shelf'
 
+let database: LurvanDatabase | null = null
 let repository: BuildRepository | null = null
+let shelf: ShelfRepository | null = null
+
+/** The one database of this tab. */
+function useDatabase(): LurvanDatabase {
+  database ??= new LurvanDatabase()
+  return database
+}
 
 /** The one repository of this tab. */
 export function useBuildRepository(): BuildRepository {
-  repository ??= buildRepository(new LurvanDatabase())
+  repository ??= buildRepository(useDatabase())
   return repository
+}
+
+/** The one shelf of this tab. */
+export function useShelfRepository(): ShelfRepository {
+  shelf ??= shelfRepository(useDatabase().parts)
+  return shelf
 }
 
 /** Asks the browser not to clear our data when its disk runs low; it may say no. */

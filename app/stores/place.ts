@@ -2,10 +2,10 @@ import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, toRaw } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
-import { powertrainOf } from '~~/core/project/bodies'
 import type { Build, Position } from '~~/core/project/build'
 import type { Gap, GapKind } from '~~/core/project/gap'
 import { GAP_LIMITS } from '~~/core/project/profiles'
+import { isUsed } from '~~/core/project/withoutBody'
 import type { GapReading } from '~~/core/project/reading'
 import type { Trial } from '~~/core/project/vehicleState'
 import { changedSinceMade } from '~~/core/text/positionFacts'
@@ -111,8 +111,7 @@ export const usePlace = defineStore('place', () => {
       if (!gap) return
       draft.gaps = draft.gaps.filter((one) => one.id !== id)
       draft.readings = draft.readings.filter((one) => !(one.kind === 'gap' && one.gap === id))
-      const isOwn =
-        !draft.gaps.some(({ point }) => point === gap.point) && !isNeeded(draft as Build, gap.point)
+      const isOwn = !draft.gaps.some(({ point }) => point === gap.point) && !isUsed(draft as Build, gap.point)
       if (!isOwn) return
       draft.points = draft.points.filter((one) => one.id !== gap.point)
       draft.readings = draft.readings.filter((one) => !('point' in one && one.point === gap.point))
@@ -247,18 +246,6 @@ export const usePlace = defineStore('place', () => {
     changedSince,
   }
 })
-
-/** True for a point that something besides gaps rests on. */
-function isNeeded(build: Build, point: string): boolean {
-  const mounts = Object.values(powertrainOf(build)?.mounts ?? {})
-  return (
-    mounts.includes(point) ||
-    build.lines.some((line) => line.joints.some((joint) => joint.point === point)) ||
-    build.axes.some((axis) => axis.through?.includes(point)) ||
-    build.bodies.some((body) => body.kind === 'axle' && body.centre === point) ||
-    (build.centrePairs ?? []).some(({ left, right }) => left === point || right === point)
-  )
-}
 
 /** A, B, C …, the first that is free. */
 function nextLetter(taken: readonly string[]): string {

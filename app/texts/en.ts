@@ -3,6 +3,7 @@ import type { JointKind, School } from '~~/core/project/lineSpec'
 import { grouped } from '~~/core/units/format'
 import { measuring } from './measuring'
 import { mating } from './mating'
+import { bay } from './bay'
 import { place } from './place'
 import { wayIn } from './wayIn'
 import { weight } from './weight'
@@ -11,6 +12,7 @@ import { weight } from './weight'
 export const texts = {
   measuring,
   place,
+  bay,
   mating,
   weight,
   wayIn,
@@ -21,7 +23,7 @@ export const texts = {
   >,
   stages: { readings: 'Measure', place: 'Place', line: 'Line', sheet: 'Fit' },
   allStages: 'All',
-  drawers: { parts: 'Parts and sizes', limits: 'Limits', gaps: 'Gaps' },
+  drawers: { parts: 'Parts and sizes', limits: 'Limits', gaps: 'Gaps', bay: 'Parts in the bay' },
   bar: {
     all: 'all builds',
     undo: 'Undo',

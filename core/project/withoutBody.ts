@@ -1,6 +1,7 @@
 import type { BodyId } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
+import { withoutLever } from './withoutLever'
 
 /** Why a body has to stay; null for one that may go. */
 export function staysBecause(build: Build, id: BodyId): string | null {
@@ -50,11 +51,11 @@ export function withoutBody(build: Build, id: BodyId): Build {
       .filter((point) => point.body === id || (isOwnTouch(point.id) && !isUsed(build, point.id)))
       .map((one) => one.id),
   )
-  const goneLevers = new Set(build.levers.filter((lever) => lever.body === id).map((lever) => lever.id))
-  const kept = (amounts: Readonly<Record<string, number>>) =>
-    Object.fromEntries(Object.entries(amounts).filter(([lever]) => !goneLevers.has(lever)))
+  const rest = build.levers
+    .filter((lever) => lever.body === id)
+    .reduce((left, lever) => withoutLever(left, lever.id), build)
   return {
-    ...build,
+    ...rest,
     bodies: build.bodies.filter((body) => body.id !== id),
     points: build.points.filter((point) => !gonePoints.has(point.id)),
     gaps,
@@ -63,13 +64,6 @@ export function withoutBody(build: Build, id: BodyId): Build {
         !(reading.kind === 'gap' && goneGaps.has(reading.gap)) &&
         !('point' in reading && gonePoints.has(reading.point)),
     ),
-    levers: build.levers.filter((lever) => lever.body !== id),
-    positions: build.positions.map((position) => ({
-      ...position,
-      settings: kept(position.settings),
-      ...(position.made && { made: { ...position.made, settings: kept(position.made.settings) } }),
-    })),
-    trials: build.trials.map((trial) => (trial.packed ? { ...trial, packed: kept(trial.packed) } : trial)),
     ...(build.services && { services: build.services.filter((service) => service.body !== id) }),
     ...(build.weight && {
       weight: {

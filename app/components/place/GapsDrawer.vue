@@ -7,6 +7,11 @@ const { at } = defineProps<{ at: string }>()
 const emit = defineEmits<{ close: [] }>()
 const workbench = useWorkbench()
 const words = texts.place.drawer
+/** The two bodies of a new gap, where it was asked for from the picture. */
+const between = computed(() => {
+  const [word, ...bodies] = at.split(':')
+  return word === 'between' ? bodies : []
+})
 const asked = computed(() => workbench.build?.gaps.find(({ id }) => id === at) ?? null)
 </script>
 
@@ -18,6 +23,6 @@ const asked = computed(() => workbench.build?.gaps.find(({ id }) => id === at) ?
     @close="emit('close')"
   >
     <GapFields v-if="asked" :key="asked.id" :build="workbench.build" :gap="asked" />
-    <NewGapForm v-else :build="workbench.build" />
+    <NewGapForm v-else :key="at" :build="workbench.build" :between="between" />
   </SideDrawer>
 </template>

@@ -9,16 +9,18 @@ import { useDrawer } from '~/composables/useDrawer'
 import { usePlace } from '~/stores/place'
 
 /** A new gap: the pair, the kind, which way, and where the touch point is. */
-const { build } = defineProps<{ build: Build }>()
+const { build, between = [] } = defineProps<{ build: Build; between?: readonly string[] }>()
 const place = usePlace()
 const drawer = useDrawer()
 const words = texts.place.drawer
 const kinds = GAP_KINDS.map((value) => ({ value, label: texts.place.kinds[value] }))
 const bodies = computed(() => build.bodies.map(({ id, name }) => ({ value: id, label: name })))
-const name = ref('')
+const bodyOf = (id: string | undefined) => build.bodies.find((one) => one.id === id)
+const [first, second] = between.map(bodyOf)
+const name = ref(first && second ? `${first.name} to ${second.name}` : '')
 const kind = ref<GapKind>('static')
-const body = ref(powertrainOf(build)?.id ?? build.bodies[0]?.id ?? '')
-const obstacle = ref(build.bodies.find((one) => one.kind === 'chassis')?.id ?? '')
+const body = ref(first?.id ?? powertrainOf(build)?.id ?? build.bodies[0]?.id ?? '')
+const obstacle = ref(second?.id ?? build.bodies.find((one) => one.kind === 'chassis')?.id ?? '')
 /** Kept as it is: what is stored must not be a view of something on screen. */
 const toward = shallowRef<Gap['toward']>(WAYS.up)
 const figures = reactive({ station: '', offset: '', height: '' })

@@ -3,10 +3,10 @@ import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { texts } from '~/texts/en'
 
-/** Under the board: gaps, settings, positions, trials. */
+/** Under the board: gaps, parts, settings, positions, trials. */
 const { evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const emit = defineEmits<{ mark: [gapId: string] }>()
-const TABS = ['gaps', 'settings', 'positions', 'trials'] as const
+const TABS = ['gaps', 'parts', 'settings', 'positions', 'trials'] as const
 const tab = ref<(typeof TABS)[number]>('gaps')
 const tabs = computed(() =>
   TABS.map((key) => ({
@@ -30,6 +30,7 @@ const tabs = computed(() =>
       class="panel"
     >
       <GapList v-if="tab === 'gaps'" :build="build" :evaluation="evaluation" @mark="emit('mark', $event)" />
+      <BayParts v-else-if="tab === 'parts'" :build="build" />
       <SettingCards v-else-if="tab === 'settings'" :build="build" />
       <PositionTable v-else-if="tab === 'positions'" :build="build" />
       <TrialList v-else :build="build" />

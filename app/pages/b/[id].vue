@@ -126,6 +126,7 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
     </div>
     <LazyPartsDrawer v-if="drawer.kind.value === 'parts'" :at="drawer.at.value" @close="drawer.close" />
     <LazyGapsDrawer v-if="drawer.kind.value === 'gaps'" :at="drawer.at.value" @close="drawer.close" />
+    <LazyBayDrawer v-if="drawer.kind.value === 'bay'" :at="drawer.at.value" @close="drawer.close" />
     <LazyLimitsDrawer v-if="drawer.kind.value === 'limits'" :at="drawer.at.value" @close="drawer.close" />
     <LazyCommandPalette
       v-if="hasPalette"

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import type { Body } from '~~/core/project/body'
+import type { Build } from '~~/core/project/build'
+import { gapsOfBody, staysBecause } from '~~/core/project/withoutBody'
+import { texts } from '~/texts/en'
+import { useBay } from '~/stores/bay'
+
+/** A part of the bay: what it stands on, its box and outlines, its levers. */
+const { build, body } = defineProps<{ build: Build; body: Body }>()
+const emit = defineEmits<{ removed: [] }>()
+const bay = useBay()
+const words = texts.bay.body
+const CHASSIS = 'chassis-itself'
+const canStand = computed(() => body.kind === 'item' || body.kind === 'transfer-case')
+const bearers = computed(() => [
+  { value: CHASSIS, label: words.chassis },
+  ...build.bodies
+    .filter(({ id, kind, standsOn }) => id !== body.id && kind !== 'chassis' && standsOn !== body.id)
+    .map(({ id, name }) => ({ value: id, label: name })),
+])
+const stays = computed(() => staysBecause(build, body.id))
+const gaps = computed(() => gapsOfBody(build, body.id))
+const isKept = ref(false)
+const rename = (name: string) => {
+  if (name.trim() !== '') bay.changeBody(body.id, { name: name.trim().slice(0, 200) })
+}
+async function toShelf() {
+  isKept.value = await bay.toShelf(body)
+}
+function remove() {
+  bay.removeBody(body.id)
+  emit('removed')
+}
+</script>
+
+<template>
+  <div class="fields" :data-at="body.id">
+    <UFormField :label="words.name">
+      <UInput
+        :model-value="body.name"
+        class="w-full"
+        maxlength="200"
+        @change="rename(($event.target as HTMLInputElement).value)"
+      />
+    </UFormField>
+    <template v-if="canStand">
+      <UFormField :label="words.standsOn">
+        <USelect
+          :model-value="body.standsOn ?? CHASSIS"
+          :items="bearers"
+          class="w-full"
+          :aria-label="words.standsOn"
+          @update:model-value="
+            bay.changeBody(body.id, { standsOn: $event === CHASSIS ? undefined : String($event) })
+          "
+        />
+      </UFormField>
+      <UCheckbox
+        :model-value="body.provisional === true"
+        :label="words.provisional"
+        :description="words.provisionalHint"
+        @update:model-value="bay.changeBody(body.id, { provisional: $event === true ? true : undefined })"
+      />
+    </template>
+    <FigureField
+      v-if="body.kind === 'powertrain'"
+      :label="words.face"
+      :help="words.faceHint"
+      kind="length"
+      :least="-100000"
+      :value="body.faceStationMm"
+      @change="bay.changeBody(body.id, { faceStationMm: $event })"
+    />
+    <BoxFields v-if="body.kind !== 'axle' && body.kind !== 'chassis'" :body="body" />
+    <OutlineList v-if="body.kind !== 'axle'" :body="body" />
+    <BodyLevers :build="build" :body="body" />
+    <div class="foot">
+      <UButton
+        v-if="body.kind === 'item' && body.box"
+        icon="i-lucide-save"
+        variant="outline"
+        size="sm"
+        @click="toShelf"
+        >{{ words.toShelf }}</UButton
+      >
+      <p v-if="isKept" role="status">{{ words.onShelf }}</p>
+      <template v-if="canStand">
+        <p v-if="stays" class="soft">{{ words.stays(stays) }}</p>
+        <UButton v-else icon="i-lucide-trash-2" variant="outline" color="neutral" size="sm" @click="remove">{{
+          gaps.length ? words.removeWith(gaps.join(', ')) : words.remove
+        }}</UButton>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.fields,
+.foot {
+  display: grid;
+  gap: 14px;
+}
+.foot {
+  justify-items: start;
+  padding-top: 12px;
+  border-top: 1px solid var(--hair);
+}
+.foot :deep(button) {
+  text-align: left;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { Body, Outline } from '~~/core/project/body'
+import { texts } from '~/texts/en'
+import { useBay } from '~/stores/bay'
+
+/** The outlines of a part, view by view. */
+const { body } = defineProps<{ body: Body }>()
+const bay = useBay()
+const words = texts.bay.body
+const outlines = computed(() => body.outlines ?? [])
+/** A new outline has no corners yet: it is kept in the build once it has. */
+const isAdding = ref(false)
+const EMPTY: Outline = { view: 'side', corners: [] }
+
+function change(index: number, outline: Outline) {
+  const list = outlines.value.map((one, i) => (i === index ? outline : one))
+  if (index === outlines.value.length) {
+    list.push(outline)
+    isAdding.value = false
+  }
+  bay.changeBody(body.id, { outlines: list })
+}
+function remove(index: number) {
+  if (index === outlines.value.length) isAdding.value = false
+  else {
+    const left = outlines.value.filter((_, i) => i !== index)
+    bay.changeBody(body.id, { outlines: left.length > 0 ? left : undefined })
+  }
+}
+</script>
+
+<template>
+  <section class="outlines" :aria-label="words.outlines">
+    <h3>{{ words.outlines }}</h3>
+    <p class="soft">{{ words.outlineHint }}</p>
+    <OutlineFields
+      v-for="(outline, i) in outlines"
+      :key="i"
+      :outline="outline"
+      @change="change(i, $event)"
+      @remove="remove(i)"
+    />
+    <OutlineFields
+      v-if="isAdding"
+      :outline="EMPTY"
+      is-new
+      @change="change(outlines.length, $event)"
+      @remove="remove(outlines.length)"
+    />
+    <UButton v-else class="add" icon="i-lucide-plus" variant="outline" size="sm" @click="isAdding = true">{{
+      words.addOutline
+    }}</UButton>
+  </section>
+</template>
+
+<style scoped>
+.outlines {
+  display: grid;
+  gap: 10px;
+}
+h3 {
+  font-weight: 600;
+}
+.add {
+  justify-self: start;
+}
+</style>

@@ -1,0 +1,252 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed, shallowRef, watch } from 'vue'
+import { closePairs } from '~~/core/bay/closePairs'
+import { serviceWay } from '~~/core/bay/serviceWay'
+import { thingsOf, type MoveOf } from '~~/core/bay/things'
+import type { Evaluation } from '~~/core/model/evaluateBuild'
+import { powertrainOf } from '~~/core/project/bodies'
+import type { Body, BodyBox, Outline } from '~~/core/project/body'
+import type { Build } from '~~/core/project/build'
+import type { Lever, LeverKind } from '~~/core/project/lever'
+import type { ServiceCheck } from '~~/core/project/serviceCheck'
+import { withoutBody } from '~~/core/project/withoutBody'
+import { withoutLever } from '~~/core/project/withoutLever'
+import { pointOf } from '~~/core/readings/geometry'
+import { bodiesWithPart, bodyOfPart, partOfBody, type PartPlace } from '~~/core/shelf/placedPart'
+import type { ShelfPart } from '~~/core/shelf/shelfPart'
+import { pairRows, serviceRow } from '~~/core/text/bayText'
+import { assign } from './assign'
+import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
+import { useShelf } from './shelf'
+import { useWorkbench } from './workbench'
+
+/** What may be said of a body here. */
+export interface BodyChange {
+  readonly name?: string
+  readonly standsOn?: string | undefined
+  readonly provisional?: boolean | undefined
+  readonly box?: BodyBox | undefined
+  readonly outlines?: readonly Outline[] | undefined
+  readonly faceStationMm?: number | undefined
+}
+
+/** What a part that was taken from the shelf has come to. */
+export type Taken =
+  | { readonly kind: 'placed'; readonly id: string }
+  | { readonly kind: 'sizes' }
+  | { readonly kind: 'longer'; readonly mm: number }
+  | { readonly kind: 'nowhere' }
+
+/** The lists that a body or a lever may leave. */
+const LEFT = [
+  'bodies',
+  'points',
+  'gaps',
+  'readings',
+  'levers',
+  'positions',
+  'trials',
+  'services',
+  'weight',
+] as const
+
+const movesOf =
+  ({ moves }: Evaluation): MoveOf =>
+  (body) => {
+    const move = moves.get(body)
+    return move?.known ? move.value : null
+  }
+
+/** The parts in the bay of the open build: their outlines, what stands close, what comes out, and what is done to them. */
+export const useBay = defineStore('bay', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const levers = useLevers()
+  const shelf = useShelf()
+  /** Outlines are looked at when the levers are let go: while they move the board has the frame for itself. */
+  const settled = shallowRef<Evaluation | null>(null)
+  watch(
+    () => [evaluation.current, levers.isHeld] as const,
+    ([now, isHeld]) => {
+      if (!isHeld) settled.value = now
+    },
+    { immediate: true },
+  )
+  const drawn = computed(() => {
+    const { build } = workbench
+    return build && settled.value ? thingsOf(build, movesOf(settled.value)) : null
+  })
+  const unusable = computed(() => drawn.value?.unusable ?? [])
+  const pairs = computed(() => {
+    const { build } = workbench
+    return build && drawn.value ? pairRows(closePairs(build, drawn.value.things), build.units) : []
+  })
+  const services = computed(() => {
+    const { build } = workbench
+    if (!build || !drawn.value) return []
+    const { things } = drawn.value
+    return (build.services ?? []).map((check) => serviceRow(build, check, serviceWay(build, check, things)))
+  })
+
+  function changeBody(id: string, changed: BodyChange): void {
+    workbench.change('Change a part in the bay', (draft) =>
+      assign(
+        draft.bodies.find((body) => body.id === id),
+        structuredClone(changed),
+      ),
+    )
+  }
+
+  /** Puts a part of the shelf into the bay, or gives the powertrain or an axle its sizes. */
+  function takePart(part: ShelfPart, place: PartPlace): Taken {
+    const { build } = workbench
+    if (!build) return { kind: 'nowhere' }
+    if (part.sort === 'item' || part.sort === 'transfer-case') {
+      const body = bodyOfPart(part, place, crypto.randomUUID())
+      workbench.change('Add a part to the bay', (draft) => {
+        draft.bodies.push(structuredClone(body) as Draft<Body>)
+      })
+      return { kind: 'placed', id: body.id }
+    }
+    const planned = part.sort === 'gearbox' ? planGearbox(build, part) : null
+    if (planned !== null) return { kind: 'longer', mm: planned }
+    const bodies = bodiesWithPart(build, part)
+    if (!bodies) return { kind: 'nowhere' }
+    workbench.change('Take a part from the shelf', (draft) => {
+      draft.bodies = structuredClone(bodies) as Draft<Body[]>
+    })
+    return { kind: 'sizes' }
+  }
+
+  /**
+   * Plans a gearbox of another length where the present one was read: the output goes back by the difference, by a lever.
+   *
+   * @returns by how much, in mm; null where nothing was read yet or its length is not known
+   */
+  function planGearbox(build: Build, { sizeMm: [long] }: ShelfPart): number | null {
+    const powertrain = powertrainOf(build)
+    const now = powertrain?.sizes?.gearboxLengthMm
+    const output = build.lines[0]?.joints[0]?.point
+    const place = output === undefined ? null : settled.value && pointOf(settled.value.measured, output)
+    if (!powertrain || now === undefined || !place?.known) return null
+    const difference = long - now
+    const there = build.levers.find(({ kind, body }) => kind === 'adapter' && body === powertrain.id)
+    const id = there?.id ?? crypto.randomUUID()
+    workbench.change('Plan a gearbox of another length', (draft) => {
+      const body = draft.bodies.find((one) => one.id === powertrain.id)
+      if (body?.kind === 'powertrain') body.faceStationMm ??= -place.value[0] - now
+      const lever = draft.levers.find((one) => one.id === id)
+      const [least, most] = lever?.range ?? [-REACH_MM, REACH_MM]
+      const range: [number, number] = [Math.min(least, difference), Math.max(most, difference)]
+      if (lever) lever.range = range
+      else
+        draft.levers.push({
+          id,
+          kind: 'adapter',
+          body: powertrain.id,
+          range,
+          step: 1,
+          locked: true,
+          lockedBecause: 'the gearbox is as long as it is',
+        })
+      const position = draft.positions.find((one) => one.id === draft.chosen)
+      if (position) position.settings[id] = difference
+    })
+    return difference
+  }
+
+  /** Takes a build on in which something has gone, list by list. */
+  function leave(label: string, without: (build: Build) => Build): void {
+    const { build } = workbench
+    if (!build) return
+    const left = without(build)
+    if (left === build) return
+    workbench.change(label, (draft) => {
+      for (const key of LEFT)
+        if (left[key] !== build[key]) assign(draft, { [key]: structuredClone(left[key]) })
+    })
+  }
+
+  const removeBody = (id: string): void =>
+    leave('Delete a part in the bay', (build) => withoutBody(build, id))
+  const removeLever = (id: string): void => leave('Delete a lever', (build) => withoutLever(build, id))
+
+  function addLever(body: string, kind: LeverKind): void {
+    const isAngle = kind === 'wedge'
+    const id = crypto.randomUUID()
+    workbench.change('Add a lever', (draft) => {
+      draft.levers.push({
+        id,
+        kind,
+        body,
+        range: isAngle ? [-6, 6] : [-20, 20],
+        step: isAngle ? 0.5 : 1,
+      })
+    })
+  }
+
+  function changeLever(
+    id: string,
+    changed: Partial<Pick<Lever, 'range' | 'step' | 'effort'>> & {
+      readonly stock?: readonly number[] | undefined
+      readonly locked?: boolean | undefined
+      readonly lockedBecause?: string | undefined
+    },
+  ): void {
+    workbench.change('Change a lever', (draft) =>
+      assign(
+        draft.levers.find((lever) => lever.id === id),
+        structuredClone(changed),
+      ),
+    )
+  }
+
+  async function toShelf(body: Body): Promise<boolean> {
+    const part = partOfBody(body, crypto.randomUUID())
+    return part !== null && (await shelf.keep(structuredClone(part)))
+  }
+
+  function addService(name: string, body: string): void {
+    const id = crypto.randomUUID()
+    workbench.change('Ask for something to come out', (draft) => {
+      draft.services ??= []
+      draft.services.push({ id, name, body, toward: [0, 0, -1], wayMm: 150 })
+    })
+  }
+
+  function changeService(id: string, changed: Partial<Omit<ServiceCheck, 'id'>>): void {
+    workbench.change('Change what has to come out', (draft) =>
+      assign(
+        draft.services?.find((one) => one.id === id),
+        structuredClone(changed),
+      ),
+    )
+  }
+
+  function removeService(id: string): void {
+    workbench.change('Delete what has to come out', (draft) => {
+      draft.services = (draft.services ?? []).filter((one) => one.id !== id)
+    })
+  }
+
+  return {
+    unusable,
+    pairs,
+    services,
+    changeBody,
+    takePart,
+    removeBody,
+    addLever,
+    changeLever,
+    removeLever,
+    toShelf,
+    addService,
+    changeService,
+    removeService,
+  }
+})
+
+/** How far a new adapter lever reaches either way, in mm. */
+const REACH_MM = 60
