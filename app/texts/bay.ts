@@ -23,7 +23,7 @@ export const bay = {
     apart: (gap: string, view: string) => `about ${gap} apart ${view}`,
     inside: (depth: string, view: string) => `${depth} in each other ${view}`,
     views: { side: 'from the side', top: 'from above', front: 'from the front' },
-    oneView: 'drawn together in this view only: one may stand beside the other',
+    oneView: 'no other view shows both: one may stand beside the other',
     watch: 'Watch this gap',
   },
   service: {

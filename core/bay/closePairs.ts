@@ -20,7 +20,8 @@ export function closePairs(build: Build, things: readonly Thing[], withinMm = CL
     for (const b of things.slice(i + 1)) {
       if (isOneBody(build, a.body, b.body) || isWatched(build, a, b) || isFar(a, b, withinMm)) continue
       const gap = drawnGap(a, b)
-      if (gap && gap.gapMm < withinMm) found.push({ a, b, ...gap })
+      // What lies over the other in the only view that shows both says nothing: it may stand beside it.
+      if (gap && gap.gapMm < withinMm && (gap.views > 1 || gap.gapMm > 0)) found.push({ a, b, ...gap })
     }
   })
   return found.sort((one, other) => one.gapMm - other.gapMm)
@@ -40,7 +41,7 @@ function isWatched(build: Build, a: Thing, b: Thing): boolean {
 
 /** "gearbox to tunnel, left" speaks of the part "tunnel, left"; so does "crank pulley to front crossmember" of its own. */
 const saysSo = (gapName: string, part: string): boolean =>
-  gapName.toLowerCase().includes(part.toLowerCase().split(',')[0] ?? part)
+  (part.toLowerCase().split(',')[0] ?? part).split(' ').every((word) => gapName.toLowerCase().includes(word))
 
 /** Boxes about the outlines rule out most pairs without looking at a corner twice. */
 function isFar(a: Thing, b: Thing, withinMm: number): boolean {

@@ -36,9 +36,12 @@ export function outlineShapes(
       const isBehind = setBack && outline.view !== 'front' && -place[0] > setBack.stationMm
       return movePoint(move, isBehind ? add(place, setBack.shift) : place)
     })
-    return outline.open
+    const name = outline.name ?? (body.kind === 'item' ? body.name : undefined)
+    const shape: Shape = outline.open
       ? { form: 'polyline', part: partOf(body), points: points.map((point) => seen(point, view)) }
       : polygon(partOf(body), points, view)
+    if (name === undefined && !body.provisional) return shape
+    return { ...shape, name, ...(body.provisional && { isProvisional: true }) }
   })
 }
 

@@ -27,6 +27,10 @@ export type Shape = (
 ) & {
   /** Drawn with a usual size until the real one is entered. */
   readonly isUsual?: boolean
+  /** A box of cardboard until the part is there. */
+  readonly isProvisional?: boolean
+  /** What it is, where it is not plain from its look. */
+  readonly name?: string
 }
 
 /** Shapes marked as being of a usual size. */

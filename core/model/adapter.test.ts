@@ -11,7 +11,7 @@ import { evaluateBuild } from './evaluateBuild'
 /** The tight bay with an adapter plate behind the block, whose face stands at station 582. */
 const bay = (faceStationMm: number | null = 582) =>
   changedBay((raw) => {
-    if (faceStationMm !== null) raw.bodies[1].faceStationMm = faceStationMm
+    raw.bodies[1].faceStationMm = faceStationMm ?? undefined
     raw.levers.push({ id: 'adapter', kind: 'adapter', body: 'powertrain', range: [-10, 60], step: 1 })
   })
 const placeAt = (settings: Record<string, number>, id: string, build = bay()): Vec3 => {

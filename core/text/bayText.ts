@@ -8,6 +8,7 @@ import type { Build } from '../project/build'
 import type { Verdict } from '../project/limit'
 import type { ServiceCheck } from '../project/serviceCheck'
 import { formatLength } from '../units/format'
+import { figureText } from '../units/parseFigure'
 import type { UnitSettings } from '../units/unitSettings'
 
 /** Two things that stand close, for a row. */
@@ -76,9 +77,15 @@ export function serviceRow(build: Build, check: ServiceCheck, answer: Known<Serv
   }
 }
 
+/** Sizes with the unit once: "260 × 180 × 210 mm". */
+export const sizesText = (sizesMm: readonly number[], units: UnitSettings): string =>
+  `${sizesMm.map((mm) => figureText(mm, 'length', units)).join(' × ')} ${units.length}`
+
 /** Sizes of a body's box along, across and up: "260 × 180 × 210 mm"; null without a box. */
 export function boxText({ box }: Body, units: UnitSettings): string | null {
   if (!box) return null
-  const sizes = [box.stations, box.offsets, box.heights].map(([from, to]) => formatLength(to - from, units))
-  return sizes.join(' × ')
+  return sizesText(
+    [box.stations, box.offsets, box.heights].map(([from, to]) => to - from),
+    units,
+  )
 }

@@ -11,6 +11,8 @@ describe('positionFacts', () => {
       worst: 'sump to steering rack, tight, 1.0 mm left',
       tightest: 'sump to steering rack 9.0 mm',
       cuts: { count: 0, deepestMm: 0 },
+      cutCost: null,
+      isReversible: true,
       joints: '1.09° · 0.79°',
       moved: [],
     })
@@ -28,6 +30,7 @@ describe('positionFacts', () => {
     expect(facts.verdict).toBe('out')
     expect(facts.cuts.count).toBeGreaterThanOrEqual(2)
     expect(facts.cuts.deepestMm).toBeGreaterThan(5)
+    expect(facts.isReversible).toBe(false)
   })
 
   it('says what was packed for a trial, and nothing for nothing', () => {

@@ -2,6 +2,7 @@ import type { Evaluation } from '../model/evaluateBuild'
 import type { Build, Position } from '../project/build'
 import type { Verdict } from '../project/limit'
 import { formatAngle } from '../units/format'
+import { cutCostText } from './cutText'
 import { checkLabel, checkValueText, marginText } from './checkText'
 import { leverAmount, leverName } from './leverText'
 import { worstCheck } from './stateSentence'
@@ -15,6 +16,10 @@ export interface PositionFacts {
   readonly tightest: string
   /** Depths of all cuts and dents together, in mm, and how many there are. */
   readonly cuts: { readonly count: number; readonly deepestMm: number }
+  /** What cutting takes: "effort 6"; null without cuts. */
+  readonly cutCost: string | null
+  /** Nothing is cut: it can be taken back. */
+  readonly isReversible: boolean
   /** Working angles along the first line: "1.1° · 0.8°". */
   readonly joints: string
   /** What was moved, lever by lever; empty as measured. */
@@ -36,6 +41,8 @@ export function positionFacts(build: Build, evaluation: Evaluation): PositionFac
     worst: worst ? `${checkLabel(worst, build.lines.length > 1)}, ${marginText(worst, units)}` : '',
     tightest: tightest ? `${checkLabel(tightest)} ${checkValueText(tightest, tightest.value, units)}` : '',
     cuts: { count: overlaps.length, deepestMm: Math.max(0, ...overlaps) },
+    cutCost: cutCostText(evaluation),
+    isReversible: overlaps.length === 0,
     joints: ride?.known ? ride.value.anglesDeg.map((angle) => formatAngle(angle, units, 2)).join(' · ') : '?',
     moved: build.levers.flatMap((lever) => {
       const amount = evaluation.settings[lever.id] ?? 0

@@ -1,3 +1,4 @@
+import { cutRows } from './cutText'
 import { worstCheck } from './stateSentence'
 import { checkLabel, checkValueText, marginText, plusMinusText } from './checkText'
 import { lieWords } from './echo'
@@ -116,10 +117,9 @@ export function settingSheet(
         verdict: check.verdict,
       })),
     gaps: sheetGaps(build, now, measured),
-    cuts: now.gaps.flatMap(({ gap, ride }) =>
-      ride.known && ride.value.gapMm < 0
-        ? [`${gap.name}: ${formatLength(-ride.value.gapMm, build.units)} deep`]
-        : [],
+    cuts: cutRows(now, build.units).map(
+      ({ name, depth, where, toKeep, isStructural }) =>
+        `${name}: ${depth} deep at ${where}; ${toKeep}${isStructural ? '; structural' : ''}`,
     ),
     shafts: now.lines.flatMap((line) =>
       lineFacts(build, line, sureness).filter(({ about }) => about === 'shaft'),

@@ -9,6 +9,7 @@ import { useBay } from '~/stores/bay'
 
 /** Everything that can be touched, what stands close without being watched, and what has to come out. */
 const { build } = defineProps<{ build: Build }>()
+const emit = defineEmits<{ mark: [name: string] }>()
 const bay = useBay()
 const drawer = useDrawer()
 const words = texts.bay
@@ -28,7 +29,14 @@ const standsOn = (body: Body) =>
   <div class="bay" :class="{ narrow: drawer.kind.value }">
     <section>
       <ul class="parts">
-        <li v-for="body in build.bodies" :key="body.id">
+        <li
+          v-for="body in build.bodies"
+          :key="body.id"
+          @mouseenter="emit('mark', body.name)"
+          @mouseleave="emit('mark', '')"
+          @focusin="emit('mark', body.name)"
+          @focusout="emit('mark', '')"
+        >
           <button type="button" :aria-label="words.change(body.name)" @click="drawer.open('bay', body.id)">
             <span class="name">{{ body.name }}</span>
             <span class="look figure">{{ lookOf(body) }}</span>

@@ -77,7 +77,7 @@ function remove() {
     <div class="foot">
       <UButton
         v-if="body.kind === 'item' && body.box"
-        icon="i-lucide-save"
+        icon="i-lucide-archive"
         variant="outline"
         size="sm"
         @click="toShelf"

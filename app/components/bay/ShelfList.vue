@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Build } from '~~/core/project/build'
 import { SHELF_SORTS, type ShelfPart } from '~~/core/shelf/shelfPart'
+import { sizesText } from '~~/core/text/bayText'
 import { formatLength } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
@@ -33,7 +34,7 @@ const groups = computed(() =>
     ({ parts }) => parts.length > 0,
   ),
 )
-const sizeText = ({ sizeMm }: ShelfPart) => sizeMm.map((mm) => formatLength(mm, build.units)).join(' × ')
+const sizeText = ({ sizeMm }: ShelfPart) => sizesText(sizeMm, build.units)
 const notice = ref('')
 function take(part: ShelfPart) {
   const { stationMm = 0, leftMm = 0, upMm = 0 } = place

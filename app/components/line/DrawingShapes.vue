@@ -3,15 +3,34 @@ import type { Projection } from '~~/core/drawing/projection'
 import type { Shape, View, ViewPoint } from '~~/core/drawing/shape'
 
 /** Shapes of one view, from mm to px; ghosts are drawn as dashed outlines. */
-const { shapes, view, projection, ghost } = defineProps<{
+const {
+  shapes,
+  view,
+  projection,
+  ghost,
+  marked = '',
+} = defineProps<{
   shapes: readonly Shape[]
   view: View
   projection: Projection
   ghost?: boolean
+  /** Name of what is looked at. */
+  marked?: string
 }>()
 const y = (value: number) => (view === 'side' ? projection.sideY(value) : projection.topY(value))
 const path = (points: readonly ViewPoint[]) =>
   points.map(([station, level]) => `${projection.x(station).toFixed(1)},${y(level).toFixed(1)}`).join(' ')
+/** Where the name of what is looked at stands: over its top left corner. */
+const names = computed(() =>
+  marked === ''
+    ? []
+    : shapes.flatMap((shape) => {
+        if (shape.form === 'circle' || shape.name !== marked) return []
+        const left = Math.min(...shape.points.map(([station]) => projection.x(station)))
+        const top = Math.min(...shape.points.map(([, level]) => y(level)))
+        return [{ name: shape.name, left, top: Math.max(14, top - 5) }]
+      }),
+)
 </script>
 
 <template>
@@ -27,11 +46,23 @@ const path = (points: readonly ViewPoint[]) =>
       />
       <polygon
         v-else-if="shape.form === 'polygon'"
-        :class="[shape.part, { usual: shape.isUsual }]"
+        :class="[
+          shape.part,
+          {
+            usual: shape.isUsual,
+            cardboard: shape.isProvisional,
+            marked: marked !== '' && shape.name === marked,
+          },
+        ]"
         :points="path(shape.points)"
-      />
+      >
+        <title v-if="shape.name">{{ shape.name }}</title>
+      </polygon>
       <polyline v-else :class="shape.part" :points="path(shape.points)" />
     </template>
+    <text v-for="one in names" :key="`${one.name}${one.left}`" :x="one.left" :y="one.top" class="name">
+      {{ one.name }}
+    </text>
   </g>
 </template>
 
@@ -89,6 +120,22 @@ polyline.shaft {
 .axis-line {
   stroke: var(--accent);
   stroke-dasharray: 14 4 2.5 4;
+}
+.cardboard {
+  stroke-dasharray: 6 4;
+}
+.name {
+  fill: var(--accent);
+  font-size: 13px;
+  font-weight: 600;
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
+  pointer-events: none;
+}
+.marked {
+  stroke: var(--accent);
+  stroke-width: 2.6;
 }
 .usual {
   fill: none;

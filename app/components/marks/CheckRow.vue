@@ -78,7 +78,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: 16px minmax(0, 1fr) 60px 5.2rem 6.3rem;
+  grid-template-columns: 16px minmax(0, 1fr) 46px 5rem 7.7rem;
   align-items: center;
   gap: 7px;
   width: 100%;

@@ -46,6 +46,12 @@ function keep() {
   )
   text.value = ''
 }
+function setCutting(changed: NonNullable<Gap['cutting']>) {
+  const { cost, structural } = { ...gap.cutting, ...changed }
+  place.changeGap(gap.id, {
+    cutting: { ...(cost !== undefined && { cost }), ...(structural !== undefined && { structural }) },
+  })
+}
 const rename = (name: string) => {
   if (name.trim() !== '') place.changeGap(gap.id, { name: name.trim().slice(0, 200) })
 }
@@ -110,6 +116,21 @@ const rename = (name: string) => {
         @change="place.changeGap(gap.id, { failBelow: $event })"
       />
     </fieldset>
+    <fieldset v-if="gap.kind !== 'ground'" class="cutting">
+      <legend>{{ words.cutting }}</legend>
+      <FigureField
+        :label="words.cutCost"
+        :most="1000000"
+        :value="gap.cutting?.cost"
+        @change="setCutting({ cost: $event })"
+      />
+      <UCheckbox
+        :model-value="gap.cutting?.structural === true"
+        :label="words.structural"
+        @update:model-value="setCutting({ structural: $event === true })"
+      />
+      <p v-if="gap.cutting?.structural" class="soft">{{ texts.place.cutCaution }}</p>
+    </fieldset>
     <UButton
       variant="ghost"
       color="error"
@@ -141,6 +162,10 @@ const rename = (name: string) => {
 h3,
 legend {
   font-weight: 600;
+}
+.cutting {
+  display: grid;
+  gap: 8px;
 }
 .two {
   display: grid;

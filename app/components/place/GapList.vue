@@ -72,10 +72,8 @@ const cuts = computed(() =>
             : words.cuts(cuts.length, formatLength(Math.max(...cuts), build.units))
         }}
       </p>
-      <p v-if="cuts.length" class="caution">
-        <VerdictMark verdict="tight" :size="14" silent /> {{ words.cutCaution }}
-      </p>
     </div>
+    <CutList :evaluation="evaluation" :units="build.units" />
   </template>
 </template>
 
@@ -100,12 +98,6 @@ const cuts = computed(() =>
   gap: 8px 16px;
   margin-top: 12px;
   color: var(--soft);
-}
-.caution {
-  display: grid;
-  grid-template-columns: 16px 1fr;
-  gap: 6px;
-  max-width: 60ch;
 }
 .none {
   max-width: 58ch;

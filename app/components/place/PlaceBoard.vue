@@ -12,11 +12,18 @@ import { useDrawer } from '~/composables/useDrawer'
 import { useHandleDrag } from '~/composables/useHandleDrag'
 
 /** Engine and gearbox among everything they could touch: from the side, from above and from the front on one scale. */
-const { build, evaluation, marked } = defineProps<{
+const {
+  build,
+  evaluation,
+  marked,
+  markedPart = '',
+} = defineProps<{
   build: Build
   evaluation: Evaluation
   /** Gap that is called out besides those that are not well. */
   marked: string
+  /** Name of the part that is looked at in the list. */
+  markedPart?: string
 }>()
 const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
 
@@ -97,8 +104,18 @@ const nameOf = (handle: SceneHandle) => {
             class="centreline"
           />
           <DrawingShapes :shapes="still.ghosts[pane.view]" view="side" :projection="pane.projection" ghost />
-          <DrawingShapes :shapes="still.backdrop[pane.view]" view="side" :projection="pane.projection" />
-          <DrawingShapes :shapes="scene.shapes[pane.view]" view="side" :projection="pane.projection" />
+          <DrawingShapes
+            :shapes="still.backdrop[pane.view]"
+            view="side"
+            :projection="pane.projection"
+            :marked="markedPart"
+          />
+          <DrawingShapes
+            :shapes="scene.shapes[pane.view]"
+            view="side"
+            :projection="pane.projection"
+            :marked="markedPart"
+          />
           <path
             v-for="(mount, i) in scene.mounts[pane.view]"
             :key="i"

@@ -5,7 +5,7 @@ import { texts } from '~/texts/en'
 
 /** Under the board: gaps, parts, settings, positions, trials. */
 const { evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
-const emit = defineEmits<{ mark: [gapId: string] }>()
+const emit = defineEmits<{ mark: [gapId: string]; markPart: [name: string] }>()
 const TABS = ['gaps', 'parts', 'settings', 'positions', 'trials'] as const
 const tab = ref<(typeof TABS)[number]>('gaps')
 const tabs = computed(() =>
@@ -30,7 +30,7 @@ const tabs = computed(() =>
       class="panel"
     >
       <GapList v-if="tab === 'gaps'" :build="build" :evaluation="evaluation" @mark="emit('mark', $event)" />
-      <BayParts v-else-if="tab === 'parts'" :build="build" />
+      <BayParts v-else-if="tab === 'parts'" :build="build" @mark="emit('markPart', $event)" />
       <SettingCards v-else-if="tab === 'settings'" :build="build" />
       <PositionTable v-else-if="tab === 'positions'" :build="build" />
       <TrialList v-else :build="build" />

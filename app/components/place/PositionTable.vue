@@ -65,6 +65,13 @@ const cutsText = (count: number, deepest: number) =>
           <th scope="row">{{ words.cuts }}</th>
           <td v-for="{ position, facts } in columns" :key="position.id">
             {{ cutsText(facts.cuts.count, facts.cuts.deepestMm) }}
+            <template v-if="facts.cutCost">· {{ facts.cutCost }}</template>
+          </td>
+        </tr>
+        <tr>
+          <th scope="row">{{ words.reversible }}</th>
+          <td v-for="{ position, facts } in columns" :key="position.id">
+            {{ facts.isReversible ? words.isReversible : words.notReversible }}
           </td>
         </tr>
         <tr>

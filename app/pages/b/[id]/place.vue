@@ -14,6 +14,7 @@ const drawer = useDrawer()
 const room = useLeverRoom()
 const markedLever = ref('')
 const markedGap = ref('')
+const markedPart = ref('')
 // The room of the last lever that was looked at stays on show.
 watch(markedLever, (id) => {
   if (id !== '') room.asked = id
@@ -29,11 +30,17 @@ watch(markedLever, (id) => {
         :build="workbench.build"
         :evaluation="evaluation.current"
         :marked="markedGap || drawer.at.value"
+        :marked-part="markedPart"
         @hold="levers.hold"
         @release="levers.release('Move a lever')"
         @mark="markedLever = $event"
       />
-      <PlaceTabs :build="workbench.build" :evaluation="evaluation.current" @mark="markedGap = $event" />
+      <PlaceTabs
+        :build="workbench.build"
+        :evaluation="evaluation.current"
+        @mark="markedGap = $event"
+        @mark-part="markedPart = $event"
+      />
     </div>
     <LeverColumn
       class="levers"
