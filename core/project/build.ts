@@ -94,6 +94,17 @@ export interface LimitProfile {
   readonly entries: readonly LimitEntry[]
 }
 
+/** Where the shift lever comes through the floor, against the old hole and the driver's seat. */
+export interface ShiftLever {
+  /** Its foot on the gearbox. */
+  readonly point: Id
+  /** Middle of the hole it is to come through, in mm. */
+  readonly holeStationMm: number
+  readonly holeLeftMm: number
+  /** Front edge of the driver's seat, in mm. */
+  readonly seatStationMm?: number
+}
+
 /** One vehicle's driveline: everything Lurvan keeps about it, as plain data. */
 export interface Build {
   readonly format: typeof FORMAT_NAME
@@ -126,6 +137,7 @@ export interface Build {
   readonly mating?: Mating
   readonly weight?: WeightSheet
   readonly wayIn?: WayInPlan
+  readonly shiftLever?: ShiftLever
   /** What has to come out on its own. */
   readonly services?: readonly ServiceCheck[]
   readonly photos?: readonly PhotoReference[]

@@ -125,6 +125,13 @@ const gap = object({
   cutting: object({ cost: figure(0, 1e6), structural: boolean() }).default(undefined),
 })
 
+const shiftLever = object({
+  point: requiredId(),
+  holeStationMm: figure(-100_000, 100_000).required(),
+  holeLeftMm: figure(-100_000, 100_000).required(),
+  seatStationMm: figure(-100_000, 100_000),
+}).default(undefined)
+
 const service = object({
   id: requiredId(),
   name: requiredName(),
@@ -225,6 +232,7 @@ export const buildSchema = object({
   mating: matingSchema,
   weight: weightSchema,
   wayIn: wayInSchema,
+  shiftLever,
   services: list(service, LIST_LIMITS.services),
   photos: list(photo, LIST_LIMITS.photos),
 })

@@ -95,6 +95,7 @@ export function referenceProblems(build: Build): FileProblem[] {
       complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
     }
   })
+  requireIn(points, build.shiftLever?.point, 'shiftLever.point', 'point')
   build.services?.forEach((service, i) => {
     requireIn(bodies, service.body, `services[${i}].body`, 'body')
     if (service.toward.every((part) => part === 0))

@@ -19,6 +19,7 @@ export function staysBecause(build: Build, id: BodyId): string | null {
   if (line) return `${line.name} runs to it`
   if (build.axes.some((axis) => axis.body === id || axis.through?.some((point) => points.has(point))))
     return 'an axis lies on it'
+  if (build.shiftLever && points.has(build.shiftLever.point)) return 'the shift lever stands on it'
   if ((build.centrePairs ?? []).some(({ left, right }) => points.has(left) || points.has(right)))
     return 'the centreline is taken from it'
   return null
@@ -87,6 +88,7 @@ export function isUsed(build: Build, point: string): boolean {
         (body.kind === 'axle' && body.centre === point),
     ) ||
     (build.centrePairs ?? []).some(({ left, right }) => left === point || right === point) ||
+    build.shiftLever?.point === point ||
     build.points.some((one) => one.id === point && one.datum === true)
   )
 }

@@ -37,12 +37,14 @@ const MOST_FOUND = 20_000
  * looked at, so that the caller can report and stop.
  *
  * @param prove - judges a candidate with its own ±; without it what holds as computed is taken
+ * @param most - settings told at the most
  * @see docs/methods/placement.md
  */
 export function* differentSettings(
   build: Build,
   settings: LeverSettings,
   prove: Proof | null = null,
+  most = MOST_SETTINGS,
 ): Generator<number, FoundSettings> {
   const search = newSearch(build, settings, prove)
   const levers = freeLevers(build)
@@ -65,7 +67,7 @@ export function* differentSettings(
       sets.push(moved)
       found.push({ cure, effort: one.effort, room: one.room })
     }
-    const isEnough = found.length >= MOST_SETTINGS || proofs >= MOST_PROOFS
+    const isEnough = found.length >= most || proofs >= MOST_PROOFS
     if (isEnough || (found.length > 0 && seen >= MOST_FOUND)) break
     yield looked
   }

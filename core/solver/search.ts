@@ -170,26 +170,65 @@ function told(ready: TinyQueue<Node>, bound: number): Node[] {
  * @returns null where no setting can be reached
  */
 export function* roomiestSetting(problem: SearchProblem): Generator<number, SearchedSetting | null> {
-  const stages = stagesOf(problem)
-  if (!stages) return null
+  for (const { looked, found } of bestSettings(problem, NONE_KEPT, 'cheapest')) {
+    if (found) return found
+    yield looked
+  }
+  return null
+}
+
+const NONE_KEPT: ReadonlySet<string> = new Set()
+
+/** What a search for the best came to so far. */
+export interface BestReport {
+  readonly looked: number
+  /** The next best setting, proved to be that; null while there is none yet. */
+  readonly found: SearchedSetting | null
+  /** Beginnings that wait to be gone on with. */
+  readonly open: number
+}
+
+/**
+ * Tells settings by falling room until nobody asks for more.
+ *
+ * @param kept - limits that every setting has to keep but that have no say in which is the better: room is that of the others alone
+ * @param equals - of settings with the same room the `cheapest` first, or whichever is found `soonest`: where the most room is set by
+ * a limit that few levers move there are far too many with it to go through them all
+ * @param least - settings with less room are not told
+ */
+export function* bestSettings(
+  problem: SearchProblem,
+  kept: ReadonlySet<string>,
+  equals: 'cheapest' | 'soonest',
+  least = -Infinity,
+): Generator<BestReport, void> {
+  const stages = stagesOf(problem, kept)
+  if (!stages) return
   const { counts, steps, look, settingOf } = stages
-  const open = new TinyQueue<Node>([], (one, other) => other.room - one.room || one.effort - other.effort)
+  const isSoonest = equals === 'soonest'
+  const open = new TinyQueue<Node>(
+    [],
+    (one, other) =>
+      other.room - one.room || (isSoonest ? other.depth - one.depth : 0) || one.effort - other.effort,
+  )
   const root = rootOf(stages)
-  if (!Number.isNaN(root.room)) open.push(root)
+  if (root.room >= least) open.push(root)
   let looked = 0
   for (let next = open.pop(); next; next = open.pop()) {
     const node = next
-    if (node.depth === steps.length) return settingOf(node)
+    if (node.depth === steps.length) {
+      yield { looked, found: settingOf(node), open: open.length }
+      continue
+    }
     const children = (steps[node.depth] ?? []).map((_, step) => childOf(steps, node, step))
     for (let screen = 0; screen < stages.screens(node.depth + 1); screen++)
       look(node.depth + 1, screen, children)
     for (const child of children) {
-      if (Number.isNaN(child.room)) looked += counts[child.depth] ?? 1
-      else open.push(child)
+      if (child.room >= least) open.push(child)
+      else looked += counts[child.depth] ?? 1
     }
-    yield ++looked
+    yield { looked: ++looked, found: null, open: open.length }
   }
-  return null
 }
 
 const childOf = (steps: readonly (readonly LeverStep[])[], before: Node, step: number): Node => ({
@@ -214,7 +253,10 @@ interface Stages {
 }
 
 /** @returns null where a lever has no step to stand at */
-function stagesOf({ graph, levers, limits, fixed }: SearchProblem): Stages | null {
+function stagesOf(
+  { graph, levers, limits, fixed }: SearchProblem,
+  kept: ReadonlySet<string> = NONE_KEPT,
+): Stages | null {
   if (levers.some(({ steps }) => steps.length === 0)) return null
   const hangsOn = limits.map(({ column }) => sourcesOf(graph, [column]))
   const reach = levers.map(({ column }) => hangsOn.filter((sources) => sources.has(column)).length)
@@ -237,13 +279,16 @@ function stagesOf({ graph, levers, limits, fixed }: SearchProblem): Stages | nul
 
   const look = (depth: number, screen: number, nodes: readonly Node[]) => {
     const { limits: list = [], wanted = [] } = screensAt[depth]?.[screen] ?? {}
+    const [toKeep, toJudge] = parted(list, ({ id }) => kept.has(id))
     for (let start = 0; start < nodes.length; start += BLOCK) {
       const block = nodes.slice(start, start + BLOCK)
       setLevers(run, ordered, depth, block)
       run.bring(wanted, block.length)
-      const rooms = roomsOf(run, list, block.length)
+      const rooms = roomsOf(run, toJudge, block.length)
+      const keeps = toKeep.length > 0 ? roomsOf(run, toKeep, block.length) : null
       block.forEach((node, row) => {
-        const room = rooms[row] ?? NaN
+        const isKept = keeps === null || (keeps[row] ?? NaN) >= 0
+        const room = isKept ? (rooms[row] ?? NaN) : NaN
         node.passed++
         // A setting that the levers cannot reach has no room at all, however good its other figures.
         node.room = Number.isNaN(room) || Number.isNaN(node.room) ? NaN : Math.min(node.room, room)
@@ -266,6 +311,13 @@ function stagesOf({ graph, levers, limits, fixed }: SearchProblem): Stages | nul
       }
     },
   }
+}
+
+/** A list in two: what is so, and the rest. */
+function parted<T>(list: readonly T[], isSo: (item: T) => boolean): [T[], T[]] {
+  const [so, rest]: [T[], T[]] = [[], []]
+  for (const item of list) (isSo(item) ? so : rest).push(item)
+  return [so, rest]
 }
 
 /** Some limits that are looked at together. */

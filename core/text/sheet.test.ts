@@ -111,6 +111,8 @@ describe('gaps on the sheet', () => {
   it('become a list of cuts where they are less than nothing', () => {
     const { cuts } = sheetAt({ fronts: 40 })
     expect(cuts.length).toBeGreaterThan(0)
-    expect(cuts.every((cut) => /: [\d.]+ mm deep at station .+ the plane; \d+\.0 mm deep /.test(cut))).toBe(true)
+    expect(cuts.every((cut) => /: [\d.]+ mm deep at station .+ the plane; \d+\.0 mm deep /.test(cut))).toBe(
+      true,
+    )
   })
 })
