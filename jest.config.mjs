@@ -1,6 +1,8 @@
 /** Jest runs the core, the command line and the storage logic; the interface is Playwright's. */
 export default {
   testEnvironment: 'node',
+  // Every test file runs in a world of its own, where the way to a global is six times as long as the arithmetic behind it.
+  sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Object', 'Map', 'Set', 'Float64Array', 'Infinity'],
   // By default one core is kept free, which on two cores doubles the time.
   maxWorkers: '100%',
   // Stores and the in-memory database still hold globals when a file ends; cleaning them up breaks the runner.

@@ -1,9 +1,12 @@
-import { proxy } from 'comlink'
+import { proxy, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import { evaluate } from '~~/core/model/evaluateBuild'
+import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
+import type { LeverSettings } from '~~/core/placement/settings'
+import type { Build } from '~~/core/project/build'
 import { settingsAfter } from '~~/core/solver/cure'
 import type { FoundSetting, FoundSettings } from '~~/core/solver/differentSettings'
+import { GOALS, type Goal, type GoalFound } from '~~/core/solver/goals'
 import { checkLabel, likelihoodText } from '~~/core/text/checkText'
 import { positionFacts } from '~~/core/text/positionFacts'
 import { cureInstruction } from '~~/core/text/stateSentence'
@@ -14,8 +17,11 @@ import { useLevers } from './levers'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
-/** A setting as a card: what to do, what it takes, what is closest then. */
+/** A setting as a card: what to do, what it takes, what is closest then, and how it stands. */
 export interface SettingCard {
+  readonly settings: LeverSettings
+  readonly evaluation: Evaluation | null
+  readonly cuts: string | null
   readonly instruction: string
   readonly effort: string
   readonly likely: string
@@ -37,6 +43,9 @@ export const useFoundSettings = defineStore('found-settings', () => {
   const isSearching = ref(false)
   const looked = ref(0)
   const failure = ref<string | null>(null)
+  /** What each goal that was asked for came to. */
+  const byGoal = shallowRef<Partial<Record<Goal, GoalFound>>>({})
+  const asking = ref<Goal | null>(null)
   const client = workerClient<CureService>(startWorker)
   let latest = 0
   /** A setting has to hold with its ±: before that is known, or cannot be, there is nothing to prove it by. */
@@ -47,10 +56,20 @@ export const useFoundSettings = defineStore('found-settings', () => {
     () => {
       stop()
       found.value = null
+      byGoal.value = {}
     },
   )
 
-  async function search(): Promise<void> {
+  /** Asks the worker for something, with progress; what is overtaken is never kept. */
+  async function asked<T>(
+    question: (
+      service: Remote<CureService>,
+      build: Build,
+      isSampled: boolean,
+      report: (count: number) => void,
+    ) => Promise<T>,
+    keep: (result: T) => void,
+  ): Promise<void> {
     const run = ++latest
     if (isSearching.value) stop()
     const { build } = workbench
@@ -58,15 +77,14 @@ export const useFoundSettings = defineStore('found-settings', () => {
     isSearching.value = true
     looked.value = 0
     failure.value = null
-    found.value = null
     try {
       const report = proxy((count: number) => {
         if (run === latest) looked.value = count
       })
       const plain = toRaw(build)
       const isSampled = sureness.result !== null
-      const result = await client.ask((service) => service.different(plain, {}, isSampled, report))
-      if (run === latest) found.value = result
+      const result = await client.ask((service) => question(service, plain, isSampled, report))
+      if (run === latest) keep(result)
     } catch (error) {
       if (run === latest && !(error instanceof WorkerEnded))
         failure.value = error instanceof Error ? error.message : String(error)
@@ -75,12 +93,41 @@ export const useFoundSettings = defineStore('found-settings', () => {
     }
   }
 
+  async function search(): Promise<void> {
+    found.value = null
+    asking.value = null
+    await asked(
+      (service, build, isSampled, report) => service.different(build, {}, isSampled, report),
+      (result) => {
+        found.value = result
+      },
+    )
+  }
+
+  async function searchFor(goal: Goal): Promise<void> {
+    asking.value = goal
+    await asked<GoalFound>(
+      async (service, build, isSampled, report) => service.goal(build, goal, isSampled, report),
+      (result) => {
+        byGoal.value = { ...byGoal.value, [goal]: result }
+      },
+    )
+    if (asking.value === goal) asking.value = null
+  }
+
   function stop(): void {
     client.end()
     isSearching.value = false
+    asking.value = null
   }
 
   const cards = computed(() => (found.value?.settings ?? []).map(cardOf))
+  const goals = computed(() =>
+    GOALS.map((goal) => {
+      const result = byGoal.value[goal] ?? null
+      return { goal, result, card: result?.kind === 'found' ? cardOf(result.setting) : null }
+    }),
+  )
   const nearest = computed(() => (found.value?.nearest ? cardOf(found.value.nearest) : null))
 
   function cardOf({ cure, effort }: FoundSetting): SettingCard {
@@ -88,8 +135,12 @@ export const useFoundSettings = defineStore('found-settings', () => {
     const { compiled } = evaluation
     const settings = settingsAfter({}, cure)
     const instruction = build ? cureInstruction(build, cure) : ''
-    const facts = build && compiled ? positionFacts(build, evaluate(toRaw(compiled), settings)) : null
+    const there = build && compiled ? evaluate(toRaw(compiled), settings) : null
+    const facts = build && there ? positionFacts(build, there) : null
     return {
+      settings,
+      evaluation: there,
+      cuts: facts?.cutCost ?? null,
       instruction,
       effort: effort.toFixed(1),
       likely: cure.likelihood === null ? '' : likelihoodText(cure.likelihood),
@@ -105,6 +156,8 @@ export const useFoundSettings = defineStore('found-settings', () => {
 
   return {
     cards,
+    goals,
+    asking,
     nearest,
     isFound: computed(() => found.value !== null),
     isReady,
@@ -112,6 +165,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
     looked,
     failure,
     search,
+    searchFor,
     stop,
   }
 })

@@ -1,7 +1,8 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, toRaw } from 'vue'
+import { computed, shallowRef, toRaw } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
+import type { LeverSettings } from '~~/core/placement/settings'
 import type { Build, Position } from '~~/core/project/build'
 import type { Gap, GapKind } from '~~/core/project/gap'
 import { GAP_LIMITS } from '~~/core/project/profiles'
@@ -55,6 +56,11 @@ export const usePlace = defineStore('place', () => {
       evaluation: evaluate(toRaw(compiled), position.settings),
     }))
   })
+  /** A setting that is only looked at, as a ghost on the board; null for none. */
+  const glanced = shallowRef<LeverSettings | null>(null)
+  const glance = computed(() =>
+    glanced.value && evaluation.compiled ? evaluate(toRaw(evaluation.compiled), glanced.value) : null,
+  )
   /** The lift-in that stands now; null before the first. */
   const trial = computed<Trial | null>(() => workbench.build?.trials.at(-1) ?? null)
 
@@ -228,6 +234,8 @@ export const usePlace = defineStore('place', () => {
 
   return {
     positions,
+    glanced,
+    glance,
     trial,
     addGap,
     changeGap,

@@ -1,5 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, toRaw } from 'vue'
+import { compile } from '~~/core/model/compile'
+import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
 import type { NamedPoint } from '~~/core/project/build'
 import type { Id } from '~~/core/project/id'
 import type { Reading } from '~~/core/project/reading'
@@ -45,6 +47,14 @@ export const useTrials = defineStore('trials', () => {
         later.value.map(({ id }) => [id, asRead.value ? foretold(toRaw(asRead.value), id) : []] as const),
       ),
   )
+
+  /** How each lift-in stood as packed. */
+  const packed = computed<ReadonlyMap<Id, Evaluation>>(() => {
+    const build = asRead.value
+    if (!build) return new Map()
+    const compiled = compile(toRaw(build))
+    return new Map(build.trials.map((trial) => [trial.id, evaluate(compiled, trial.packed ?? {})]))
+  })
 
   /** Mounts first, then what else of the powertrain was measured in full and is not only a touch point. */
   function pointsOf(trial: Id): PointAgain[] {
@@ -112,5 +122,5 @@ export const useTrials = defineStore('trials', () => {
     return ''
   }
 
-  return { poses, foretoldGaps, pointsOf, readAgain }
+  return { poses, packed, foretoldGaps, pointsOf, readAgain }
 })

@@ -12,7 +12,7 @@ export const bay = {
   cardboard: 'cardboard',
   outlines: (count: number) => (count === 1 ? 'one outline' : `${count} outlines`),
   add: 'Add a part',
-  change: (name: string) => `Change ${name}`,
+  change: 'Change',
   title: 'Parts in the bay',
   unusable: (names: string) => `Left out, for its sides cross each other: ${names}.`,
   close: {

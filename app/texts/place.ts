@@ -1,4 +1,5 @@
 import type { GapKind } from '~~/core/project/gap'
+import type { Goal } from '~~/core/solver/goals'
 
 /** Phrases of the board of trials: gaps, positions, trials. */
 export const place = {
@@ -118,6 +119,23 @@ export const place = {
     likely: (share: string) => `${share} likely to hold`,
     room: 'Closest',
     take: 'Take it',
+    goalsTitle: 'Or what you are after',
+    goalsLead: 'Of all settings that hold with their ±, the best for one thing. It may take some seconds.',
+    goals: {
+      room: 'most room all round',
+      lowest: 'lowest and furthest back',
+      reversible: 'nothing cut, nothing welded',
+      service: 'easiest to get things out',
+      lever: 'shift lever at its hole',
+      angles: 'best angles',
+    } satisfies Record<Goal, string>,
+    goalNone: 'No setting of the free levers holds with its ±.',
+    goalTooMany:
+      'There are too many settings to go through for this. Lock a lever or give one a coarser step.',
+    goalUnproved:
+      'The best ones hold as computed, but not with their ±. Measure what has the largest ± again.',
+    goalCannot: (what: string) => `It cannot be told without ${what}.`,
+    cuts: (cost: string) => `to cut: ${cost}`,
     failed: (reason: string) => `No setting could be looked for: ${reason}.`,
     waiting: 'The ± of the present setting is still being worked out.',
   },
@@ -131,6 +149,8 @@ export const place = {
     tightest: 'Tightest gap',
     worst: 'Worst check',
     cuts: 'To cut',
+    shiftLever: 'Shift lever',
+    crankHeight: 'Crankshaft, at the front mounts',
     reversible: 'Can be taken back',
     isReversible: 'yes, nothing is cut',
     notReversible: 'no, metal is cut',

@@ -1,6 +1,7 @@
 import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
+import type { Goal, GoalFound } from '~~/core/solver/goals'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { SwingSetup } from '~~/core/swing/scene'
 import type { LeastLift, SwingProgress } from '~~/core/swing/wayIn'
@@ -24,6 +25,13 @@ export interface CureService {
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<FoundSettings>
+  /** The best setting for a goal, reported and left in the same way. */
+  goal: (
+    build: Build,
+    goal: Goal,
+    isSampled: boolean,
+    onProgress: (looked: number) => void,
+  ) => Promise<GoalFound>
 }
 
 /** A setting of the levers to be sampled. */

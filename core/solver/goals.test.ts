@@ -2,7 +2,8 @@ import { evaluateBuild, type Evaluation } from '../model/evaluateBuild'
 import { leverGrid } from '../placement/leverGrid'
 import type { Build } from '../project/build'
 import { pointOf } from '../readings/geometry'
-import { changedBay, type RawBay } from '../testdata/bay'
+import { changedBay } from '../testdata/bay'
+import type { RawBuild } from '../testdata/builds'
 import { provingWith } from '../uncertainty/provenCure'
 import { settingsAfter } from './cure'
 import { goalSetting, type Goal, type GoalFound } from './goals'
@@ -10,7 +11,7 @@ import { goalSetting, type Goal, type GoalFound } from './goals'
 const SHIFT_LEVER = { point: 't-shift-floor', holeStationMm: 905, holeLeftMm: 14, seatStationMm: 1180 }
 
 /** The tight bay with three levers and few steps, so that all its settings can be looked at one by one. */
-const small = (edit: (raw: RawBay) => void = () => undefined): Build =>
+const small = (edit: (raw: RawBuild) => void = () => undefined): Build =>
   changedBay((raw) => {
     raw.shiftLever = SHIFT_LEVER
     const ranges: Record<string, [number, number, number]> = {

@@ -12,6 +12,8 @@ describe('positionFacts', () => {
       tightest: 'sump to steering rack 9.0 mm',
       cuts: { count: 0, deepestMm: 0 },
       cutCost: null,
+      crankHeight: '111.6 mm',
+      shiftLever: '3.0 mm ahead of its hole, 6.0 mm right of it; 278.0 mm ahead of the seat',
       isReversible: true,
       joints: '1.09° · 0.79°',
       moved: [],

@@ -1,7 +1,9 @@
 import type { Evaluation } from '../model/evaluateBuild'
 import type { Build, Position } from '../project/build'
 import type { Verdict } from '../project/limit'
-import { formatAngle } from '../units/format'
+import { formatAngle, formatLength } from '../units/format'
+import type { UnitSettings } from '../units/unitSettings'
+import { crankHeight, shiftLeverPlace, type ShiftLeverPlace } from '../bay/placeFigures'
 import { cutCostText } from './cutText'
 import { checkLabel, checkValueText, marginText } from './checkText'
 import { leverAmount, leverName } from './leverText'
@@ -18,6 +20,10 @@ export interface PositionFacts {
   readonly cuts: { readonly count: number; readonly deepestMm: number }
   /** What cutting takes: "effort 6"; null without cuts. */
   readonly cutCost: string | null
+  /** Height of the crankshaft's line at the front mounts; null while it is not known. */
+  readonly crankHeight: string | null
+  /** "12.0 mm behind its hole, 3.0 mm left, 240.0 mm ahead of the seat"; null while it is not known. */
+  readonly shiftLever: string | null
   /** Nothing is cut: it can be taken back. */
   readonly isReversible: boolean
   /** Working angles along the first line: "1.1° · 0.8°". */
@@ -36,12 +42,16 @@ export function positionFacts(build: Build, evaluation: Evaluation): PositionFac
     ride.known && ride.value.gapMm < 0 ? [-ride.value.gapMm] : [],
   )
   const ride = evaluation.lines[0]?.ride
+  const height = crankHeight(build, evaluation)
+  const lever = shiftLeverPlace(build, evaluation)
   return {
     verdict: evaluation.verdict,
     worst: worst ? `${checkLabel(worst, build.lines.length > 1)}, ${marginText(worst, units)}` : '',
     tightest: tightest ? `${checkLabel(tightest)} ${checkValueText(tightest, tightest.value, units)}` : '',
     cuts: { count: overlaps.length, deepestMm: Math.max(0, ...overlaps) },
     cutCost: cutCostText(evaluation),
+    crankHeight: height.known ? formatLength(height.value, units) : null,
+    shiftLever: lever.known ? shiftLeverText(lever.value, units) : null,
     isReversible: overlaps.length === 0,
     joints: ride?.known ? ride.value.anglesDeg.map((angle) => formatAngle(angle, units, 2)).join(' · ') : '?',
     moved: build.levers.flatMap((lever) => {
@@ -50,6 +60,19 @@ export function positionFacts(build: Build, evaluation: Evaluation): PositionFac
     }),
   }
 }
+
+function shiftLeverText({ backMm, leftMm, aheadOfSeatMm }: ShiftLeverPlace, units: UnitSettings): string {
+  const size = (mm: number) => formatLength(Math.abs(mm), units)
+  const along =
+    Math.abs(backMm) < STILL_MM ? '' : `${size(backMm)} ${backMm > 0 ? 'behind' : 'ahead of'} its hole`
+  const across = Math.abs(leftMm) < STILL_MM ? '' : `${size(leftMm)} ${leftMm > 0 ? 'left' : 'right'} of it`
+  const hole = [along, across].filter(Boolean).join(', ') || 'in the middle of its hole'
+  if (aheadOfSeatMm === null) return hole
+  return `${hole}; ${size(aheadOfSeatMm)} ${aheadOfSeatMm < 0 ? 'behind the front of' : 'ahead of'} the seat`
+}
+
+/** Nobody sees less than this, in mm. */
+const STILL_MM = 0.05
 
 /**
  * What has changed since something was made to a position: "tail at the crossmember 10.0 mm up, now 13.0 mm up".

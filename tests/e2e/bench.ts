@@ -50,4 +50,4 @@ export async function openBay(page: Page): Promise<void> {
 
 /** The row of a gap under the board. */
 export const gapRow = (page: Page, name: string) =>
-  page.getByRole('tabpanel').getByRole('button', { name: new RegExp(name) })
+  page.getByRole('tabpanel').locator('button[aria-expanded]', { hasText: name })

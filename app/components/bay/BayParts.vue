@@ -37,8 +37,10 @@ const standsOn = (body: Body) =>
           @focusin="emit('mark', body.name)"
           @focusout="emit('mark', '')"
         >
-          <button type="button" :aria-label="words.change(body.name)" @click="drawer.open('bay', body.id)">
-            <span class="name">{{ body.name }}</span>
+          <button type="button" @click="drawer.open('bay', body.id)">
+            <span class="name"
+              ><span class="sr-only">{{ words.change }} </span>{{ body.name }}</span
+            >
             <span class="look figure">{{ lookOf(body) }}</span>
             <span class="soft stands">
               <template v-if="body.kind !== 'chassis'"

@@ -88,6 +88,7 @@ function turnRound() {
         <p class="soft step">
           {{ stepWords }}<template v-if="lever.stock">, stock {{ lever.stock.join(', ') }} mm</template>
         </p>
+        <p v-if="lever.locked && lever.lockedBecause" class="soft step">{{ lever.lockedBecause }}</p>
       </div>
     </div>
     <button

@@ -17,6 +17,7 @@ const {
   evaluation,
   marked,
   markedPart = '',
+  other = null,
 } = defineProps<{
   build: Build
   evaluation: Evaluation
@@ -24,6 +25,8 @@ const {
   marked: string
   /** Name of the part that is looked at in the list. */
   markedPart?: string
+  /** Another setting that is looked at, drawn as a ghost. */
+  other?: Evaluation | null
 }>()
 const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
 
@@ -48,6 +51,7 @@ const still = keptBy(
   }),
 )
 const scene = computed(() => placeScene(build, evaluation, moved.value))
+const others = computed(() => (other ? placeScene(build, other, movedBodies(build, other)).shapes : null))
 /** The scale stays where it is while the engine moves a little. */
 const board = keptBy(
   () => [still.value, width.value],
@@ -116,6 +120,9 @@ const nameOf = (handle: SceneHandle) => {
             :projection="pane.projection"
             :marked="markedPart"
           />
+          <g v-if="others" class="other" :data-testid="`other-${pane.view}`">
+            <DrawingShapes :shapes="others[pane.view]" view="side" :projection="pane.projection" />
+          </g>
           <path
             v-for="(mount, i) in scene.mounts[pane.view]"
             :key="i"
@@ -186,6 +193,13 @@ svg {
   display: block;
   contain: strict;
   user-select: none;
+}
+.other :deep(polygon),
+.other :deep(polyline) {
+  fill: none;
+  stroke: var(--accent);
+  stroke-width: 2.2;
+  stroke-dasharray: 2 4;
 }
 .mount {
   fill: var(--accent);

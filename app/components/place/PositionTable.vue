@@ -29,7 +29,15 @@ const cutsText = (count: number, deepest: number) =>
       <thead>
         <tr>
           <th scope="col"><span class="sr-only">Position</span></th>
-          <th v-for="{ position } in columns" :key="position.id" scope="col">
+          <th
+            v-for="{ position } in columns"
+            :key="position.id"
+            scope="col"
+            @mouseenter="place.glanced = position.settings"
+            @mouseleave="place.glanced = null"
+            @focusin="place.glanced = position.settings"
+            @focusout="place.glanced = null"
+          >
             <span class="head">
               <input
                 class="name figure"
@@ -72,6 +80,16 @@ const cutsText = (count: number, deepest: number) =>
           <th scope="row">{{ words.reversible }}</th>
           <td v-for="{ position, facts } in columns" :key="position.id">
             {{ facts.isReversible ? words.isReversible : words.notReversible }}
+          </td>
+        </tr>
+        <tr v-if="columns.some(({ facts }) => facts.shiftLever)">
+          <th scope="row">{{ words.shiftLever }}</th>
+          <td v-for="{ position, facts } in columns" :key="position.id">{{ facts.shiftLever ?? '?' }}</td>
+        </tr>
+        <tr>
+          <th scope="row">{{ words.crankHeight }}</th>
+          <td v-for="{ position, facts } in columns" :key="position.id" class="figure">
+            {{ facts.crankHeight ?? '?' }}
           </td>
         </tr>
         <tr>

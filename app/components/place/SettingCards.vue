@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Build } from '~~/core/project/build'
+import type { GoalFound } from '~~/core/solver/goals'
 import { grouped } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useFoundSettings } from '~/stores/foundSettings'
@@ -8,6 +9,11 @@ import { useFoundSettings } from '~/stores/foundSettings'
 defineProps<{ build: Build }>()
 const found = useFoundSettings()
 const words = texts.place.settings
+const resultText = (result: GoalFound) => {
+  if (result.kind === 'cannot') return words.goalCannot(result.missing.join(', '))
+  if (result.kind === 'too-many') return words.goalTooMany
+  return result.kind === 'unproved' ? words.goalUnproved : words.goalNone
+}
 </script>
 
 <template>
@@ -28,26 +34,38 @@ const words = texts.place.settings
   </div>
   <p v-if="found.failure" class="failure" role="alert">{{ words.failed(found.failure) }}</p>
   <ol v-if="found.cards.length" class="cards" data-testid="settings">
-    <li v-for="card in found.cards" :key="card.instruction">
-      <h3>{{ card.instruction }}</h3>
-      <p class="figure">
-        {{ words.effort(card.effort)
-        }}<template v-if="card.likely"> · {{ words.likely(card.likely) }}</template>
-      </p>
-      <p class="soft">{{ words.room }}: {{ card.closest }}</p>
-      <UButton size="sm" @click="card.take()">{{ words.take }}</UButton>
-    </li>
+    <li v-for="card in found.cards" :key="card.instruction"><SettingCard :build="build" :card="card" /></li>
   </ol>
-  <section v-else-if="found.isFound && !found.isSearching" class="cards">
-    <div class="none">
-      <h3>{{ words.none }}</h3>
-      <template v-if="found.nearest">
-        <p>{{ words.nearest }}: {{ found.nearest.instruction }}</p>
-        <p>{{ words.leaves }}: {{ found.nearest.leaves }}</p>
-        <UButton size="sm" variant="outline" @click="found.nearest.take()">{{ words.take }}</UButton>
-      </template>
-      <p class="soft">{{ words.frees }}</p>
+  <section v-else-if="found.isFound && !found.isSearching" class="none">
+    <h3>{{ words.none }}</h3>
+    <SettingCard v-if="found.nearest" :build="build" :card="found.nearest" :title="words.nearest">
+      <p>{{ words.leaves }}: {{ found.nearest.leaves }}</p>
+    </SettingCard>
+    <p class="soft">{{ words.frees }}</p>
+  </section>
+  <section class="goals" :aria-label="words.goalsTitle">
+    <h3>{{ words.goalsTitle }}</h3>
+    <p class="soft">{{ words.goalsLead }}</p>
+    <div class="chips">
+      <UButton
+        v-for="{ goal } in found.goals"
+        :key="goal"
+        size="sm"
+        variant="outline"
+        :loading="found.asking === goal"
+        :disabled="!found.isReady"
+        @click="found.searchFor(goal)"
+        >{{ words.goals[goal] }}</UButton
+      >
     </div>
+    <ol class="cards" data-testid="goals">
+      <template v-for="{ goal, result, card } in found.goals" :key="goal">
+        <li v-if="card"><SettingCard :build="build" :card="card" :title="words.goals[goal]" /></li>
+        <li v-else-if="result" class="told">
+          <strong>{{ words.goals[goal] }}</strong> {{ resultText(result) }}
+        </li>
+      </template>
+    </ol>
   </section>
 </template>
 
@@ -68,23 +86,37 @@ const words = texts.place.settings
 }
 .cards {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(280px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
   gap: 12px;
   margin-top: 12px;
 }
-li,
 .none {
   display: grid;
-  gap: 6px;
-  align-content: start;
-  justify-items: start;
-  padding: 12px 14px;
-  background: var(--card);
-  border: 1px solid var(--hair);
-  border-radius: 4px;
+  gap: 8px;
+  max-width: 460px;
+  margin-top: 12px;
+}
+.goals {
+  margin-top: 18px;
+  padding-top: 12px;
+  border-top: 1px solid var(--hair);
 }
 h3 {
   font-weight: 600;
   line-height: 1.25;
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
+.told {
+  padding: 12px 14px;
+  border: 1px dashed var(--part-line);
+  border-radius: 4px;
+}
+.told strong {
+  display: block;
 }
 </style>

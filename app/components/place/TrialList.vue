@@ -27,6 +27,13 @@ const rows = computed(() =>
   <p v-if="rows.length === 0" class="none">{{ words.none }}</p>
   <ol v-else>
     <li v-for="{ trial, packed, readings, stands } in rows" :key="trial.id">
+      <div class="picture">
+        <SettingThumb
+          v-if="trials.packed.get(trial.id)"
+          :build="build"
+          :evaluation="trials.packed.get(trial.id)!"
+        />
+      </div>
       <h3>
         {{ trial.name }}
         <span v-if="stands" class="stands">{{ words.stands }}</span>
@@ -84,6 +91,10 @@ li {
   background: var(--card);
   border: 1px solid var(--hair);
   border-radius: 4px;
+}
+.picture {
+  max-width: 240px;
+  margin-bottom: 8px;
 }
 h3 {
   display: flex;

@@ -4,12 +4,15 @@ import { useDrawer } from '~/composables/useDrawer'
 import { useEvaluation } from '~/stores/evaluation'
 import { useLeverRoom } from '~/stores/leverRoom'
 import { useLevers } from '~/stores/levers'
+import { usePlace } from '~/stores/place'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Place: trials of engine and gearbox in their bay, every gap, and the levers that move them. */
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const levers = useLevers()
+const place = usePlace()
+onUnmounted(() => (place.glanced = null))
 const drawer = useDrawer()
 const room = useLeverRoom()
 const markedLever = ref('')
@@ -31,6 +34,7 @@ watch(markedLever, (id) => {
         :evaluation="evaluation.current"
         :marked="markedGap || drawer.at.value"
         :marked-part="markedPart"
+        :other="place.glance"
         @hold="levers.hold"
         @release="levers.release('Move a lever')"
         @mark="markedLever = $event"
