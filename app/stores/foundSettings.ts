@@ -2,7 +2,7 @@ import { proxy, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
-import type { LeverSettings } from '~~/core/placement/settings'
+import { lockedSettings, type LeverSettings } from '~~/core/placement/settings'
 import type { Build } from '~~/core/project/build'
 import { settingsAfter } from '~~/core/solver/cure'
 import type { FoundSetting, FoundSettings } from '~~/core/solver/differentSettings'
@@ -93,11 +93,14 @@ export const useFoundSettings = defineStore('found-settings', () => {
     }
   }
 
+  const base = (): LeverSettings => lockedSettings(workbench.build?.levers ?? [], levers.settings)
+
   async function search(): Promise<void> {
     found.value = null
     asking.value = null
+    const from = base()
     await asked(
-      (service, build, isSampled, report) => service.different(build, {}, isSampled, report),
+      (service, build, isSampled, report) => service.different(build, from, isSampled, report),
       (result) => {
         found.value = result
       },
@@ -106,8 +109,9 @@ export const useFoundSettings = defineStore('found-settings', () => {
 
   async function searchFor(goal: Goal): Promise<void> {
     asking.value = goal
+    const from = base()
     await asked<GoalFound>(
-      async (service, build, isSampled, report) => service.goal(build, goal, isSampled, report),
+      async (service, build, isSampled, report) => service.goal(build, from, goal, isSampled, report),
       (result) => {
         byGoal.value = { ...byGoal.value, [goal]: result }
       },
@@ -133,7 +137,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
   function cardOf({ cure, effort }: FoundSetting): SettingCard {
     const { build } = workbench
     const { compiled } = evaluation
-    const settings = settingsAfter({}, cure)
+    const settings = settingsAfter(base(), cure)
     const instruction = build ? cureInstruction(build, cure) : ''
     const there = build && compiled ? evaluate(toRaw(compiled), settings) : null
     const facts = build && there ? positionFacts(build, there) : null

@@ -218,6 +218,7 @@ export const useLibrary = defineStore('library', () => {
 const DEMOS = {
   'fen-tender': () => import('~~/demo/fen-tender.lurvan.json'),
   'sedge-wagon': () => import('~~/demo/sedge-wagon.lurvan.json'),
+  'teasel-runabout': () => import('~~/demo/teasel-runabout.lurvan.json'),
 } as const
 export type DemoId = keyof typeof DEMOS
 export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]

@@ -105,7 +105,7 @@ export const usePlace = defineStore('place', () => {
       const gap = draft.gaps.find((one) => one.id === id)
       if (!gap) return
       Object.assign(gap, changed)
-      for (const key of ['obstacle', 'failBelow', 'warnBelow'] as const)
+      for (const key of ['obstacle', 'failBelow', 'warnBelow', 'opposite'] as const)
         if (gap[key] === undefined) Reflect.deleteProperty(gap, key)
     })
   }
@@ -116,6 +116,7 @@ export const usePlace = defineStore('place', () => {
       const gap = draft.gaps.find((one) => one.id === id)
       if (!gap) return
       draft.gaps = draft.gaps.filter((one) => one.id !== id)
+      for (const one of draft.gaps) if (one.opposite === id) Reflect.deleteProperty(one, 'opposite')
       draft.readings = draft.readings.filter((one) => !(one.kind === 'gap' && one.gap === id))
       const isOwn = !draft.gaps.some(({ point }) => point === gap.point) && !isUsed(draft as Build, gap.point)
       if (!isOwn) return

@@ -69,6 +69,7 @@ export const texts = {
     demos: {
       'fen-tender': { open: 'Open the demo', reset: 'Reset demo' },
       'sedge-wagon': { open: 'Open the tight bay', reset: 'Reset the tight bay' },
+      'teasel-runabout': { open: 'Open the runabout', reset: 'Reset the runabout' },
     },
     wasReset: 'The demo stands as shipped again. Undo inside the build brings your version back.',
     import: 'Import files',

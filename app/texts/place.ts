@@ -27,6 +27,14 @@ export const place = {
   noCuts: 'nothing to cut',
   cutCaution:
     'Brace the shell before a structural part is cut. Frame rails, crossmembers and pillars follow local rules and a licensed engineer’s approval.',
+  twoSided: {
+    title: 'Between two things',
+    window: (room: string) => `${room} of room in all,`,
+    inMiddle: 'in the middle;',
+    toMiddle: (way: string, gap: string) => `${way} from the middle: move it so as to close “${gap}”;`,
+    spare: (room: string) => `there it has ${room} to spare on each side.`,
+    narrow: (short: string) => `the window is ${short} too narrow for what both need.`,
+  },
   cutList: {
     title: 'To cut or dent',
     deep: (depth: string) => `${depth} deep`,
@@ -88,6 +96,8 @@ export const place = {
     own: 'This very pair needs',
     warnBelow: 'tight below',
     failBelow: 'out below',
+    opposite: 'The gap on its other side',
+    noOpposite: 'none',
     cutting: 'If it has to be cut or dented',
     cutCost: 'Effort',
     structural: 'It carries load: a rail, a crossmember, a pillar',

@@ -20,8 +20,8 @@ const service: CureService = {
     finished(leastEffortCure(build, settings, provingWith(build, isSampled)), onProgress),
   different: async (build, settings, isSampled, onProgress) =>
     finished(differentSettings(build, settings, provingWith(build, isSampled)), onProgress),
-  goal: async (build, goal, isSampled, onProgress) =>
-    finished(goalSetting(build, {}, goal, provingWith(build, isSampled)), sometimes(onProgress)),
+  goal: async (build, settings, goal, isSampled, onProgress) =>
+    finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), sometimes(onProgress)),
 }
 
 /** Searches that look at one beginning at a time tell of it this often. */

@@ -28,6 +28,7 @@ export interface CureService {
   /** The best setting for a goal, reported and left in the same way. */
   goal: (
     build: Build,
+    settings: LeverSettings,
     goal: Goal,
     isSampled: boolean,
     onProgress: (looked: number) => void,

@@ -24,7 +24,7 @@ export interface Panes {
 
 /** Height of the station ruler, in px. */
 export const RULER_PX = 32
-/** Half of what is shown across the vehicle from the front, and from above, in mm. */
+/** Half of what is shown across the vehicle from the front, and from above, in mm, at the least. */
 const HALF_FRONT = 430
 const HALF_TOP = 345
 /** Room above and below what is drawn, in mm. */
@@ -38,21 +38,28 @@ const NARROW_PX = 620
  * @param side - what is drawn from the side
  * @param span - stations that are shown, in mm rearward
  * @param width - in px
+ * @param reach - how far what is placed reaches to either side, in mm
  */
-export function placePanes(side: readonly Shape[], span: readonly [number, number], width: number): Panes {
+export function placePanes(
+  side: readonly Shape[],
+  span: readonly [number, number],
+  width: number,
+  reach = 0,
+): Panes {
+  const [halfFront, halfTop] = [Math.max(HALF_FRONT, reach + ROOM), Math.max(HALF_TOP, reach + ROOM)]
   const isNarrow = width < NARROW_PX
   const length = span[1] - span[0]
-  const scale = width / (isNarrow ? length : length + 2 * HALF_FRONT)
+  const scale = width / (isNarrow ? Math.max(length, 2 * halfFront) : length + 2 * halfFront)
   const [low, high] = heights(side)
   const sideHeight = Math.round((high - low) * scale)
   const sideWidth = Math.round(length * scale)
-  const topHeight = Math.round(2 * HALF_TOP * scale)
+  const topHeight = Math.round(2 * halfTop * scale)
   const frontWidth = isNarrow ? width : width - sideWidth
   const rulerTop = sideHeight
   const topTop = sideHeight + RULER_PX
   const x = (station: number) => (station - span[0]) * scale
   const sideY = (height: number) => (high - height) * scale
-  const topY = (offset: number) => (HALF_TOP - offset) * scale
+  const topY = (offset: number) => (halfTop - offset) * scale
   const sidePane: Pane = pane('side', 0, 0, sideWidth, sideHeight, { x, sideY, topY }, scale)
   const top = pane('top', 0, topTop, sideWidth, topHeight, { x, sideY: topY, topY }, scale)
   const across = (offset: number) => frontWidth / 2 + offset * scale

@@ -130,6 +130,21 @@ export const lowPoints = ({ gaps }: Evaluation): LowPoint[] =>
 /** Room left about everything that is shown, in mm. */
 const MARGIN = 120
 
+/** How far the powertrain reaches to either side by its outlines and mounts, in mm; 0 where nothing tells. */
+export function placeReach(build: Build, now: Evaluation): number {
+  const powertrain = powertrainOf(build)
+  if (!powertrain) return 0
+  const { box, outlines = [], mounts } = powertrain
+  const corners = outlines.flatMap(({ view, corners: list }) =>
+    view === 'side' ? [] : list.map((corner) => corner[view === 'top' ? 1 : 0]),
+  )
+  const held = Object.values(mounts ?? {}).flatMap((id) => {
+    const place = now.measured.points.get(id)
+    return place?.known ? [place.value[1]] : []
+  })
+  return Math.max(0, ...[...corners, ...held, ...(box?.offsets ?? [])].map(Math.abs))
+}
+
 /** Stations of the engine's bay: everything that can touch, and the powertrain itself. */
 export function placeSpan(build: Build, now: Evaluation): readonly [number, number] {
   const shown = new Set(

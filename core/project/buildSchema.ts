@@ -122,6 +122,7 @@ const gap = object({
   toward: direction(),
   failBelow: figure(-1000, 1000),
   warnBelow: figure(-1000, 1000),
+  opposite: idField(),
   cutting: object({ cost: figure(0, 1e6), structural: boolean() }).default(undefined),
 })
 

@@ -23,6 +23,8 @@ export interface Gap {
   /** What this very pair needs, in mm, where it is not what its kind does. */
   readonly failBelow?: number
   readonly warnBelow?: number
+  /** The gap on its other side, where the thing stands between two others. */
+  readonly opposite?: Id
   /** What cutting or denting the obstacle would take; absent until somebody has said it. */
   readonly cutting?: {
     /** In the builder's own effort. */

@@ -101,9 +101,12 @@ export function referenceProblems(build: Build): FileProblem[] {
     if (service.toward.every((part) => part === 0))
       complain(`services[${i}].toward`, 'points nowhere: one of its figures must not be 0')
   })
+  const gapIds = idsOf(build.gaps)
   build.gaps.forEach((gap, i) => {
     requireIn(points, gap.point, `gaps[${i}].point`, 'point')
     requireIn(bodies, gap.obstacle, `gaps[${i}].obstacle`, 'body')
+    requireIn(gapIds, gap.opposite, `gaps[${i}].opposite`, 'gap')
+    if (gap.opposite === gap.id) complain(`gaps[${i}].opposite`, 'is the gap itself')
     gapProblem(build, gap, (key, message) => complain(`gaps[${i}].${key}`, message))
   })
   build.weight?.masses.forEach((mass, i) => {

@@ -42,8 +42,12 @@ const touches =
 export function withoutBody(build: Build, id: BodyId): Build {
   if (staysBecause(build, id) !== null) return build
   const isGone = touches(build, id)
-  const gaps = build.gaps.filter((gap) => !isGone(gap))
   const goneGaps = new Set(build.gaps.filter(isGone).map((gap) => gap.id))
+  const gaps = build.gaps
+    .filter((gap) => !isGone(gap))
+    .map(({ opposite, ...gap }) =>
+      opposite === undefined || goneGaps.has(opposite) ? gap : { ...gap, opposite },
+    )
   const needed = new Set(gaps.map(({ point }) => point))
   const isOwnTouch = (point: string) =>
     build.gaps.some((gap) => gap.point === point && goneGaps.has(gap.id)) && !needed.has(point)

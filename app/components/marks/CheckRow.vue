@@ -9,6 +9,7 @@ import {
   marginText,
   plusMinusText,
 } from '~~/core/text/checkText'
+import { useOpenRow } from '~/composables/useOpenRows'
 import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
@@ -27,7 +28,7 @@ const limit = computed(() =>
 const openLimit = () => drawer.open('limits', limit.value?.id ?? '')
 /** The gap it is of; empty for all else. */
 const gapId = computed(() => (check.subject.of === 'gap' ? check.subject.id : ''))
-const isOpen = ref(false)
+const isOpen = useOpenRow(() => check.id)
 const label = computed(() => checkLabel(check, many))
 const why = useWhy()
 const ask = () => why.ask(check.id, label.value, checkValueText(check, check.value, units))

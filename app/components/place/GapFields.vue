@@ -21,6 +21,11 @@ const tools = computed(() => [
     .filter(({ kind, simulated }) => kind !== 'level' && !simulated)
     .map(({ id, name }) => ({ value: id, label: name })),
 ])
+const NO_OPPOSITE = 'none-there'
+const opposites = computed(() => [
+  { value: NO_OPPOSITE, label: words.noOpposite },
+  ...build.gaps.flatMap(({ id, name }) => (id === gap.id ? [] : [{ value: id, label: name }])),
+])
 const last = computed(() => gapReading(build, gap.id)?.reading ?? null)
 const lastText = computed(() => {
   if (!last.value) return words.never
@@ -116,6 +121,17 @@ const rename = (name: string) => {
         @change="place.changeGap(gap.id, { failBelow: $event })"
       />
     </fieldset>
+    <UFormField :label="words.opposite">
+      <USelect
+        :model-value="gap.opposite ?? NO_OPPOSITE"
+        :items="opposites"
+        class="w-full"
+        :aria-label="words.opposite"
+        @update:model-value="
+          place.changeGap(gap.id, { opposite: $event === NO_OPPOSITE ? undefined : String($event) })
+        "
+      />
+    </UFormField>
     <fieldset v-if="gap.kind !== 'ground'" class="cutting">
       <legend>{{ words.cutting }}</legend>
       <FigureField

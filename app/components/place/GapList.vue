@@ -73,6 +73,7 @@ const cuts = computed(() =>
         }}
       </p>
     </div>
+    <TwoSidedList :evaluation="evaluation" :units="build.units" />
     <CutList :evaluation="evaluation" :units="build.units" />
   </template>
 </template>

@@ -2,7 +2,14 @@
 import { useElementSize } from '@vueuse/core'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
-import { movedBodies, placeBackdrop, placeGhosts, placeScene, placeSpan } from '~~/core/drawing/placeScene'
+import {
+  movedBodies,
+  placeBackdrop,
+  placeGhosts,
+  placeReach,
+  placeScene,
+  placeSpan,
+} from '~~/core/drawing/placeScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { leverName } from '~~/core/text/leverText'
@@ -55,7 +62,13 @@ const others = computed(() => (other ? placeScene(build, other, movedBodies(buil
 /** The scale stays where it is while the engine moves a little. */
 const board = keptBy(
   () => [still.value, width.value],
-  () => placePanes([...still.value.backdrop.side, ...still.value.ghosts.side], span.value, width.value),
+  () =>
+    placePanes(
+      [...still.value.backdrop.side, ...still.value.ghosts.side],
+      span.value,
+      width.value,
+      placeReach(build, evaluation),
+    ),
 )
 const captions = { side: texts.place.side, top: texts.place.top, front: texts.place.front }
 const clip = useId()
