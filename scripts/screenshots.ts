@@ -34,12 +34,13 @@ const SHOTS: readonly Shot[] = [
     prepare: typePinion,
   },
   { file: 'setups', path: `${TWO_SETUPS}/setups` },
-  { file: 'tools', path: `${TWO_SETUPS}/tools` },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'compare', path: `${TWO_SETUPS}/compare` },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
   { file: 'place-dark', path: `${BAY}/place?drawer=gaps&at=downpipe-frame`, dark: true },
   { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
+  { file: 'bay', path: `${BAY}/place`, prepare: showParts },
+  { file: 'positions', path: `${BAY}/place`, prepare: comparePositions },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'mating', path: `${BAY}/mating` },
   { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
@@ -47,7 +48,6 @@ const SHOTS: readonly Shot[] = [
   { file: 'parts', path: `${DEMO}/line?drawer=parts` },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
-  { file: 'limits', path: `${DEMO}/line?drawer=limits` },
   { file: 'sheet', path: `${DEMO}/sheet` },
 ]
 
@@ -102,6 +102,31 @@ async function moveSideways(page: Page): Promise<void> {
   await page.getByTestId('lever-sideways').focus()
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp')
   await page.getByRole('button', { name: /^Pack both front/ }).waitFor()
+}
+
+async function showParts(page: Page): Promise<void> {
+  await page.getByRole('tab', { name: 'Parts' }).click()
+  await page.mouse.wheel(0, 470)
+  await page.getByRole('button', { name: /^Change alternator/ }).hover()
+}
+
+/** As it stands, with the fronts up, and as the search would have it. */
+async function comparePositions(page: Page): Promise<void> {
+  const type = async (lever: string, amount: string) => {
+    await page.getByTestId(`type-${lever}`).fill(amount)
+    await page.getByTestId(`type-${lever}`).press('Enter')
+  }
+  await page.getByRole('tab', { name: 'Positions' }).click()
+  const keep = page.getByRole('button', { name: 'Keep this setting as another' })
+  await keep.click()
+  await type('fronts', '14')
+  await keep.click()
+  await type('fronts', '8')
+  await type('sideways', '8')
+  await type('radiator-fore', '4')
+  await page.evaluate(() => {
+    window.scrollTo(0, 560)
+  })
 }
 
 async function findWay(page: Page): Promise<void> {
