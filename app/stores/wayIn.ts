@@ -2,15 +2,17 @@ import type { Draft } from 'immer'
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import type { Build } from '~~/core/project/build'
 import type { WayInPlan } from '~~/core/project/wayInPlan'
 import { swingFrame, swingFrames, swingPicture } from '~~/core/swing/swingPicture'
-import { newWayInPlan, swingSetup, wayParts } from '~~/core/swing/swingOf'
+import { gearboxDraw, newWayInPlan, swingSetup, wayParts } from '~~/core/swing/swingOf'
 import type { LeastLift, SwingProgress } from '~~/core/swing/wayIn'
 import { INSTALLED, type SwingSetup } from '~~/core/swing/scene'
 import type { SwingService } from '../workers/protocol'
 import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { buildBy } from './buildParts'
 import { assign } from './assign'
+import { useEvaluation } from './evaluation'
 import { useWorkbench } from './workbench'
 
 const startWorker = () =>
@@ -19,11 +21,14 @@ const startWorker = () =>
 /** The plan of the way in, the search for it, and what of it is shown. */
 export const useWayIn = defineStore('way-in', () => {
   const workbench = useWorkbench()
+  const evaluation = useEvaluation()
   // Levers and readings do not touch it: the outlines are those of the first trial.
   const build = buildBy(() => workbench.build, ['bodies', 'wayIn'])
   const plan = computed<WayInPlan | null>(() => build.value?.wayIn ?? null)
   const parts = computed(() => (build.value ? wayParts(build.value) : []))
   const setup = computed(() => (build.value && plan.value ? swingSetup(build.value, plan.value) : null))
+  /** Whether a gearbox alone comes straight back off the block; null where both go as one. */
+  const draw = computed(() => (build.value && plan.value ? gearboxDraw(build.value, plan.value) : null))
   const found = shallowRef<LeastLift | null>(null)
   /** What was found is of this setup; another one makes it stale. */
   const foundFor = shallowRef<SwingSetup | null>(null)
@@ -120,10 +125,26 @@ export const useWayIn = defineStore('way-in', () => {
     })
   }
 
-  function change(changed: Partial<WayInPlan>): void {
+  function change(
+    changed: Partial<Omit<WayInPlan, 'alone'>> & { readonly alone?: WayInPlan['alone'] | undefined },
+  ): void {
     workbench.change('Change the way in', (draft) => {
       assign(draft.wayIn, changed)
     })
+  }
+
+  /** The gearbox alone goes out below: it hangs under the vehicle, behind where it was. */
+  function setAlone(isAlone: boolean): void {
+    const fall = evaluation.asMeasured?.measured.axes.get(workbench.build?.lines[0]?.driving ?? '')
+    const fallDeg = fall?.known ? Math.round((fall.value.fall * 1800) / Math.PI) / 10 : 0
+    change(
+      isAlone
+        ? {
+            alone: { drawMm: INPUT_SHAFT_MM, fallDeg },
+            start: { forwardMm: -250, upMm: -400, tailDownDeg: 0 },
+          }
+        : { alone: undefined, start: newWayInPlan(toRaw(workbench.build as Build)).start },
+    )
   }
 
   function setOff(key: string, isOff: boolean): void {
@@ -153,8 +174,13 @@ export const useWayIn = defineStore('way-in', () => {
     ends,
     begin,
     change,
+    draw,
+    setAlone,
     setOff,
     search,
     stop,
   }
 })
+
+/** How far a gearbox of middling size has to be drawn back until its input shaft is out, in mm. */
+const INPUT_SHAFT_MM = 150

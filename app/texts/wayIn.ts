@@ -5,6 +5,21 @@ export const wayIn = {
   start: 'Plan the way in',
   none: 'No way is planned yet',
   noneHint: 'Outlines from the side are what it goes by: the powertrain’s, and those of what it has to pass.',
+  what: 'What goes',
+  asOne: 'engine and gearbox as one',
+  gearboxAlone: 'the gearbox alone',
+  face: 'The station of the block’s rear face, where the two part, is entered with the powertrain under Parts.',
+  draw: 'Drawn straight back',
+  drawFall: 'Fall of the crankshaft',
+  drawFree: (way: string) => `Straight back off the block for ${way} first: nothing is touched.`,
+  drawMeets: (things: string) => `Straight back off the block it meets ${things}.`,
+  drawAfter: (name: string, way: string) => `${name} after ${way}`,
+  goesInAlone: (lift: string, keep: string) =>
+    lift === ''
+      ? `From there it comes out and in on its wheels, ${keep} clear.`
+      : `From there it comes out and in with the lift at ${lift}, ${keep} clear.`,
+  neverAlone: (lift: string) =>
+    `Proved: from there it does not come out up to a lift of ${lift}. Take something out of the way.`,
   inWay: 'In the way',
   inWayHint: 'Untick what is off, or stands beside it: this is seen from the side only.',
   goesAlong: 'Goes in with it',
@@ -37,6 +52,8 @@ export const wayIn = {
   steps: 'Step by step',
   hang: 'hang it there',
   installed: 'bolt it up',
+  slideOn: 'slide it on',
+  drawnBack: 'straight behind the block',
   ahead: (mm: string) => `${mm} ahead`,
   behind: (mm: string) => `${mm} behind`,
   above: (mm: string) => `${mm} up`,

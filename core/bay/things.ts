@@ -2,7 +2,7 @@ import { outlineShapes, boxOutline } from '../drawing/outlines'
 import type { View } from '../drawing/shape'
 import { CoreError } from '../errors'
 import { NO_MOVE, type RigidMove } from '../linalg/mat3'
-import { requireSimple, type Place2, type Polygon } from '../outline/polygon'
+import { requireSimple, stripOf, type Place2, type Polygon } from '../outline/polygon'
 import { outlineGap } from '../outline/outlineGap'
 import { OUTLINE_VIEWS, type Body, type BodyId, type Outline } from '../project/body'
 import type { Build } from '../project/build'
@@ -18,9 +18,6 @@ export interface Thing {
 
 /** How a body stands against where it was measured; null where nobody knows. */
 export type MoveOf = (body: BodyId) => RigidMove | null
-
-/** A drawn line, such as a bonnet, is taken as this thick, in mm. */
-const LINE_MM = 1
 
 /**
  * Everything that has an outline or a box, as it stands.
@@ -71,19 +68,8 @@ function polygonsOf(body: Body, outline: Outline, move: RigidMove): Polygon[] {
   return outlineShapes({ ...body, outlines: [outline] }, move, outline.view).flatMap((shape) => {
     if (shape.form === 'circle') return []
     if (shape.form === 'polygon') return [shape.points]
-    return shape.points.slice(1).map((to, i): Polygon => strip(shape.points[i] as Place2, to))
+    return shape.points.slice(1).map((to, i): Polygon => stripOf(shape.points[i] as Place2, to))
   })
-}
-
-function strip([ax, ay]: Place2, [bx, by]: Place2): Polygon {
-  const length = Math.hypot(bx - ax, by - ay) || 1
-  const [nx, ny] = [((ay - by) / length) * (LINE_MM / 2), ((bx - ax) / length) * (LINE_MM / 2)]
-  return [
-    [ax - nx, ay - ny],
-    [bx - nx, by - ny],
-    [bx + nx, by + ny],
-    [ax + nx, ay + ny],
-  ]
 }
 
 function isSimple(polygon: Polygon): boolean {

@@ -67,3 +67,18 @@ const isWithin = (a: Place2, b: Place2, p: Place2): boolean =>
   p[0] <= Math.max(a[0], b[0]) &&
   Math.min(a[1], b[1]) <= p[1] &&
   p[1] <= Math.max(a[1], b[1])
+
+/** A drawn line, such as a bonnet, is taken as this thick, in mm. */
+const LINE_MM = 1
+
+/** A piece of a drawn line as a closed outline. */
+export function stripOf([ax, ay]: Place2, [bx, by]: Place2): Polygon {
+  const length = Math.hypot(bx - ax, by - ay) || 1
+  const [nx, ny] = [((ay - by) / length) * (LINE_MM / 2), ((bx - ax) / length) * (LINE_MM / 2)]
+  return [
+    [ax - nx, ay - ny],
+    [bx - nx, by - ny],
+    [bx + nx, by + ny],
+    [ax + nx, ay + ny],
+  ]
+}

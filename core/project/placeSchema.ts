@@ -114,6 +114,9 @@ const rising = (least: number, most: number) =>
 /** How it is brought in; absent until something is entered. */
 export const wayInSchema = object({
   off: array().of(string().max(300).required()).max(MOST.off).required(),
+  alone: object({ drawMm: figure(0, 1000).required(), fallDeg: figure(-45, 45).required() }).default(
+    undefined,
+  ),
   lifted: wordField(['rear', 'whole']).required(),
   frontContactMm: place(),
   wheelbaseMm: size(),

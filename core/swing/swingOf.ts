@@ -6,6 +6,7 @@ import type { Body, Outline } from '../project/body'
 import type { Build } from '../project/build'
 import type { WayInPlan } from '../project/wayInPlan'
 import type { Place2, Polygon } from '../outline/polygon'
+import { drawnBack, halvesOf, straightDraw, type StraightDraw } from './gearboxAlone'
 import { INSTALLED, SwingScene, type Ground, type Obstacle, type SwingSetup } from './scene'
 
 /** A plan to begin with: let down from above, lids off, and what the unit covers in this view taken as beside it or off. */
@@ -82,16 +83,59 @@ function standsOn(build: Build, body: Body, unit: string): boolean {
   return under === unit
 }
 
-/** Outlines of the powertrain and of what goes along with it. */
-function unitPieces(build: Build, off: readonly string[]): Polygon[] {
+/** Outlines of the powertrain itself. */
+function ownPieces(build: Build): Polygon[] {
   const powertrain = powertrainOf(build)
   const own = powertrain ? sideOutlines(powertrain).filter(({ open }) => open !== true) : []
+  return own.map(({ corners }): Polygon => corners.map(([station, height]): Place2 => [-station, height]))
+}
+
+/** Outlines of the powertrain and of what goes along with it. */
+function unitPieces(build: Build, off: readonly string[]): Polygon[] {
   return [
-    ...own.map(({ corners }): Polygon => corners.map(([station, height]): Place2 => [-station, height])),
+    ...ownPieces(build),
     ...wayParts(build)
       .filter(({ key, goesAlong, isOpen }) => goesAlong && !isOpen && !off.includes(key))
       .map(({ outline }) => outline),
   ]
+}
+
+/** What is in the way besides the powertrain itself. */
+const othersOf = (build: Build, plan: WayInPlan): Obstacle[] =>
+  wayParts(build)
+    .filter(({ key, goesAlong }) => !goesAlong && !plan.off.includes(key))
+    .map(({ name, outline, isOpen }): Obstacle => ({ name, outline, isOpen }))
+
+/** What is moved, and what of the powertrain stays: with the gearbox alone that is drawn back, and the engine stays. */
+function movedUnit(
+  build: Build,
+  plan: WayInPlan,
+): Known<{ readonly pieces: readonly Polygon[]; readonly stays: readonly Obstacle[] }> {
+  if (!plan.alone) return known({ pieces: unitPieces(build, plan.off), stays: [] })
+  const halves = halvesOf(build, ownPieces(build))
+  if (!halves.known) return halves
+  const { engine, gearbox, faceX } = halves.value
+  const along = wayParts(build).filter(
+    ({ key, goesAlong, isOpen }) => goesAlong && !isOpen && !plan.off.includes(key),
+  )
+  const isBehind = ({ outline }: WayPart) => middleOf(outline)[0] < faceX
+  return known({
+    pieces: drawnBack([...gearbox, ...along.filter(isBehind).map(({ outline }) => outline)], plan.alone),
+    stays: [
+      ...engine.map((outline): Obstacle => ({ name: 'engine', outline })),
+      ...along.filter((part) => !isBehind(part)).map(({ name, outline }): Obstacle => ({ name, outline })),
+    ],
+  })
+}
+
+/**
+ * Whether the gearbox alone comes straight back off the block; null where engine and gearbox go as one.
+ */
+export function gearboxDraw(build: Build, plan: WayInPlan): Known<StraightDraw> | null {
+  if (!plan.alone) return null
+  const halves = halvesOf(build, ownPieces(build))
+  if (!halves.known) return halves
+  return known(straightDraw(halves.value.gearbox, othersOf(build, plan), plan.alone))
 }
 
 /** Room beyond start and installed place within which the unit may be moved, in mm. */
@@ -103,13 +147,13 @@ const BEYOND = 600
  * @returns unknown with the outlines and sizes that are missing
  */
 export function swingSetup(build: Build, plan: WayInPlan): Known<SwingSetup> {
-  const pieces = unitPieces(build, plan.off)
+  const unit = movedUnit(build, plan)
+  if (!unit.known) return unit
+  const { pieces } = unit.value
   const missing: Missing[] = []
   if (pieces.length === 0)
     missing.push({ what: 'the powertrain’s outline from the side, or its box', path: '' })
-  const obstacles = wayParts(build)
-    .filter(({ key, goesAlong }) => !goesAlong && !plan.off.includes(key))
-    .map(({ name, outline, isOpen }): Obstacle => ({ name, outline, isOpen }))
+  const obstacles = [...othersOf(build, plan), ...unit.value.stays]
   if (obstacles.length === 0) missing.push({ what: 'outlines or boxes of what it has to pass', path: '' })
   const ground = groundOf(build, plan)
   if (!ground.known) missing.push(...ground.missing)

@@ -194,3 +194,29 @@ test.describe('on a phone', () => {
     await expect(face).not.toContainText('Face leans 0.026°')
   })
 })
+
+test('the gearbox alone is held by its crossmember, and comes out below once that is off', async ({
+  page,
+}) => {
+  await openBay(page)
+  await view(page, 'Way in')
+  await page.getByLabel('What goes').click()
+  await page.getByRole('option', { name: 'the gearbox alone' }).click()
+  const draw = page.getByTestId('draw-sentence')
+  await expect(draw).toContainText('Straight back off the block it meets gearbox crossmember after 7.2 mm.')
+  // As read with level and string, the crankshaft falls by 2.9° to the datum plane.
+  await expect(page.getByLabel('Fall of the crankshaft')).toHaveValue('2.9')
+  await page.getByLabel('gearbox crossmember').uncheck()
+  await expect(draw).toContainText('Straight back off the block for 150.0 mm first: nothing is touched.')
+  await page.getByRole('button', { name: 'Find the way' }).click()
+  await expect(page.getByTestId('way-sentence')).toContainText(
+    'From there it comes out and in with the lift at 281.3 mm, 10.0 mm clear.',
+    { timeout: 60_000 },
+  )
+  await page.reload()
+  await expect(draw).toContainText('nothing is touched')
+  await page.keyboard.press('Control+z')
+  await expect(draw).toContainText('meets gearbox crossmember')
+  await page.keyboard.press('Control+z')
+  await expect(draw).toHaveCount(0)
+})

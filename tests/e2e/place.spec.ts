@@ -266,3 +266,27 @@ test.describe('on a phone', () => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   })
 })
+
+test('an engine across the frame: its manifold stands between two things, and is moved to the middle', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the runabout' }).click()
+  await expect(page.getByTestId('state')).toContainText('Out: manifold to frame is 21.0 mm, out by 4.0 mm.')
+  const window = page.getByTestId('two-sided').getByRole('listitem')
+  await expect(window).toContainText('68.0 mm of room in all, 13.0 mm from the middle')
+  await expect(window).toContainText('close “manifold to bar”; there it has 4.0 mm to spare on each side.')
+  await page
+    .getByRole('button', { name: /^Move the powertrain 10\.0 mm forward \+ move radiator 10\.0 mm/ })
+    .click({
+      timeout: 40_000,
+    })
+  await expect(page.getByTestId('state')).toContainText('Holds: every check')
+  await expect(window).toContainText('3.0 mm from the middle')
+  await page.getByTestId('type-fore').fill('13')
+  await page.getByTestId('type-fore').press('Enter')
+  await expect(window).toContainText('in the middle;')
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  await expect(window).toContainText('13.0 mm from the middle')
+})

@@ -17,9 +17,22 @@ const verdict = computed(() => {
 const sentence = computed(() => {
   const { found } = wayIn
   if (!found || !wayIn.isFresh) return ''
+  const isAlone = wayIn.plan?.alone !== undefined
   if (found.way)
-    return words.goesIn(found.way.liftMm > 0 ? length(found.way.liftMm) : '', length(wayIn.plan?.keepMm ?? 0))
-  return found.noneUpToMm === null ? words.unsure : words.never(length(most.value))
+    return (isAlone ? words.goesInAlone : words.goesIn)(
+      found.way.liftMm > 0 ? length(found.way.liftMm) : '',
+      length(wayIn.plan?.keepMm ?? 0),
+    )
+  return found.noneUpToMm === null
+    ? words.unsure
+    : (isAlone ? words.neverAlone : words.never)(length(most.value))
+})
+const drawText = computed(() => {
+  const { draw, plan } = wayIn
+  if (!draw?.known || !plan?.alone) return ''
+  const { meets } = draw.value
+  if (meets.length === 0) return words.drawFree(length(plan.alone.drawMm))
+  return words.drawMeets(meets.map(({ name, afterMm }) => words.drawAfter(name, length(afterMm))).join(', '))
 })
 const bracket = computed(() => {
   const { found } = wayIn
@@ -32,6 +45,9 @@ const bracket = computed(() => {
 <template>
   <div class="answer">
     <div aria-live="polite" class="said">
+      <p v-if="drawText && wayIn.draw?.known" data-testid="draw-sentence">
+        <VerdictMark :verdict="wayIn.draw.value.meets.length ? 'out' : 'holds'" /> {{ drawText }}
+      </p>
       <p v-if="wayIn.isSearching" class="figure">
         {{ words.looking(wayIn.progress?.lifts ?? 1, grouped(wayIn.progress?.boxes ?? 0)) }}
       </p>
@@ -49,13 +65,21 @@ const bracket = computed(() => {
     <UButton v-if="wayIn.isSearching" color="neutral" variant="outline" @click="wayIn.stop">{{
       words.stop
     }}</UButton>
-    <UButton v-else icon="i-lucide-search" :disabled="!wayIn.setup?.known" @click="wayIn.search">{{
-      words.search
-    }}</UButton>
+    <UButton
+      v-else
+      class="find"
+      icon="i-lucide-search"
+      :disabled="!wayIn.setup?.known"
+      @click="wayIn.search"
+      >{{ words.search }}</UButton
+    >
   </div>
 </template>
 
 <style scoped>
+.find {
+  flex: none;
+}
 .answer {
   display: flex;
   gap: 12px 20px;

@@ -11,11 +11,49 @@ const lifts = [
   { value: 'rear', label: words.rear },
   { value: 'whole', label: words.whole },
 ]
+const units = [
+  { value: 'one', label: words.asOne },
+  { value: 'gearbox', label: words.gearboxAlone },
+]
+const draw = (changed: Partial<NonNullable<WayInPlan['alone']>>) => {
+  if (plan.alone) wayIn.change({ alone: { ...plan.alone, ...changed } })
+}
 const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { ...plan.start, ...changed } })
 </script>
 
 <template>
   <div class="plan">
+    <UFormField :label="words.what">
+      <USelect
+        :model-value="plan.alone ? 'gearbox' : 'one'"
+        :items="units"
+        class="w-full"
+        :aria-label="words.what"
+        @update:model-value="wayIn.setAlone($event === 'gearbox')"
+      />
+    </UFormField>
+    <template v-if="plan.alone">
+      <p class="soft hint">{{ words.face }}</p>
+      <div class="pair">
+        <FigureField
+          :label="words.draw"
+          kind="length"
+          required
+          :most="1000"
+          :value="plan.alone.drawMm"
+          @change="draw({ drawMm: $event ?? 0 })"
+        />
+        <FigureField
+          :label="words.drawFall"
+          unit="°"
+          required
+          :least="-45"
+          :most="45"
+          :value="plan.alone.fallDeg"
+          @change="draw({ fallDeg: $event ?? 0 })"
+        />
+      </div>
+    </template>
     <fieldset>
       <legend>{{ words.inWay }}</legend>
       <p class="soft hint">{{ words.inWayHint }}</p>

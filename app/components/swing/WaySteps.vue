@@ -11,11 +11,13 @@ const { way } = defineProps<{ way: WayIn }>()
 const wayIn = useWayIn()
 const words = texts.wayIn
 const { units, length } = useFormat()
+/** A gearbox alone is slid on last; its way ends where it is drawn back. */
+const last = computed(() => (wayIn.plan?.alone ? words.slideOn : words.installed))
 const steps = computed(() =>
   way.poses.map((pose, index) => ({
     share: wayIn.stepShares[index] ?? 0,
-    text: poseText(pose, units.value, words),
-    note: index === 0 ? words.hang : index === way.poses.length - 1 ? words.installed : '',
+    text: poseText(pose, units.value, wayIn.plan?.alone ? { ...words, inPlace: words.drawnBack } : words),
+    note: index === 0 ? words.hang : index === way.poses.length - 1 ? last.value : '',
   })),
 )
 </script>
