@@ -2,6 +2,7 @@ import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import { closePairs } from '~~/core/bay/closePairs'
+import { drawnUnread } from '~~/core/bay/drawnGaps'
 import { serviceWay } from '~~/core/bay/serviceWay'
 import { thingsOf, type MoveOf } from '~~/core/bay/things'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
@@ -82,6 +83,11 @@ export const useBay = defineStore('bay', () => {
   const pairs = computed(() => {
     const { build } = workbench
     return build && drawn.value ? pairRows(closePairs(build, drawn.value.things), build.units) : []
+  })
+  /** What outlines say of gaps that were not read. */
+  const unread = computed(() => {
+    const { build } = workbench
+    return build && settled.value && drawn.value ? drawnUnread(build, settled.value, drawn.value.things) : []
   })
   const services = computed(() => {
     const { build } = workbench
@@ -234,6 +240,7 @@ export const useBay = defineStore('bay', () => {
   return {
     unusable,
     pairs,
+    unread,
     services,
     changeBody,
     takePart,

@@ -27,6 +27,8 @@ export const place = {
   noCuts: 'nothing to cut',
   cutCaution:
     'Brace the shell before a structural part is cut. Frame rails, crossmembers and pillars follow local rules and a licensed engineer’s approval.',
+  drawn: (name: string, gap: string, view: string) =>
+    `${name}: not read yet; as drawn ${view} it is about ${gap}. No verdict rests on that.`,
   twoSided: {
     title: 'Between two things',
     window: (room: string) => `${room} of room in all,`,

@@ -133,9 +133,18 @@ test('what stands close is named and watched, what comes out is told, and both f
   await drawer.getByLabel('Offset', { exact: true }).fill('300')
   await drawer.getByLabel('Height', { exact: true }).fill('286')
   await drawer.getByRole('button', { name: 'Add the gap' }).click()
+  // Until it is read it is drawn in dashes, as the outlines have it.
+  const dashes = page.locator('path[data-testid^="drawn-"]')
+  await expect(dashes).toHaveCount(1)
+  await page.getByRole('tab', { name: /^Gaps/ }).click()
+  await expect(page.getByTestId('drawn-gaps')).toContainText(
+    'battery tray to air filter: not read yet; as drawn from the side it is about 14.0 mm.',
+  )
+  await page.getByRole('tab', { name: 'Parts' }).click()
   await page.getByTestId('gap-figure').fill('13')
   await page.getByRole('button', { name: 'Keep the reading' }).click()
   await expect(pairs.filter({ hasText: 'battery tray and air filter' })).toHaveCount(0)
+  await expect(dashes).toHaveCount(0)
   await page.getByRole('tab', { name: /^Gaps/ }).click()
   await expect(gapRow(page, 'battery tray to air filter')).toContainText('13.0 mm')
 })

@@ -6,6 +6,7 @@ import { formatLength } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 import { useTurns } from '~/composables/useTurns'
+import { useBay } from '~/stores/bay'
 import { useLevers } from '~/stores/levers'
 
 /** All gaps, gravest and tightest first, and what has to be cut. */
@@ -14,6 +15,7 @@ const emit = defineEmits<{ mark: [gapId: string] }>()
 const drawer = useDrawer()
 const words = texts.place
 const levers = useLevers()
+const bay = useBay()
 /** Rows keep their places while a lever is in the hand: nobody reads a list that jumps. */
 const order = shallowRef<readonly string[]>([])
 watch(
@@ -73,6 +75,11 @@ const cuts = computed(() =>
         }}
       </p>
     </div>
+    <ul v-if="bay.unread.length" class="drawn" data-testid="drawn-gaps">
+      <li v-for="one in bay.unread" :key="one.gap">
+        {{ words.drawn(one.name, formatLength(one.mm, build.units), texts.bay.close.views[one.view]) }}
+      </li>
+    </ul>
     <TwoSidedList :evaluation="evaluation" :units="build.units" />
     <CutList :evaluation="evaluation" :units="build.units" />
   </template>
@@ -98,6 +105,10 @@ const cuts = computed(() =>
   align-items: center;
   gap: 8px 16px;
   margin-top: 12px;
+  color: var(--soft);
+}
+.drawn {
+  margin-top: 8px;
   color: var(--soft);
 }
 .none {

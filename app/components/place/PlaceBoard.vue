@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { SceneHandle } from '~~/core/drawing/handles'
+import type { DrawnUnread } from '~~/core/bay/drawnGaps'
 import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
 import {
   movedBodies,
@@ -25,6 +26,7 @@ const {
   marked,
   markedPart = '',
   other = null,
+  drawn = [],
 } = defineProps<{
   build: Build
   evaluation: Evaluation
@@ -34,6 +36,8 @@ const {
   markedPart?: string
   /** Another setting that is looked at, drawn as a ghost. */
   other?: Evaluation | null
+  /** Gaps that were not read, as outlines have them. */
+  drawn?: readonly DrawnUnread[]
 }>()
 const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
 
@@ -142,6 +146,15 @@ const nameOf = (handle: SceneHandle) => {
             :d="`M${pane.projection.x(mount[0]) - 8} ${pane.projection.sideY(mount[1]) + 12}h16l-8 -12z`"
             class="mount"
           />
+          <path
+            v-for="one in drawn.filter(({ view }) => view === pane.view)"
+            :key="one.gap"
+            :d="`M${pane.projection.x(one.from[0])} ${pane.projection.sideY(one.from[1])}L${pane.projection.x(one.to[0])} ${pane.projection.sideY(one.to[1])}`"
+            class="drawn"
+            :data-testid="`drawn-${one.gap}`"
+          >
+            <title>{{ one.name }}</title>
+          </path>
           <GapMarks
             :gaps="scene.gaps"
             :pane="pane"
@@ -213,6 +226,11 @@ svg {
   stroke: var(--accent);
   stroke-width: 2.2;
   stroke-dasharray: 2 4;
+}
+.drawn {
+  stroke: var(--soft);
+  stroke-width: 2.4;
+  stroke-dasharray: 5 4;
 }
 .mount {
   fill: var(--accent);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
+import { useBay } from '~/stores/bay'
 import { useEvaluation } from '~/stores/evaluation'
 import { useLeverRoom } from '~/stores/leverRoom'
 import { useLevers } from '~/stores/levers'
@@ -12,6 +13,7 @@ const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const levers = useLevers()
 const place = usePlace()
+const bay = useBay()
 onUnmounted(() => (place.glanced = null))
 const drawer = useDrawer()
 const room = useLeverRoom()
@@ -35,6 +37,7 @@ watch(markedLever, (id) => {
         :marked="markedGap || drawer.at.value"
         :marked-part="markedPart"
         :other="place.glance"
+        :drawn="bay.unread"
         @hold="levers.hold"
         @release="levers.release('Move a lever')"
         @mark="markedLever = $event"
