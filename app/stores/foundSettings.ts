@@ -8,6 +8,7 @@ import { settingsAfter } from '~~/core/solver/cure'
 import type { FoundSetting, FoundSettings } from '~~/core/solver/differentSettings'
 import { GOALS, type Goal, type GoalFound } from '~~/core/solver/goals'
 import { checkLabel, likelihoodText } from '~~/core/text/checkText'
+import { whatFrees } from '~~/core/text/freeText'
 import { positionFacts } from '~~/core/text/positionFacts'
 import { cureInstruction } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
@@ -134,6 +135,13 @@ export const useFoundSettings = defineStore('found-settings', () => {
   )
   const nearest = computed(() => (found.value?.nearest ? cardOf(found.value.nearest) : null))
 
+  /** What would free a build in which nothing holds. */
+  const frees = computed(() => {
+    const { build } = workbench
+    const cure = found.value?.nearest?.cure
+    return build && cure ? whatFrees(build, cure, base()) : null
+  })
+
   function cardOf({ cure, effort }: FoundSetting): SettingCard {
     const { build } = workbench
     const { compiled } = evaluation
@@ -163,6 +171,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
     goals,
     asking,
     nearest,
+    frees,
     isFound: computed(() => found.value !== null),
     isReady,
     isSearching,

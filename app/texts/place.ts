@@ -126,7 +126,7 @@ export const place = {
     none: 'No setting of the free levers holds with its ±.',
     nearest: 'The least bad',
     leaves: 'Still not right',
-    frees: 'Free a locked lever, give one more range, or change a limit that stands in the way.',
+    frees: 'What stands in the way, and would free it:',
     effort: (effort: string) => `effort ${effort}`,
     likely: (share: string) => `${share} likely to hold`,
     room: 'Closest',

@@ -41,7 +41,14 @@ const resultText = (result: GoalFound) => {
     <SettingCard v-if="found.nearest" :build="build" :card="found.nearest" :title="words.nearest">
       <p>{{ words.leaves }}: {{ found.nearest.leaves }}</p>
     </SettingCard>
-    <p class="soft">{{ words.frees }}</p>
+    <template v-if="found.frees">
+      <p class="soft">{{ words.frees }}</p>
+      <ul class="frees" data-testid="frees">
+        <li v-for="one in [...found.frees.limits, ...found.frees.ends, ...found.frees.locked]" :key="one">
+          {{ one }}
+        </li>
+      </ul>
+    </template>
   </section>
   <section class="goals" :aria-label="words.goalsTitle">
     <h3>{{ words.goalsTitle }}</h3>
@@ -95,6 +102,10 @@ const resultText = (result: GoalFound) => {
   gap: 8px;
   max-width: 460px;
   margin-top: 12px;
+}
+.frees {
+  padding-left: 1.1em;
+  list-style: disc;
 }
 .goals {
   margin-top: 18px;

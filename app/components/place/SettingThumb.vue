@@ -35,6 +35,7 @@ const picture = computed(() => {
 <style scoped>
 .thumb {
   width: 100%;
+  max-width: 320px;
   background: var(--paper);
   border: 1px solid var(--hair);
   border-radius: 3px;
