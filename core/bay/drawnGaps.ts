@@ -45,7 +45,7 @@ export function drawnUnread(build: Build, now: Evaluation, things: readonly Thin
       const to: ViewPoint = [from[0] + (along[0] / share) * way, from[1] + (along[1] / share) * way]
       return [{ gap: gap.id, name: gap.name, mm: way / share, view, from, to }]
     })
-    // The view that sees the direction at its longest comes first in a builder's eye; of several the nearest counts.
+    // Of several views the one that has it nearest is told: nobody is promised room that another picture denies.
     return hits.sort((one, other) => one.mm - other.mm).slice(0, 1)
   })
 }

@@ -1,8 +1,7 @@
 import { outlineShapes, boxOutline } from '../drawing/outlines'
 import type { View } from '../drawing/shape'
-import { CoreError } from '../errors'
 import { NO_MOVE, type RigidMove } from '../linalg/mat3'
-import { requireSimple, stripOf, type Place2, type Polygon } from '../outline/polygon'
+import { isSimple, stripOf, type Place2, type Polygon } from '../outline/polygon'
 import { outlineGap } from '../outline/outlineGap'
 import { OUTLINE_VIEWS, type Body, type BodyId, type Outline } from '../project/body'
 import type { Build } from '../project/build'
@@ -70,16 +69,6 @@ function polygonsOf(body: Body, outline: Outline, move: RigidMove): Polygon[] {
     if (shape.form === 'polygon') return [shape.points]
     return shape.points.slice(1).map((to, i): Polygon => stripOf(shape.points[i] as Place2, to))
   })
-}
-
-function isSimple(polygon: Polygon): boolean {
-  try {
-    requireSimple(polygon, 'an outline')
-    return true
-  } catch (error) {
-    if (error instanceof CoreError) return false
-    throw error
-  }
 }
 
 /** How near two things are as they are drawn. */

@@ -1,5 +1,4 @@
-import { CoreError } from '../errors'
-import { requireSimple } from '../outline/polygon'
+import { isSimple } from '../outline/polygon'
 import type { Outline } from '../project/body'
 
 /** An outline alone, as large as it will go. */
@@ -25,16 +24,6 @@ export function outlinePicture({ corners, open }: Outline): OutlinePicture | nul
   return {
     viewBox: [left - room, -high - room, right - left + 2 * room, high - low + 2 * room].join(' '),
     path,
-    crosses: !open && crosses(corners),
-  }
-}
-
-function crosses(corners: Outline['corners']): boolean {
-  try {
-    requireSimple(corners, 'an outline')
-    return false
-  } catch (error) {
-    if (error instanceof CoreError) return true
-    throw error
+    crosses: !open && !isSimple(corners),
   }
 }

@@ -29,6 +29,17 @@ export function requireSimple(polygon: Polygon, name: string): void {
   if (!(Math.abs(areaOf(polygon)) > 0)) throw new CoreError('degenerate', name, 'it has no area')
 }
 
+/** True for an outline that gaps can be told from. */
+export function isSimple(polygon: Polygon): boolean {
+  try {
+    requireSimple(polygon, 'an outline')
+    return true
+  } catch (error) {
+    if (error instanceof CoreError) return false
+    throw error
+  }
+}
+
 export type Side = readonly [Place2, Place2]
 
 /** Sides of an outline, in its order. */

@@ -10,10 +10,7 @@ export interface PartPlace {
 }
 
 /** The box of a part about its middle. */
-export function partBox(
-  { sizeMm: [long, wide, high] }: ShelfPart,
-  { stationMm, leftMm, upMm }: PartPlace,
-): BodyBox {
+function partBox({ sizeMm: [long, wide, high] }: ShelfPart, { stationMm, leftMm, upMm }: PartPlace): BodyBox {
   const about = (middle: number, size: number) => [middle - size / 2, middle + size / 2] as const
   return { stations: about(stationMm, long), offsets: about(leftMm, wide), heights: about(upMm, high) }
 }
@@ -26,7 +23,7 @@ export const boxPlace = ({ stations, offsets, heights }: BodyBox): PartPlace => 
 })
 
 /** An outline about one place as an outline about another. */
-export function shiftedOutline(outline: Outline, { stationMm, leftMm, upMm }: PartPlace): Outline {
+function shiftedOutline(outline: Outline, { stationMm, leftMm, upMm }: PartPlace): Outline {
   const [right, up] =
     outline.view === 'side'
       ? [stationMm, upMm]

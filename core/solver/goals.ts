@@ -1,4 +1,4 @@
-import { PLUS_TIMES } from '../columns/arithmetic'
+import { HALFWAY, PLUS_TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
 import { sourcesOf } from '../columns/run'
@@ -170,9 +170,8 @@ function lowColumn({ build, graph, ride }: CompiledBuild): Known<Column> {
   const places = allKnown([ride.point(mounts.frontLeft), ride.point(mounts.frontRight)] as const)
   if (!places.known) return places
   const [[leftX, , leftZ], [rightX, , rightZ]] = places.value
-  const half = (one: Column, other: Column) => scalarStep(graph, PLUS_TIMES, [one, other], [1])
-  const sum = scalarStep(graph, PLUS_TIMES, [half(leftX, rightX), half(leftZ, rightZ)], [1])
-  return known(scalarStep(graph, PLUS_TIMES, [graph.source(0), sum], [0.5]))
+  const middle = (one: Column, other: Column) => scalarStep(graph, HALFWAY, [one, other])
+  return known(scalarStep(graph, PLUS_TIMES, [middle(leftX, rightX), middle(leftZ, rightZ)], [1]))
 }
 
 /** How far a place lies from another seen from above. */

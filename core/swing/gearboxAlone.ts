@@ -1,7 +1,6 @@
 import { known, unknown, type Known } from '../known'
 import { outlineGap, wayAlong } from '../outline/outlineGap'
-import { areaOf, requireSimple, stripOf, type Place2, type Polygon } from '../outline/polygon'
-import { CoreError } from '../errors'
+import { areaOf, isSimple, stripOf, type Place2, type Polygon } from '../outline/polygon'
 import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { GearboxAlone } from '../project/wayInPlan'
@@ -55,16 +54,6 @@ function clipped(outline: Polygon, x: number, side: 1 | -1): Polygon[] {
 }
 
 const SAME_MM = 1e-6
-
-function isSimple(outline: Polygon): boolean {
-  try {
-    requireSimple(outline, 'an outline')
-    return true
-  } catch (error) {
-    if (error instanceof CoreError) return false
-    throw error
-  }
-}
 
 /** The way straight back off the block. */
 const backward = ({ fallDeg }: GearboxAlone): Place2 => {
