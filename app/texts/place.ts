@@ -122,6 +122,9 @@ export const place = {
     find: 'Find settings',
     again: 'Look again',
     looking: (count: string) => `${count} settings looked at or ruled out`,
+    whole: (count: string) => `All ${count} settings were looked at or ruled out: no other levers can do it.`,
+    some: (count: string) =>
+      `${count} settings were looked at or ruled out; what else there is takes more work than these.`,
     stop: 'Stop',
     none: 'No setting of the free levers holds with its ±.',
     nearest: 'The least bad',

@@ -4,15 +4,7 @@ import { goalSetting } from '~~/core/solver/goals'
 import { leastEffortCure, nearestCures } from '~~/core/solver/findCures'
 import { provingWith } from '~~/core/uncertainty/provenCure'
 import type { CureService } from './protocol'
-
-/** Runs a search to its end, telling how far it has come. */
-function finished<T>(search: Generator<number, T>, onProgress: (looked: number) => void): T {
-  for (;;) {
-    const step = search.next()
-    if (step.done) return step.value
-    onProgress(step.value)
-  }
-}
+import { finished } from './unhurried'
 
 const service: CureService = {
   nearest: async (build, settings, isSampled) => nearestCures(build, settings, provingWith(build, isSampled)),
@@ -21,17 +13,7 @@ const service: CureService = {
   different: async (build, settings, isSampled, onProgress) =>
     finished(differentSettings(build, settings, provingWith(build, isSampled)), onProgress),
   goal: async (build, settings, goal, isSampled, onProgress) =>
-    finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), sometimes(onProgress)),
-}
-
-/** Searches that look at one beginning at a time tell of it this often. */
-const EVERY = 2000
-
-function sometimes(onProgress: (looked: number) => void): (looked: number) => void {
-  let count = 0
-  return (looked) => {
-    if (count++ % EVERY === 0) onProgress(looked)
-  }
+    finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), onProgress),
 }
 
 expose(service)

@@ -5,6 +5,7 @@ import { DEFAULT_SEED, LEAST_SAMPLES, monteCarlo } from '~~/core/uncertainty/mon
 import { sampleModel } from '~~/core/uncertainty/sampleModel'
 import { newTruths, type Truths } from '~~/core/uncertainty/truths'
 import type { SurenessService } from './protocol'
+import { unhurried } from './unhurried'
 
 /** The question that is wanted; an older one stops at its next report. */
 let wanted = 0
@@ -23,12 +24,13 @@ const service: SurenessService = {
     if (!opened) throw new Error('no build is open')
     const { build, truths } = opened
     const sampling = monteCarlo(sampleModel(build, settings), { ...truths.options, samples }, truths)
+    const report = unhurried(onProgress)
     let rested = performance.now()
     for (;;) {
       const step = sampling.next()
       if (step.done) return step.value
       if (performance.now() - rested < PATIENCE) continue
-      onProgress(step.value / samples)
+      report(step.value / samples)
       // A turn of the event loop lets another question come in.
       await new Promise((resolve) => setTimeout(resolve))
       rested = performance.now()

@@ -29,6 +29,8 @@ export interface SettingsJson {
   readonly nearest: SettingJson | null
   /** Settings looked at or ruled out. */
   readonly looked: number
+  /** Whether that was every one there is: then no other levers can do it. */
+  readonly isWhole: boolean
 }
 
 /** Settings that were found from where the levers stand. */
@@ -48,5 +50,6 @@ export function settingsJson(build: Build, stands: LeverSettings, found: FoundSe
     settings: found.settings.map(one),
     nearest: found.nearest && one(found.nearest),
     looked: found.looked,
+    isWhole: found.isWhole,
   }
 }

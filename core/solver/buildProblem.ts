@@ -5,7 +5,7 @@ import type { CompiledBuild } from '../model/compile'
 import { leverGrid } from '../placement/leverGrid'
 import type { LeverSettings } from '../placement/settings'
 import type { Lever } from '../project/lever'
-import type { SearchLimit, SearchProblem } from './search'
+import type { SearchLimit, SearchProblem } from './problem'
 
 /** How well a setting has to do: `holds` keeps every warning too, `allowed` only what fails. */
 export type Strictness = 'holds' | 'allowed'

@@ -3,7 +3,9 @@ import type { Build } from '../project/build'
 import { buildProblem } from './buildProblem'
 import type { Cure, Proof } from './cure'
 import { freeLevers, judged, newSearch } from './findCures'
-import { roomiestSetting, searchByEffort, type SearchedSetting } from './search'
+import { searchByEffort } from './byEffort'
+import { roomiestSetting } from './byRoom'
+import type { SearchedSetting } from './problem'
 
 /** A setting that was found, with what it takes and how much room it leaves. */
 export interface FoundSetting {
@@ -21,14 +23,16 @@ export interface FoundSettings {
   readonly nearest: FoundSetting | null
   /** Settings looked at or ruled out. */
   readonly looked: number
+  /** Whether that was every one there is: then no other levers can do it. */
+  readonly isWhole: boolean
 }
 
 /** Settings told apart at the most: more nobody compares. */
 const MOST_SETTINGS = 5
 /** Candidates proved with their ± at the most. */
 const MOST_PROOFS = 40
-/** Settings looked through for different ones, once one was found. */
-const MOST_FOUND = 20_000
+/** Reports waited for without another, once one was found. */
+const MOST_REPORTS = 1500
 
 /**
  * Settings of the free levers in which every check holds, each moving other levers than those before it.
@@ -51,27 +55,33 @@ export function* differentSettings(
   const { compiled, unread, spreads } = search
   const problem = buildProblem(compiled, settings, levers, { unread, strictness: 'holds', spreads })
   const found: FoundSetting[] = []
-  const sets: ReadonlySet<number>[] = []
-  let [looked, seen, proofs] = [0, 0, 0]
+  /** What the settings found so far move, by the places of the levers. */
+  const told: (readonly number[])[] = []
+  let [looked, waited, proofs] = [0, 0, 0]
+  let isWhole = true
   const movedIn = ({ amounts }: SearchedSetting) =>
-    new Set(amounts.flatMap((amount, i) => (amount === (settings[levers[i]?.id ?? ''] ?? 0) ? [] : [i])))
-  for (const report of searchByEffort(problem)) {
+    amounts.flatMap((amount, i) => (amount === (settings[levers[i]?.id ?? ''] ?? 0) ? [] : [i]))
+  for (const report of searchByEffort(problem, told)) {
     looked = report.looked
+    waited++
     for (const one of report.found) {
-      seen++
       const moved = movedIn(one)
-      if (sets.some((set) => [...set].every((lever) => moved.has(lever)))) continue
+      if (told.some((set) => set.every((lever) => moved.includes(lever)))) continue
       proofs++
       const cure = judged(search, levers, one.amounts, prove)
       if (cure.reaches !== 'holds') continue
-      sets.push(moved)
+      told.push(moved)
       found.push({ cure, effort: one.effort, room: one.room })
+      waited = 0
     }
     const isEnough = found.length >= most || proofs >= MOST_PROOFS
-    if (isEnough || (found.length > 0 && seen >= MOST_FOUND)) break
+    if (isEnough || (found.length > 0 && waited >= MOST_REPORTS)) {
+      isWhole = false
+      break
+    }
     yield looked
   }
-  if (found.length > 0) return { settings: found, nearest: null, looked }
+  if (found.length > 0) return { settings: found, nearest: null, looked, isWhole }
   const roomiest = roomiestSetting(problem)
   for (;;) {
     const step = roomiest.next()
@@ -82,7 +92,7 @@ export function* differentSettings(
         effort: best.effort,
         room: best.room,
       }
-      return { settings: [], nearest, looked }
+      return { settings: [], nearest, looked, isWhole }
     }
     yield looked
   }

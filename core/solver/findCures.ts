@@ -5,7 +5,9 @@ import type { Build } from '../project/build'
 import type { Lever } from '../project/lever'
 import { buildProblem, type Strictness } from './buildProblem'
 import { cureOf, settingsAfter, type Cure, type LeverChange, type Proof } from './cure'
-import { roomiestSetting, searchByEffort, type SearchedSetting } from './search'
+import { searchByEffort } from './byEffort'
+import { roomiestSetting } from './byRoom'
+import type { SearchedSetting } from './problem'
 
 /** Candidates proved at the most in one search; those that follow would take ever more work. */
 const MOST_PROOFS = 30

@@ -12,7 +12,8 @@ import { buildProblem } from './buildProblem'
 import type { Proof } from './cure'
 import { differentSettings, type FoundSetting } from './differentSettings'
 import { freeLevers, judged, newSearch } from './findCures'
-import { bestSettings, type SearchLimit, type SearchProblem } from './search'
+import { bestSettings } from './byRoom'
+import type { SearchLimit, SearchProblem } from './problem'
 
 /** What a builder may be after, besides the least work. */
 export const GOALS = ['room', 'lowest', 'reversible', 'service', 'lever', 'angles'] as const

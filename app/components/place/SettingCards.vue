@@ -36,6 +36,9 @@ const resultText = (result: GoalFound) => {
   <ol v-if="found.cards.length" class="cards" data-testid="settings">
     <li v-for="card in found.cards" :key="card.instruction"><SettingCard :build="build" :card="card" /></li>
   </ol>
+  <p v-if="found.cards.length && found.proof" class="soft proof" data-testid="settings-proof">
+    {{ (found.proof.isWhole ? words.whole : words.some)(grouped(found.proof.looked)) }}
+  </p>
   <section v-else-if="found.isFound && !found.isSearching" class="none">
     <h3>{{ words.none }}</h3>
     <SettingCard v-if="found.nearest" :build="build" :card="found.nearest" :title="words.nearest">

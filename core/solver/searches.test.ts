@@ -2,7 +2,9 @@ import fc from 'fast-check'
 import { PLUS_TIMES } from '../columns/arithmetic'
 import { newGraph, scalarStep, type Column } from '../columns/graph'
 import type { LeverStep } from '../placement/leverGrid'
-import { roomiestSetting, searchByEffort, type SearchedSetting, type SearchProblem } from './search'
+import { searchByEffort, type SearchReport } from './byEffort'
+import { roomiestSetting } from './byRoom'
+import type { SearchedSetting, SearchProblem } from './problem'
 
 /** Levers with a few steps each, and limits on weighted sums of some of them. */
 const plan = fc.record({
@@ -94,6 +96,38 @@ describe('searchByEffort', () => {
           const rooms = report.found.map(({ room }) => room)
           expect(rooms).toEqual([...rooms].sort((a, b) => b - a))
         }
+      }),
+      { seed: 9, numRuns: 300 },
+    )
+  })
+})
+
+describe('searchByEffort, once settings were told', () => {
+  it('tells no more of what moves all the levers of one of them, and all else as before', () => {
+    const keysOf = (reports: readonly SearchReport[]) => reports.flatMap(({ found }) => found.map(keyOf))
+    fc.assert(
+      fc.property(plan, (one) => {
+        const problem = { ...problemOf(one) }
+        problem.fixed = new Map(problem.levers.map(({ column }) => [column, 0]))
+        const told: number[][] = []
+        const reports: SearchReport[] = []
+        for (const report of searchByEffort(problem, told)) {
+          reports.push(report)
+          for (const { amounts } of report.found)
+            told.push(amounts.flatMap((amount, i) => (amount === 0 ? [] : [i])))
+        }
+        // By rising effort, and of one effort all: what moves all that a cheaper one moves is left out.
+        const left: SearchedSetting[] = []
+        const byEffort = enumerated(one)
+          .filter(({ room }) => room >= 0)
+          .sort((a, b) => a.effort - b.effort)
+        const movesAllOf = (setting: SearchedSetting, other: SearchedSetting) =>
+          other.amounts.every((amount, i) => amount === 0 || setting.amounts[i] !== 0)
+        for (const setting of byEffort)
+          if (!left.some((other) => other.effort < setting.effort && movesAllOf(setting, other)))
+            left.push(setting)
+        expect(keysOf(reports).sort()).toEqual(left.map(keyOf).sort())
+        expect(reports.at(-1)?.looked).toBe(enumerated(one).length)
       }),
       { seed: 9, numRuns: 300 },
     )

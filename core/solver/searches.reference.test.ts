@@ -19,13 +19,9 @@ import { rawDemo } from '../testdata/builds'
 import reference from '../testdata/solver.json'
 import { degrees, radians } from '../units/angle'
 import type { LeverStep } from '../placement/leverGrid'
-import {
-  roomiestSetting,
-  searchByEffort,
-  type SearchedSetting,
-  type SearchLimit,
-  type SearchProblem,
-} from './search'
+import { searchByEffort } from './byEffort'
+import { roomiestSetting } from './byRoom'
+import type { SearchedSetting, SearchLimit, SearchProblem } from './problem'
 
 type Case = any
 const cases = reference.cases as Case[]

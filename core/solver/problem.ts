@@ -1,0 +1,36 @@
+import type { Column, Graph } from '../columns/graph'
+import type { LeverStep } from '../placement/leverGrid'
+
+/** A lever that may be moved: a source of the graph, and the steps it can stand at by rising effort. */
+export interface SearchLever {
+  readonly column: Column
+  readonly steps: readonly LeverStep[]
+}
+
+/** A limit on a figure: it may stand from `least` to `most`, where they are given. */
+export interface SearchLimit {
+  readonly id: string
+  readonly column: Column
+  readonly least: number | null
+  readonly most: number | null
+  /** What a miss of one in its own unit is measured by. */
+  readonly scale: number
+}
+
+/** Levers to set and limits to keep. */
+export interface SearchProblem {
+  readonly graph: Graph
+  readonly levers: readonly SearchLever[]
+  readonly limits: readonly SearchLimit[]
+  /** Sources that are not searched over, with the figures they stand at. */
+  readonly fixed: ReadonlyMap<Column, number>
+}
+
+/** A setting and how it keeps its limits. */
+export interface SearchedSetting {
+  /** One a lever, in mm or degrees. */
+  readonly amounts: readonly number[]
+  readonly effort: number
+  /** Least room to any limit, in its scale; negative: how far past the worst one. NaN where the levers cannot go there. */
+  readonly room: number
+}
