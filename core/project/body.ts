@@ -28,6 +28,8 @@ export interface Outline {
   /** A line that does not close: a floor, a bonnet. */
   readonly open?: boolean
   readonly name?: string
+  /** The photograph it was traced over. */
+  readonly photo?: Id
 }
 
 /** A box in mm as it stood in the first trial: stations rearward, offsets to the left, heights. */

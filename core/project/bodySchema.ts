@@ -31,6 +31,7 @@ export const outlineSchema = object({
     .required(),
   open: boolean(),
   name: nameField(),
+  photo: idField(),
 })
 
 const base = {

@@ -13,7 +13,8 @@ import type { Tool } from './tool'
 import type { Line } from './lineSpec'
 import type { WayInPlan } from './wayInPlan'
 import type { WeightSheet } from './weightSheet'
-import type { PhotoReference, Trial, VehicleState } from './vehicleState'
+import type { PhotoReference } from './photo'
+import type { Trial, VehicleState } from './vehicleState'
 
 /** Name every build file starts with. */
 export const FORMAT_NAME = 'lurvan-build'

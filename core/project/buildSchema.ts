@@ -20,6 +20,7 @@ import { GAP_KINDS } from './gap'
 import { LEVER_KINDS } from './lever'
 import { lineSchema } from './lineSchema'
 import { SCHOOLS } from './lineSpec'
+import { photoSchema } from './photoSchema'
 import { matingSchema, wayInSchema, weightSchema } from './placeSchema'
 import { anyReadingSchema, readingSchema } from './readingSchema'
 import { TOOL_KINDS } from './tool'
@@ -175,8 +176,6 @@ const drivetrain = object({
   axleRatios: list(object({ axle: requiredId(), ratio: figure(0.1, 50).required() }), 10),
 }).default(undefined)
 
-const photo = object({ id: requiredId(), name: requiredName(), takenAt: timeField(), shows: idField() })
-
 const limitEntry = object({
   id: requiredId(),
   quantity: wordField(Object.keys(QUANTITY_UNITS)).required(),
@@ -235,5 +234,5 @@ export const buildSchema = object({
   wayIn: wayInSchema,
   shiftLever,
   services: list(service, LIST_LIMITS.services),
-  photos: list(photo, LIST_LIMITS.photos),
+  photos: list(photoSchema, LIST_LIMITS.photos),
 })

@@ -95,6 +95,12 @@ export function referenceProblems(build: Build): FileProblem[] {
       complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
     }
   })
+  const photos = idsOf(build.photos ?? [])
+  build.bodies.forEach((body, i) =>
+    body.outlines?.forEach((outline, k) =>
+      requireIn(photos, outline.photo, `bodies[${i}].outlines[${k}].photo`, 'photograph'),
+    ),
+  )
   requireIn(points, build.shiftLever?.point, 'shiftLever.point', 'point')
   build.services?.forEach((service, i) => {
     requireIn(bodies, service.body, `services[${i}].body`, 'body')

@@ -46,6 +46,10 @@ type SameDeep = {
     Keys<Item<NonNullable<Build['weight']>['masses']>>,
     Keys<Item<NonNullable<Written['weight']>['masses']>>
   >
+  scale: Same<
+    Keys<Item<NonNullable<Build['photos']>>['scale']>,
+    Keys<Item<NonNullable<Written['photos']>>['scale']>
+  >
   gear: Same<
     Keys<Item<Build['drivetrain']['gears']>>,
     Keys<Item<NonNullable<Written['drivetrain']>['gears']>>

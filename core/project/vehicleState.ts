@@ -27,12 +27,3 @@ export interface Trial {
   /** Lever amounts as packed for it, in mm or degrees. */
   readonly packed?: Readonly<Record<Id, number>>
 }
-
-/** A photograph, kept beside the build and never in it. */
-export interface PhotoReference {
-  readonly id: Id
-  readonly name: string
-  readonly takenAt?: string
-  /** The body, point, reading or trial it shows. */
-  readonly shows?: Id
-}

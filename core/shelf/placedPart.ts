@@ -22,15 +22,15 @@ export const boxPlace = ({ stations, offsets, heights }: BodyBox): PartPlace => 
   upMm: (heights[0] + heights[1]) / 2,
 })
 
-/** An outline about one place as an outline about another. */
-function shiftedOutline(outline: Outline, { stationMm, leftMm, upMm }: PartPlace): Outline {
+/** An outline about one place as an outline about another; the photograph it was traced over stays with its build. */
+function shiftedOutline(
+  { view, corners, open, name }: Outline,
+  { stationMm, leftMm, upMm }: PartPlace,
+): Outline {
   const [right, up] =
-    outline.view === 'side'
-      ? [stationMm, upMm]
-      : outline.view === 'top'
-        ? [stationMm, leftMm]
-        : [leftMm, upMm]
-  return { ...outline, corners: outline.corners.map(([x, y]) => [x + right, y + up] as const) }
+    view === 'side' ? [stationMm, upMm] : view === 'top' ? [stationMm, leftMm] : [leftMm, upMm]
+  const moved = corners.map(([x, y]) => [x + right, y + up] as const)
+  return { view, corners: moved, ...(open && { open }), ...(name && { name }) }
 }
 
 /**
