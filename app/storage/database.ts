@@ -47,6 +47,13 @@ export interface StoredPart {
   part: unknown
 }
 
+/** A picture of a build, scaled down. */
+export interface StoredPhoto {
+  buildId: string
+  id: string
+  bytes: Uint8Array
+}
+
 /** A record of version 1, which held the whole build. */
 interface StoredBuildV1 extends StoredBuild {
   build?: unknown
@@ -94,6 +101,7 @@ export class LurvanDatabase extends Dexie {
   steps!: Table<StoredStep, [buildId: string, rev: number]>
   history!: Table<StoredChange, [buildId: string, seq: number]>
   parts!: Table<StoredPart, string>
+  photos!: Table<StoredPhoto, [buildId: string, id: string]>
 
   constructor(name = 'lurvan') {
     super(name)
@@ -129,5 +137,6 @@ export class LurvanDatabase extends Dexie {
         }
       })
     this.version(4).stores({ parts: 'id' })
+    this.version(5).stores({ photos: '[buildId+id], buildId' })
   }
 }

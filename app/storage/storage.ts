@@ -1,10 +1,12 @@
 import { BrokenRecipe, buildRepository, RefusedChange, type BuildRepository } from './buildRepository'
 import { LurvanDatabase } from './database'
+import { photoRepository, type PhotoRepository } from './photos'
 import { shelfRepository, type ShelfRepository } from './shelf'
 
 let database: LurvanDatabase | null = null
 let repository: BuildRepository | null = null
 let shelf: ShelfRepository | null = null
+let photos: PhotoRepository | null = null
 
 /** The one database of this tab. */
 function useDatabase(): LurvanDatabase {
@@ -22,6 +24,12 @@ export function useBuildRepository(): BuildRepository {
 export function useShelfRepository(): ShelfRepository {
   shelf ??= shelfRepository(useDatabase().parts)
   return shelf
+}
+
+/** The pictures of this tab. */
+export function usePhotoRepository(): PhotoRepository {
+  photos ??= photoRepository(useDatabase().photos)
+  return photos
 }
 
 /** Asks the browser not to clear our data when its disk runs low; it may say no. */

@@ -6,11 +6,11 @@ import type { Build } from '~~/core/project/build'
 import { newBuild, type NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
-import type { RefusedFile } from '../storage/backup'
+import type { PicturedBuild, RefusedFile } from '../storage/backup'
 import { forgetDrafts } from '../storage/drafts'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
-import { askToPersist, storageReason, useBuildRepository } from '../storage/storage'
+import { askToPersist, storageReason, useBuildRepository, usePhotoRepository } from '../storage/storage'
 
 /** A build in the list, with what its checks say. */
 export interface ListedBuild {
@@ -27,6 +27,7 @@ export interface ListedBuild {
 /** All builds in this browser, and what goes in and out of it. */
 export const useLibrary = defineStore('library', () => {
   const repository = useBuildRepository()
+  const photos = usePhotoRepository()
   const builds = shallowRef<readonly ListedBuild[]>([])
   const deleted = shallowRef<readonly { id: string; name: string }[]>([])
   const isLoaded = ref(false)
@@ -105,7 +106,8 @@ export const useLibrary = defineStore('library', () => {
       const result = await repository.load(id)
       if (!result?.ok) throw new Error(result?.problems.map(problemText).join('; ') ?? 'not stored any more')
       const { build } = result.value
-      return repository.add({ ...build, id: newId(), name: copyName(build.name) }, newId)
+      const copy = await repository.add({ ...build, id: newId(), name: copyName(build.name) }, newId)
+      await photos.copy(id, copy.id)
     })
     await refresh()
   }
@@ -117,7 +119,10 @@ export const useLibrary = defineStore('library', () => {
 
   /** Throws a deleted build away for good. */
   async function purge(id: string): Promise<void> {
-    await storing(() => repository.purge(id))
+    await storing(async () => {
+      await repository.purge(id)
+      await photos.purge(id)
+    })
     forgetDrafts(id)
     await refresh()
   }
@@ -135,10 +140,20 @@ export const useLibrary = defineStore('library', () => {
     for (const file of files) {
       const read = readBuildFile(file.name, new Uint8Array(await file.arrayBuffer()))
       faults.push(...read.refused)
-      for (const build of read.builds) {
+      for (const { build, pictures } of read.builds) {
         const stored = await storing(() => repository.add(build, newId))
-        if (stored) count++
-        else faults.push({ file: file.name, reasons: [`could not be stored: ${failure.value}`] })
+        if (!stored) faults.push({ file: file.name, reasons: [`could not be stored: ${failure.value}`] })
+        else {
+          count++
+          // A build is worth having without its pictures: what of them cannot be stored is told.
+          const buildId = stored.id
+          for (const { id, bytes } of pictures)
+            if ((await storing(async () => (await photos.put({ buildId, id, bytes }), true))) === null)
+              faults.push({
+                file: `${file.name}, picture ${id}`,
+                reasons: [`could not be stored: ${failure.value}`],
+              })
+        }
       }
     }
     refused.value = faults
@@ -149,20 +164,27 @@ export const useLibrary = defineStore('library', () => {
   async function exportBuild(id: string): Promise<void> {
     await storing(async () => {
       const result = await repository.load(id)
-      if (result?.ok)
-        download(fileName(result.value.build.name), buildText(result.value.build), 'application/json')
-      else download(fileName(id), JSON.stringify(await repository.raw(id), null, 2), 'application/json')
+      if (result?.ok) {
+        const { build } = result.value
+        const { backupZip, picturesOf } = await import('../storage/backup')
+        const pictures = picturesOf(build, await photos.ofBuild(id))
+        const name = fileName(build.name)
+        // With photographs a build goes out as a zip: the file itself never holds them.
+        if (pictures.length > 0)
+          download(name.replace(/json$/, 'zip'), backupZip([{ build, pictures }]), 'application/zip')
+        else download(name, buildText(build), 'application/json')
+      } else download(fileName(id), JSON.stringify(await repository.raw(id), null, 2), 'application/json')
     })
   }
 
   /** All builds that can be read, as one file; what cannot is listed with its reason. */
   async function backup(): Promise<void> {
     await storing(async () => {
-      const all: Build[] = []
+      const all: PicturedBuild[] = []
       const faults: RefusedFile[] = []
       for (const { id, name } of builds.value) {
         const result = await repository.load(id)
-        if (result?.ok) all.push(result.value.build)
+        if (result?.ok) all.push({ build: result.value.build, pictures: await photos.ofBuild(id) })
         else
           faults.push({ file: name, reasons: result?.problems.map(problemText) ?? ['not stored any more'] })
       }
