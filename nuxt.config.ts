@@ -4,6 +4,7 @@ import { join } from 'node:path'
 /** Icons that Nuxt UI's parts and our own buttons use, bundled so that nothing is fetched at run time. */
 const ICONS = [
   'arrow-left',
+  'camera',
   'check',
   'chevron-down',
   'chevron-left',

@@ -4,6 +4,7 @@ import { grouped } from '~~/core/units/format'
 import { measuring } from './measuring'
 import { mating } from './mating'
 import { bay } from './bay'
+import { trace } from './trace'
 import { place } from './place'
 import { wayIn } from './wayIn'
 import { weight } from './weight'
@@ -13,6 +14,7 @@ export const texts = {
   measuring,
   place,
   bay,
+  trace,
   mating,
   weight,
   wayIn,

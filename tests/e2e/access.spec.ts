@@ -1,5 +1,4 @@
-import AxeBuilder from '@axe-core/playwright'
-import type { Page } from '@playwright/test'
+import { grave } from './axe'
 import { expect, test } from './browser'
 import { openDemo } from './bench'
 
@@ -71,12 +70,3 @@ test('a whole visit needs no mouse', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Chassis, across' })).toBeVisible()
   await expect(page.getByTestId('digits')).toBeFocused()
 })
-
-async function grave(page: Page): Promise<string[]> {
-  // No page holds frames, so the whole check runs in the page itself; of what passes, nothing is kept.
-  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
-  const { violations } = await axe.analyze()
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html ?? ''}`)
-}

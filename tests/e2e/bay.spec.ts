@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
-import AxeBuilder from '@axe-core/playwright'
 import { gapRow, openBay, saved } from './bench'
+import { grave } from './axe'
 import { expect, test } from './browser'
 
 const partsTab = async (page: Parameters<typeof openBay>[0]) => {
@@ -211,10 +211,7 @@ test('the setting that stands lowest is found, is a ghost on the board while it 
 test('parts, shelf and one part pass axe, also on a phone', async ({ page }) => {
   await openBay(page)
   await partsTab(page)
-  const check = async () => {
-    const { violations } = await new AxeBuilder({ page }).setLegacyMode().analyze()
-    expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([])
-  }
+  const check = async () => expect(await grave(page)).toEqual([])
   await check()
   await page.goto('/b/sedge-wagon/place?drawer=bay')
   await expect(page.getByRole('button', { name: 'Take oil filter' })).toBeVisible()

@@ -7,7 +7,16 @@ import { useFormat } from '~/composables/useFormat'
 import { texts } from '~/texts/en'
 
 /** One outline: its view, its corners as text, and how it looks. */
-const { outline, isNew = false } = defineProps<{ outline: Outline; isNew?: boolean }>()
+const {
+  outline,
+  isNew = false,
+  traced = '',
+} = defineProps<{
+  outline: Outline
+  isNew?: boolean
+  /** Address of the photograph that it was traced over. */
+  traced?: string
+}>()
 const emit = defineEmits<{ change: [outline: Outline]; remove: [] }>()
 const { units } = useFormat()
 const words = texts.bay.body
@@ -28,13 +37,13 @@ const picture = computed(() => outlinePicture(draft.value))
 
 function take(changed: Partial<Outline>) {
   draft.value = { ...draft.value, ...changed }
-  const { corners, open, name, view } = draft.value
+  const { corners, open, name, view, photo } = draft.value
   if (corners.length < (open ? 2 : 3)) {
     if (!isNew || corners.length > 0) fault.value = words.few
     return
   }
   fault.value = undefined
-  emit('change', { view, corners, ...(open && { open }), ...(name && { name }) })
+  emit('change', { view, corners, ...(open && { open }), ...(name && { name }), ...(photo && { photo }) })
 }
 function read() {
   const parsed = parseCorners(text.value, units.value, MAX_CORNERS)
@@ -88,6 +97,9 @@ function read() {
       :label="words.open"
       @update:model-value="take({ open: $event === true ? true : undefined })"
     />
+    <UButton v-if="traced" class="remove" icon="i-lucide-camera" size="sm" variant="outline" :to="traced">{{
+      texts.trace.again
+    }}</UButton>
     <UButton
       class="remove"
       icon="i-lucide-trash-2"

@@ -2,10 +2,12 @@
 import type { Body, Outline } from '~~/core/project/body'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
+import { useWorkbench } from '~/stores/workbench'
 
 /** The outlines of a part, view by view. */
 const { body } = defineProps<{ body: Body }>()
 const bay = useBay()
+const workbench = useWorkbench()
 const words = texts.bay.body
 const outlines = computed(() => body.outlines ?? [])
 /** A new outline has no corners yet: it is kept in the build once it has. */
@@ -37,6 +39,9 @@ function remove(index: number) {
       v-for="(outline, i) in outlines"
       :key="i"
       :outline="outline"
+      :traced="
+        outline.photo ? `/b/${workbench.build?.id}/trace?part=${body.id}&photo=${outline.photo}` : undefined
+      "
       @change="change(i, $event)"
       @remove="remove(i)"
     />
@@ -47,9 +52,18 @@ function remove(index: number) {
       @change="change(outlines.length, $event)"
       @remove="remove(outlines.length)"
     />
-    <UButton v-else class="add" icon="i-lucide-plus" variant="outline" size="sm" @click="isAdding = true">{{
-      words.addOutline
-    }}</UButton>
+    <div v-else class="add">
+      <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="isAdding = true">{{
+        words.addOutline
+      }}</UButton>
+      <UButton
+        icon="i-lucide-camera"
+        variant="outline"
+        size="sm"
+        :to="`/b/${workbench.build?.id}/trace?part=${body.id}`"
+        >{{ texts.trace.button }}</UButton
+      >
+    </div>
   </section>
 </template>
 
@@ -62,6 +76,8 @@ h3 {
   font-weight: 600;
 }
 .add {
-  justify-self: start;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 </style>

@@ -21,7 +21,7 @@ const toast = useToast()
 const id = computed(() => String(route.params.id))
 /** The parts of measuring are one stage of the work. */
 const MEASURING = ['readings', 'setups', 'tools', 'datum', 'compare']
-const PLACING = ['place', 'mating', 'weight', 'way-in']
+const PLACING = ['place', 'mating', 'weight', 'way-in', 'trace']
 const current = computed(() => {
   const part = String(route.path.split('/')[3] ?? '')
   if (PLACING.includes(part)) return 'place'
