@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
 import { closePairs } from '~~/core/bay/closePairs'
 import { drawnUnread } from '~~/core/bay/drawnGaps'
+import { rockedGaps } from '~~/core/bay/rocking'
 import { serviceWay } from '~~/core/bay/serviceWay'
 import { thingsOf, type MoveOf } from '~~/core/bay/things'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
@@ -31,6 +32,7 @@ export interface BodyChange {
   readonly box?: BodyBox | undefined
   readonly outlines?: readonly Outline[] | undefined
   readonly faceStationMm?: number | undefined
+  readonly rockDeg?: number | undefined
 }
 
 /** What a part that was taken from the shelf has come to. */
@@ -88,6 +90,13 @@ export const useBay = defineStore('bay', () => {
   const unread = computed(() => {
     const { build } = workbench
     return build && settled.value && drawn.value ? drawnUnread(build, settled.value, drawn.value.things) : []
+  })
+  const powertrain = computed(() => (workbench.build ? powertrainOf(workbench.build) : undefined))
+  /** What the engine takes from its gaps while it rocks; null where nobody said how far. */
+  const rocked = computed(() => {
+    const { build } = workbench
+    const { rockDeg } = powertrain.value ?? {}
+    return build && settled.value && rockDeg ? rockedGaps(build, settled.value, rockDeg) : null
   })
   const services = computed(() => {
     const { build } = workbench
@@ -242,6 +251,9 @@ export const useBay = defineStore('bay', () => {
     pairs,
     unread,
     services,
+    powertrain,
+    rocked,
+    settled,
     changeBody,
     takePart,
     removeBody,

@@ -9,6 +9,22 @@ export const place = {
   top: 'from above, left side up',
   lowest: 'What strikes first',
   lowestNone: 'No gap to the ground is watched yet.',
+  bump: {
+    title: 'Wheels up by',
+    front: 'front',
+    rear: 'rear',
+    label: (axle: string) => `Wheels up, ${axle}`,
+    missing: (what: string) => `It cannot be told without ${what}.`,
+    struck: (deep: string) => `struck, ${deep} too low`,
+  },
+  rock: {
+    title: 'When the engine rocks on its mounts',
+    either: 'Either way',
+    hint: 'about the line of its output; limits of gaps have room for it, this tells how much of it goes',
+    cannot: (what: string) => `It cannot be told without ${what}.`,
+    down: (least: string) => `down to ${least}`,
+    touches: (deep: string) => `touches, ${deep} deep`,
+  },
   rough: 'drawn in usual sizes until outlines are entered',
   tabs: {
     gaps: 'Gaps',

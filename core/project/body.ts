@@ -89,6 +89,8 @@ export interface PowertrainBody extends BodyBase {
   readonly sizes?: PowertrainSizes
   /** Station of the face that the gearbox is bolted to, as measured; what lies behind it goes along with an adapter. */
   readonly faceStationMm?: number
+  /** How far it rocks on its mounts either way, in degrees. */
+  readonly rockDeg?: number
 }
 
 /** A transfer case that stands apart from the gearbox. */

@@ -70,6 +70,7 @@ const powertrain = object({
     widthMm: size(),
   }).default(undefined),
   faceStationMm: figure(-100_000, 100_000),
+  rockDeg: figure(0, 30),
 })
 
 const motion = object({

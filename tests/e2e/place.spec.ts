@@ -235,6 +235,35 @@ test('points read again tell how it stands: packed 10, moved 7, and the gaps rea
   await expect(stands).toContainText('moved 7.0 mm up')
 })
 
+test('the engine that rocks, and the wheels that come up, tell what is left: figures follow and stay', async ({
+  page,
+}) => {
+  await openBay(page)
+  const panel = page.getByRole('tabpanel')
+  const rocked = panel.getByTestId('rocked')
+  // About the line of the output the sump swings toward the rack: 2.6 of its 9 mm go.
+  await expect(rocked.getByRole('listitem').first()).toHaveText(
+    /sump to steering rack\s*9\.0 mm\s*down to 6\.4 mm/,
+  )
+  const either = panel.getByLabel('Either way')
+  await either.fill('8')
+  await either.press('Tab')
+  await expect(rocked.getByRole('listitem').first()).toContainText(/sump to steering rack.*down to 3\.1 mm/)
+  const low = page.getByTestId('low-points')
+  await expect(low.getByRole('listitem').first()).toHaveText(/sump\s*296\.0 mm/)
+  for (const axle of ['front', 'rear']) {
+    await page.getByLabel(`Wheels up, ${axle}`).fill('70')
+    await page.getByLabel(`Wheels up, ${axle}`).press('Tab')
+  }
+  // The sump is on the springs: the ground comes up to it.
+  await expect(low.getByRole('listitem').first()).toHaveText(/sump\s*226\.0 mm/)
+  await saved(page)
+  await page.reload()
+  await expect(either).toHaveValue('8')
+  await page.keyboard.press('Control+z')
+  await expect(rocked.getByRole('listitem').first()).toContainText('down to 6.4 mm')
+})
+
 test('axe finds nothing serious on the board, by day and by night', async ({ page }) => {
   await openBay(page)
   for (const colorScheme of ['light', 'dark'] as const) {

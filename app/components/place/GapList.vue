@@ -80,6 +80,7 @@ const cuts = computed(() =>
         {{ words.drawn(one.name, formatLength(one.mm, build.units), texts.bay.close.views[one.view]) }}
       </li>
     </ul>
+    <RockList />
     <TwoSidedList :evaluation="evaluation" :units="build.units" />
     <CutList :evaluation="evaluation" :units="build.units" />
   </template>

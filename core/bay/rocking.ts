@@ -1,0 +1,66 @@
+import { axisDirection } from '../frame/axis'
+import { rockedGap, type Rock } from '../gaps/rockedGap'
+import { allKnown, mapKnown, unknown, type Known } from '../known'
+import type { Evaluation } from '../model/evaluateBuild'
+import { powertrainOf } from '../project/bodies'
+import type { Build } from '../project/build'
+import type { Id } from '../project/id'
+import { axisOf, pointOf } from '../readings/geometry'
+import { bearersOf } from './things'
+
+/** What the rock of the powertrain takes from a gap. */
+export interface RockedGap {
+  readonly gap: Id
+  readonly name: string
+  /** As it stands, and at its least while the powertrain rocks, in mm. */
+  readonly gapMm: number
+  readonly leastMm: number
+}
+
+/**
+ * Gaps between the powertrain (with what stands on it) and all else while it rocks on its mounts about the line of its output; the
+ * least of what is left first.
+ *
+ * @param deg - how far it rocks either way
+ * @returns unknown without an output and its axis; gaps that were not read are left out
+ * @see docs/methods/gaps.md
+ */
+export function rockedGaps(
+  build: Build,
+  { placed, gaps }: Pick<Evaluation, 'placed' | 'gaps'>,
+  deg: number,
+): Known<RockedGap[]> {
+  return mapKnown(rockOf(build, placed, deg), (rock) => {
+    const powertrain = powertrainOf(build)?.id ?? ''
+    const rocks = (body: Id | undefined) =>
+      body !== undefined && (body === powertrain || bearersOf(build, body).includes(powertrain))
+    const bodyOf = new Map(build.points.map(({ id, body }) => [id, body]))
+    return gaps
+      .flatMap(({ gap, ride }): RockedGap[] => {
+        // Where both rock, or neither does, nothing changes between them; what has to come out does so at a standstill.
+        if (!ride.known || gap.kind === 'service' || rocks(bodyOf.get(gap.point)) === rocks(gap.obstacle))
+          return []
+        const { gapMm, point, toward } = ride.value
+        return [{ gap: gap.id, name: gap.name, gapMm, leastMm: rockedGap(gapMm, point, toward, rock) }]
+      })
+      .sort((a, b) => a.leastMm - b.leastMm)
+  })
+}
+
+/** The line it rocks about: that of its output, where it stands. */
+function rockOf(build: Build, placed: Evaluation['placed'], deg: number): Known<Rock> {
+  const powertrain = powertrainOf(build)?.id
+  const line = build.lines.find(({ driving }) =>
+    build.axes.some(({ id, body }) => id === driving && body === powertrain),
+  )
+  const output = line?.joints[0]?.point
+  if (!line || output === undefined) return unknown('the output of the powertrain')
+  return mapKnown(
+    allKnown([pointOf(placed, output), axisOf(placed, line.driving)] as const),
+    ([point, lie]) => ({
+      deg,
+      point,
+      axis: axisDirection(lie),
+    }),
+  )
+}
