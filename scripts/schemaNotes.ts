@@ -59,6 +59,8 @@ export const SCHEMA_NOTES: Readonly<Record<string, string>> = {
   wayIn: 'how engine and gearbox are to be brought in',
   'wayIn.off': 'taken out of the way: ids of bodies, or body and name of the outline, as in chassis/bonnet',
   'outlines.photo': 'id of the photograph it was traced over',
+  countedFrom:
+    'the trial from which levers count, by how it was read that it stood; as first measured when absent',
   rockDeg: 'how far it rocks on its mounts either way',
   'photos.scale': 'two points that say how large the picture is and where it lies',
   'scale.points': 'px from the left edge and from the top',

@@ -21,6 +21,7 @@ export const READING_PARTS = [...GEOMETRY_PARTS, 'lines', 'gaps'] as const satis
 export const COMPILED_PARTS = [
   ...READING_PARTS,
   'levers',
+  'countedFrom',
   'limits',
   'drivetrain',
   'states',

@@ -167,10 +167,19 @@ export const usePlace = defineStore('place', () => {
   const isRead = (id: string): boolean =>
     (workbench.build?.readings ?? []).some((reading) => 'trial' in reading && reading.trial === id)
 
+  /** Lets levers count from how it was read that it stood in a trial; null: from how it was measured first. */
+  function countFrom(id: string | null): void {
+    workbench.change(id === null ? 'Count from the first trial' : 'Count from a trial', (draft) => {
+      if (id === null) delete draft.countedFrom
+      else draft.countedFrom = id
+    })
+  }
+
   function removeTrial(id: string): void {
     if (isRead(id)) return
     workbench.change('Delete a trial', (draft) => {
       draft.trials = draft.trials.filter((one) => one.id !== id)
+      if (draft.countedFrom === id) delete draft.countedFrom
     })
   }
 
@@ -245,6 +254,7 @@ export const usePlace = defineStore('place', () => {
     addTrial,
     changeTrial,
     removeTrial,
+    countFrom,
     isRead,
     addPosition,
     choosePosition,

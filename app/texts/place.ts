@@ -224,6 +224,14 @@ export const place = {
       foretold: 'Foretold by the trials before, and read:',
       foretoldRead: (foretold: string, plusMinus: string, read: string) =>
         `${foretold} ± ${plusMinus}, read ${read}`,
+      countHere: 'Count from how it stands here',
+      countHint: {
+        agrees: 'All that was read agrees: from here on levers can count from how it stands.',
+        against:
+          'Something does not agree: clear that up first. What is counted from here takes it as it was read.',
+      },
+      counted: 'Levers count from how it was read here.',
+      countFirst: 'Count from the first trial again',
       agrees: 'agrees',
       against: 'does not agree',
     },

@@ -1,10 +1,11 @@
 import type { LineState } from '../check/lineStates'
-import type { Column, VectorColumns } from '../columns/graph'
+import { DIFFERENCE } from '../columns/arithmetic'
+import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
 import { mapKnown, unknown, type Known } from '../known'
 import type { PlaceColumns } from '../line/lineColumns'
 import { adapterOf, type Adapter } from '../placement/adapterColumns'
 import type { BodyMove, LeverColumns } from '../placement/bodyMove'
-import { ownMoves, standing, type Movers } from '../placement/bodyMoves'
+import { ownMoves, standing, type CountedFrom, type Movers } from '../placement/bodyMoves'
 import { axleById } from '../project/bodies'
 import type { Body, BodyId } from '../project/body'
 import type { Build } from '../project/build'
@@ -50,11 +51,13 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
       mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => direction),
     )
   const adapter = adapterBy(levers)
+  const from = countedFrom(build, measured, levers, setBack(asRead, adapter))
   const made = new Map<string, PlacedState>()
   const ride = stateOf({
     graph,
     build,
     levers,
+    from,
     point: setBack(asRead, adapter),
     rise: () => null,
     wheels: () => null,
@@ -115,6 +118,7 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
         graph,
         build,
         levers,
+        from,
         point: setBack(asRead, adapter),
         rise: (body) => (body === axle?.id ? rise : null),
         wheels: (body) => up.get(body) ?? null,
@@ -156,6 +160,30 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
       return found
     },
   }
+}
+
+/** Bodies that were read as they stood in the trial from which levers count. */
+function countedFrom(
+  { trials, countedFrom: id, levers: all }: Build,
+  { graph, context }: MeasuredModel,
+  levers: LeverColumns,
+  point: (id: Id) => Known<VectorColumns>,
+): (body: BodyId) => CountedFrom | null {
+  const trial = trials.find((one) => one.id === id)
+  if (!trial) return () => null
+  return remembered((body) => {
+    const move = trialMove(context, body, trial.id)
+    if (!move) return null
+    const since = new Map(levers)
+    for (const { id: lever, body: of } of all) {
+      const [now, then] = [levers.get(lever), trial.packed?.[lever]]
+      if (of !== body || now === undefined || then === undefined || then === 0) continue
+      const packed = graph.source(then)
+      graph.name([packed], `as packed for ${trial.name}`)
+      since.set(lever, scalarStep(graph, DIFFERENCE, [now, packed]))
+    }
+    return { move, levers: since, point: (of) => mapKnown(point(of), (place) => move.point(place)) }
+  })
 }
 
 const readPoint =

@@ -23,10 +23,20 @@ export interface Movers {
   readonly wheels: (axle: BodyId) => WheelColumns | null
   /** A body whose pose was read itself: that is how it stands, whatever its levers say; null for all others. */
   readonly read?: (body: BodyId) => BodyMove | null
+  /** A body whose levers count from how it stood in a trial: that move, and its levers and points from there; null for all others. */
+  readonly from?: (body: BodyId) => CountedFrom | null
   /** Of the torque, to follow a name: ", under drive". */
   readonly when: string
   /** Of the wheels, to follow a name: ", at droop". */
   readonly place: string
+}
+
+/** Where a body stood when its levers began to count. */
+export interface CountedFrom {
+  readonly move: BodyMove
+  /** What each lever has been moved since. */
+  readonly levers: LeverColumns
+  readonly point: (id: Id) => Known<VectorColumns>
 }
 
 type MovesOf<B extends Body> = (movers: Movers, body: B) => readonly (BodyMove | null)[]
@@ -61,7 +71,10 @@ export function ownMoves(movers: Movers, body: Body): BodyMove[] {
   const read = movers.read?.(body.id)
   if (read) return [read]
   const of = BODY_MOVES[body.kind] as MovesOf<Body>
-  return of(movers, body).filter((move) => move !== null)
+  const from = movers.from?.(body.id)
+  if (!from) return of(movers, body).filter((move) => move !== null)
+  const { move: first, ...there } = from
+  return [first, ...of({ ...movers, ...there }, body).filter((move) => move !== null)]
 }
 
 /** A body and the bodies it stands on, itself first. */

@@ -134,6 +134,8 @@ export interface Build {
   readonly positions: readonly Position[]
   /** The position that the mounts are made to. */
   readonly chosen: Id
+  /** The trial from which levers count, once it was read how it stood; as first measured when absent. */
+  readonly countedFrom?: Id
   readonly limits: LimitProfile
   readonly mating?: Mating
   readonly weight?: WeightSheet

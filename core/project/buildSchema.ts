@@ -228,6 +228,7 @@ export const buildSchema = object({
   gaps: list(gap, LIST_LIMITS.gaps),
   positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
+  countedFrom: idField(),
   limits,
   mating: matingSchema,
   weight: weightSchema,

@@ -101,6 +101,7 @@ export function referenceProblems(build: Build): FileProblem[] {
       requireIn(photos, outline.photo, `bodies[${i}].outlines[${k}].photo`, 'photograph'),
     ),
   )
+  requireIn(idsOf(build.trials), build.countedFrom, 'countedFrom', 'trial')
   requireIn(points, build.shiftLever?.point, 'shiftLever.point', 'point')
   build.services?.forEach((service, i) => {
     requireIn(bodies, service.body, `services[${i}].body`, 'body')

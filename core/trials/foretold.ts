@@ -37,9 +37,11 @@ export function foretold(build: Build, trial: Id): ForetoldGap[] {
   const inTrial = (reading: Build['readings'][number]) => reading.kind === 'gap' && reading.trial === trial
   const read = new Set(build.readings.flatMap((one) => (one.kind === 'gap' && inTrial(one) ? [one.gap] : [])))
   if (read.size === 0) return []
-  const before: Build = { ...build, readings: build.readings.filter((reading) => !inTrial(reading)) }
+  // Where the levers stood is told from the first trial, whatever they count from now.
+  const counted: Build = { ...build, countedFrom: undefined }
+  const before: Build = { ...counted, readings: build.readings.filter((reading) => !inTrial(reading)) }
   const settings = trialSettings(build, trial)
-  const [then, now] = [spread(before, settings), spread(build, settings)]
+  const [then, now] = [spread(before, settings), spread(counted, settings)]
   return build.gaps.flatMap(({ id, name }): ForetoldGap[] => {
     const [told, seen] = [then(id), now(id)]
     if (!read.has(id) || !told || !seen) return []

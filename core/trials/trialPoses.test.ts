@@ -3,6 +3,9 @@ import type { Build } from '../project/build'
 import { changedBay } from '../testdata/bay'
 import { seededRandom } from '../chance/random'
 import { evaluateBuild } from '../model/evaluateBuild'
+import { runMonteCarlo } from '../uncertainty/monteCarlo'
+import { checkFigureId, sampleModel } from '../uncertainty/sampleModel'
+import { foretold } from './foretold'
 import { trialPoses } from './trialPoses'
 
 const AGAIN = ['mount-left', 'mount-right', 'mount-tail', 'output-joint'] as const
@@ -106,5 +109,86 @@ describe('how the powertrain stood in a trial', () => {
     }
     expect(asked).toBe(120)
     expect(covered / asked).toBeGreaterThan(0.92)
+  })
+})
+
+describe('levers that count from a trial', () => {
+  const counted = (settings: Record<string, number>, points: readonly string[] = AGAIN) =>
+    readAgain(
+      settings,
+      points,
+      () => 0,
+      (raw) => (raw.countedFrom = 'trial-2'),
+    )
+  const placesAt = (build: Build, settings: Record<string, number>) =>
+    AGAIN.map((point) => {
+      const place = evaluateBuild(build, settings).placed.points.get(point)
+      return place?.known ? place.value : [NaN, NaN, NaN]
+    })
+  const near = (
+    got: readonly (readonly number[])[],
+    wanted: readonly (readonly number[])[],
+    within: number,
+  ) =>
+    got.forEach((place, i) =>
+      place.forEach((figure, k) => expect(Math.abs(figure - wanted[i]![k]!)).toBeLessThan(within)),
+    )
+
+  it('leave it where it was read at what was packed, and move it from there', () => {
+    const build = counted({ tail: 7 })
+    // Packed 10 it stands as if it were 7; two more make 9, all of it taken off is 3 lower than it was first.
+    near(placesAt(build, { tail: 10 }), placesAt(changedBay(), { tail: 7 }), 0.01)
+    near(placesAt(build, { tail: 12 }), placesAt(changedBay(), { tail: 9 }), 0.02)
+    near(placesAt(build, {}), placesAt(changedBay(), { tail: -3 }), 0.02)
+  })
+
+  it('give a gap that was read there back as it was read, with no more doubt than its reading', () => {
+    const build = counted({ tail: 7 })
+    const at = (one: Build) => {
+      const evaluation = evaluateBuild(one, { tail: 10 })
+      const found = evaluation.gaps.find(({ gap }) => gap.id === IN_SECOND)!
+      const { figures } = runMonteCarlo(sampleModel(one, { tail: 10 }, evaluation), {
+        samples: 2000,
+        seed: 4,
+      })
+      return {
+        mm: found.ride.known ? found.ride.value.gapMm : NaN,
+        plusMinus: figures[checkFigureId(found.check)]!.plusMinus,
+      }
+    }
+    const packed = changedBay()
+    expect(at(build).mm).toBeCloseTo(at(packed).mm, 6)
+    expect(at(build).plusMinus).toBeLessThan(at(packed).plusMinus * 1.05)
+  })
+
+  it('change nothing while too few points were read, and are refused for a trial that is not there', () => {
+    const few = counted({ tail: 7 }, AGAIN.slice(0, 2))
+    near(placesAt(few, { tail: 10 }), placesAt(changedBay(), { tail: 10 }), 1e-9)
+    expect(() => changedBay((raw) => (raw.countedFrom = 'trial-9'))).toThrow(/countedFrom/)
+  })
+
+  it('foretell from the first trial, whatever they count from now', () => {
+    const again = (raw: any) => {
+      const first = raw.readings.find(({ gap }: { gap?: string }) => gap === 'box-member')
+      raw.readings.push({ ...first, id: 'member-again', trial: 'trial-2', values: ['36'] })
+    }
+    const plain = foretold(
+      readAgain({ tail: 7 }, AGAIN, () => 0, again),
+      'trial-2',
+    )
+    const now = foretold(
+      readAgain(
+        { tail: 7 },
+        AGAIN,
+        () => 0,
+        (raw) => {
+          again(raw)
+          raw.countedFrom = 'trial-2'
+        },
+      ),
+      'trial-2',
+    )
+    expect(now.map(({ gap, readMm }) => [gap, readMm])).toEqual([['box-member', expect.closeTo(36, 6)]])
+    expect(now).toEqual(plain)
   })
 })

@@ -233,6 +233,19 @@ test('points read again tell how it stands: packed 10, moved 7, and the gaps rea
   // In a field the key undoes typing; the button undoes what was kept.
   await page.getByRole('button', { name: /^Undo/ }).click()
   await expect(stands).toContainText('moved 7.0 mm up')
+  await expect(stands).toContainText('Something does not agree: clear that up first.')
+  // Counted from here, with all packings out the tail stands 3 lower than first: half of it at the bell housing, on the way to it.
+  await page.getByRole('tab', { name: /^Gaps/ }).click()
+  await expect(gapRow(page, 'bell housing to tunnel')).toContainText('21.0 mm')
+  await page.getByRole('tab', { name: 'Trials' }).click()
+  await stands.getByRole('button', { name: 'Count from how it stands here' }).click()
+  await expect(stands).toContainText('Levers count from how it was read here.')
+  await saved(page)
+  await page.reload()
+  await page.getByRole('tab', { name: /^Gaps/ }).click()
+  await expect(gapRow(page, 'bell housing to tunnel')).toContainText('22.6 mm')
+  await page.keyboard.press('Control+z')
+  await expect(gapRow(page, 'bell housing to tunnel')).toContainText('21.0 mm')
 })
 
 test('the engine that rocks, and the wheels that come up, tell what is left: figures follow and stay', async ({

@@ -42,6 +42,7 @@ const rows = computed(() =>
       <p>{{ words.packed }}: {{ packed }} · {{ words.readings(readings) }}</p>
       <TrialPoseFacts
         :build="build"
+        :trial="trial.id"
         :poses="trials.poses.get(trial.id) ?? []"
         :gaps="trials.foretoldGaps.get(trial.id) ?? []"
       />

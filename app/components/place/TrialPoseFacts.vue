@@ -5,14 +5,23 @@ import type { ForetoldGap } from '~~/core/trials/foretold'
 import type { PackedAndMoved, TrialPose } from '~~/core/trials/trialPoses'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
+import { usePlace } from '~/stores/place'
 
 /** How the powertrain stood in a trial: packed and moved, what does not fit, and gaps foretold and read. */
-const { build } = defineProps<{
+const { build, trial, poses, gaps } = defineProps<{
   build: Build
+  trial: string
   poses: readonly TrialPose[]
   gaps: readonly ForetoldGap[]
 }>()
 const words = texts.place.trials.again
+const place = usePlace()
+const isCounted = computed(() => build.countedFrom === trial)
+const isAgreed = computed(
+  () =>
+    gaps.every(({ agrees }) => agrees) &&
+    poses.every(({ suspect, levers }) => suspect === null && levers.every(({ disagrees }) => !disagrees)),
+)
 const { units, length } = useFormat()
 const amount = ({ lever }: PackedAndMoved, mm: number) => leverAmount(lever, mm, units.value)
 const pointName = (id: string) => build.points.find((point) => point.id === id)?.name ?? id
@@ -37,6 +46,18 @@ const told = (levers: readonly PackedAndMoved[]) =>
       </li>
     </ul>
   </div>
+  <div v-if="poses.length > 0" class="base">
+    <template v-if="isCounted">
+      <p role="status">{{ words.counted }}</p>
+      <UButton size="sm" variant="outline" @click="place.countFrom(null)">{{ words.countFirst }}</UButton>
+    </template>
+    <template v-else>
+      <p class="soft">{{ isAgreed ? words.countHint.agrees : words.countHint.against }}</p>
+      <UButton size="sm" variant="outline" icon="i-lucide-check" @click="place.countFrom(trial)">{{
+        words.countHere
+      }}</UButton>
+    </template>
+  </div>
   <template v-if="gaps.length > 0">
     <p class="soft">{{ words.foretold }}</p>
     <ul>
@@ -54,6 +75,12 @@ const told = (levers: readonly PackedAndMoved[]) =>
 </template>
 
 <style scoped>
+.base {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+  margin: 8px 0;
+}
 .pose {
   margin-top: 6px;
 }
