@@ -61,6 +61,10 @@ export const SCHEMA_NOTES: Readonly<Record<string, string>> = {
   'outlines.photo': 'id of the photograph it was traced over',
   countedFrom:
     'the trial from which levers count, by how it was read that it stood; as first measured when absent',
+  'weight.legs': 'two legs of a sling to one ring, in the unit’s own level frame',
+  'weight.mountsNPerMm': 'stiffness of the mounts, upward',
+  'weight.shock': 'multiplies the torque on the mounts',
+  'weight.tilt': 'a second weighing with the rear raised',
   rockDeg: 'how far it rocks on its mounts either way',
   'photos.scale': 'two points that say how large the picture is and where it lies',
   'scale.points': 'px from the left edge and from the top',

@@ -3,8 +3,18 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { slingScene } from '~~/core/drawing/slingScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import type { Corner, HookSpot, MassEntry, MassSpot, WeightSheet } from '~~/core/project/weightSheet'
+import type {
+  Corner,
+  HookSpot,
+  LegSpot,
+  MassEntry,
+  MassSpot,
+  TiltSheet,
+  WeightSheet,
+} from '~~/core/project/weightSheet'
+import { unknown } from '~~/core/known'
 import { loadRows, type LoadRow } from '~~/core/text/loadRows'
+import { legsAnswer, mountsAnswer, tiltAnswer, type MountKey } from '~~/core/weight/unitAnswers'
 import { hangAnswer, weightAnswer, type MoveOf } from '~~/core/weight/weightOf'
 import { texts } from '../texts/en'
 import { useEvaluation } from './evaluation'
@@ -37,6 +47,13 @@ export const useWeight = defineStore('weight', () => {
   const sling = computed(() =>
     hang.value.known && sheet.value.hook ? slingScene(hang.value.value, sheet.value.hook) : null,
   )
+  const legs = computed(() => legsAnswer(sheet.value))
+  const mounts = computed(() =>
+    workbench.build && evaluation.current
+      ? mountsAnswer(workbench.build, evaluation.current.measured, sheet.value)
+      : unknown(''),
+  )
+  const tilted = computed(() => (workbench.build ? tiltAnswer(workbench.build, sheet.value) : unknown('')))
   /** Share of the weight in front, in per cent, of each position. */
   const shares = computed(() =>
     place.positions.flatMap(({ position, evaluation: there }) => {
@@ -70,6 +87,28 @@ export const useWeight = defineStore('weight', () => {
     edit('Place the hook', (draft) => {
       draft.hook = { ...draft.hook }
       assign(draft.hook, changed)
+    })
+  }
+
+  function leg(index: number, changed: LegSpot): void {
+    edit('Make a leg fast', (draft) => {
+      const all = [0, 1].map((i) => ({ ...draft.legs?.[i] }))
+      assign(all[index], changed)
+      draft.legs = all
+    })
+  }
+
+  function mount(key: MountKey, nPerMm: number | undefined): void {
+    edit('Change a mount', (draft) => {
+      draft.mountsNPerMm = { ...draft.mountsNPerMm }
+      assign(draft.mountsNPerMm, { [key]: nPerMm })
+    })
+  }
+
+  function tilting(changed: TiltSheet): void {
+    edit('Weigh it tilted', (draft) => {
+      draft.tilt = { ...draft.tilt }
+      assign(draft.tilt, changed)
     })
   }
 
@@ -130,10 +169,16 @@ export const useWeight = defineStore('weight', () => {
     rows,
     hang,
     sling,
+    legs,
+    mounts,
+    tilted,
     shares,
     change,
     weigh,
     hook,
+    leg,
+    mount,
+    tilting,
     addMass,
     changeMass,
     spot,

@@ -61,6 +61,43 @@ export const weight = {
   balancesHint: 'The next lift starts where this one hung right.',
   addBalance: 'Keep a balance',
   balance: 'How it was slung',
+  legs: {
+    title: 'On two legs to one ring',
+    names: ['first leg', 'second leg'],
+    station: 'station',
+    height: 'height',
+    length: 'length',
+    ring: (station: string, height: string) => `The ring comes to station ${station}, ${height} up;`,
+    pulls: (kN: string) => `pulls ${kN} kN`,
+    slack: 'hangs slack: it would have to push',
+  },
+  mounts: {
+    title: 'On its mounts',
+    lead: 'The mounts where they were measured, under what hangs on the hoist and the torque of the lowest gear.',
+    stiffness: (mount: string) => `Mount ${mount}, stiffness`,
+    shock: 'Torque, times',
+    shockHint: '2 and more for a clutch that is let go',
+    standing: 'standing',
+    underTorque: 'under torque',
+    gives: 'up, or down',
+    by: (gear: string, torque: string, roll: string) =>
+      `In gear ${gear}, ${torque} N·m at the output roll it by ${roll}.`,
+    lifts: 'A mount is pulled up: it needs one that holds both ways, or a strap.',
+  },
+  tilt: {
+    title: 'Height by tilting: weigh the front again with the rear raised',
+    caution:
+      'Springs blocked, brakes off, front wheels chocked fore and aft, the rear on pads that cannot slip; nobody under it, and no more height than it takes.',
+    frontKgRaised: 'Both front scales, rear raised',
+    raisedMm: 'Rear wheels raised by',
+    radiusFrontMm: 'Front wheels, loaded radius',
+    radiusRearMm: 'Rear wheels, loaded radius',
+    found: (height: string, angle: string) => `${height} above the ground, tilted by ${angle}.`,
+    error: (perKg: string) =>
+      `One kilogram on the front scales moves it by ${perKg} mm: raise it further for less.`,
+    take: (height: string) => `Take it: ${height} above the datum plane`,
+    noGround: 'How far the ground lies below the datum plane is not told: see the sizes of the chassis.',
+  },
   caution:
     'A crane at full reach carries less: mind its plate. Chains, shackles and eyes carry the whole of it, on one leg too. Never reach under what hangs.',
 }

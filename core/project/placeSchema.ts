@@ -73,6 +73,7 @@ export const matingSchema = object({
 }).default(undefined)
 
 const spot = () => object({ stationMm: place(), leftMm: place(), upMm: place() }).default(undefined)
+const stiffness = () => figure(1, 1_000_000)
 const kg = () => figure(0, 100_000)
 
 const mass = object({
@@ -99,6 +100,17 @@ export const weightSchema = object({
   masses: list(mass, MOST.masses).required(),
   hook: object({ stationMm: place(), heightMm: place() }).default(undefined),
   hangDeg: figure(-89, 89),
+  legs: list(object({ stationMm: place(), heightMm: place(), lengthMm: size() }), 2),
+  mountsNPerMm: object({ frontLeft: stiffness(), frontRight: stiffness(), tail: stiffness() }).default(
+    undefined,
+  ),
+  shock: figure(1, 10),
+  tilt: object({
+    frontKgRaised: kg(),
+    raisedMm: size(),
+    radiusFrontMm: size(),
+    radiusRearMm: size(),
+  }).default(undefined),
   balances: list(object({ id: requiredId(), date: timeField(), note: noteField().defined() }), MOST.balances),
 }).default(undefined)
 

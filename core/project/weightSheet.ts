@@ -33,6 +33,21 @@ export interface HookSpot {
   readonly heightMm?: number
 }
 
+/** A leg of a sling, as far as it is told. */
+export interface LegSpot {
+  readonly stationMm?: number
+  readonly heightMm?: number
+  readonly lengthMm?: number
+}
+
+/** A second weighing with the rear raised, as far as it is told. */
+export interface TiltSheet {
+  readonly frontKgRaised?: number
+  readonly raisedMm?: number
+  readonly radiusFrontMm?: number
+  readonly radiusRearMm?: number
+}
+
 /** A balance that was found by trial: where the next lift starts. */
 export interface BalanceNote {
   readonly id: Id
@@ -53,5 +68,12 @@ export interface WeightSheet {
   readonly hook?: HookSpot
   /** How it has to hang to go in, tail down. */
   readonly hangDeg?: number
+  /** Two legs to one ring, in the unit's own level frame. */
+  readonly legs?: readonly LegSpot[]
+  /** Stiffness of the mounts, upward. */
+  readonly mountsNPerMm?: Readonly<Partial<Record<'frontLeft' | 'frontRight' | 'tail', number>>>
+  /** Multiplies the torque on the mounts: a clutch that is let go. */
+  readonly shock?: number
+  readonly tilt?: TiltSheet
   readonly balances?: readonly BalanceNote[]
 }

@@ -112,17 +112,9 @@ function placeOf(spot: MassSpot | undefined, needsHeight: boolean): MassPlace | 
 
 /** How the unit hangs; unknown until something with its weight and place is said to hang. */
 export function hangAnswer(sheet: WeightSheet): Known<Hang> {
-  const hanging = sheet.masses.filter(({ hangs, done }) => hangs === true && done !== 'out')
-  if (hanging.length === 0) return unknown('what hangs on the hoist: mark it in the list of masses')
-  const missing: Missing[] = []
-  const masses = hanging.flatMap(({ name, kg, at }): Mass[] => {
-    const place = placeOf(at, true)
-    if (kg !== undefined && kg > 0 && place) return [{ kg, ...place }]
-    missing.push({ what: `weight and place of “${name}”`, path: '' })
-    return []
-  })
-  if (missing.length > 0) return { known: false, missing }
-  const centre = centreOf(masses)
+  const masses = hangingMasses(sheet)
+  if (!masses.known) return masses
+  const centre = centreOf(masses.value)
   const { hook, hangDeg: wanted } = sheet
   const [station, height] = [hook?.stationMm, hook?.heightMm]
   const isAbove = height !== undefined && height > centre.height
@@ -132,4 +124,18 @@ export function hangAnswer(sheet: WeightSheet): Known<Hang> {
     hangDeg: isAbove && station !== undefined ? hangDeg(centre, { station, height }) : null,
     hookStationMm: isAbove && wanted !== undefined ? hookStation(centre, height, wanted) : null,
   })
+}
+
+/** Masses of the unit that hangs on the hoist; unknown until each has its weight and place. */
+export function hangingMasses(sheet: WeightSheet): Known<Mass[]> {
+  const hanging = sheet.masses.filter(({ hangs, done }) => hangs === true && done !== 'out')
+  if (hanging.length === 0) return unknown('what hangs on the hoist: mark it in the list of masses')
+  const missing: Missing[] = []
+  const masses = hanging.flatMap(({ name, kg, at }): Mass[] => {
+    const place = placeOf(at, true)
+    if (kg !== undefined && kg > 0 && place) return [{ kg, ...place }]
+    missing.push({ what: `weight and place of “${name}”`, path: '' })
+    return []
+  })
+  return missing.length > 0 ? { known: false, missing } : known(masses)
 }

@@ -218,3 +218,42 @@ test('the gearbox alone is held by its crossmember, and comes out below once tha
   await page.keyboard.press('Control+z')
   await expect(draw).toHaveCount(0)
 })
+
+test('two legs, mounts under torque and a height by tilting are worked out, kept and undone', async ({
+  page,
+}) => {
+  await openBay(page)
+  await view(page, 'Weight')
+  // Shortening the front leg lets the tail down.
+  const hang = page.getByTestId('legs-hang')
+  await expect(hang).toContainText('tail down')
+  const before = Number(/([\d.]+)° tail down/.exec(await hang.innerText())![1])
+  const front = page.getByLabel('first leg, length')
+  await front.fill('400')
+  await front.press('Tab')
+  await expect
+    .poll(async () => Number(/([\d.]+)° tail down/.exec(await hang.innerText())?.[1] ?? 0))
+    .toBeGreaterThan(before)
+
+  // 240 N·m in first gear, 3.9, and half as much again when the clutch is let go.
+  await expect(page.getByText('In gear 1, 1404 N·m at the output')).toBeVisible()
+  const loads = page.getByTestId('mount-loads')
+  const standing = (row: string) =>
+    loads.getByRole('row', { name: row }).getByRole('cell').first().innerText()
+  const newtons = await Promise.all(['front left', 'front right', 'tail'].map(standing))
+  // 217 kg weigh 2128 N.
+  const sum = newtons.map((text) => Number(text.replace(/[^\d.-]/g, ''))).reduce((a, b) => a + b)
+  expect(Math.abs(sum - 2128)).toBeLessThanOrEqual(2)
+  await expect(page.getByText('A mount is pulled up')).toBeVisible()
+
+  await page.getByText('Height by tilting').click()
+  await expect(page.getByTestId('tilted')).toContainText('600.7 mm above the ground, tilted by 9.0°')
+  await page.getByRole('button', { name: 'Take it: 212.7 mm above the datum plane' }).click()
+  await expect(page.getByLabel('Centre of gravity, height')).toHaveValue('212.68')
+  await saved(page)
+  await page.reload()
+  await expect(page.getByLabel('Centre of gravity, height')).toHaveValue('212.68')
+  await expect(front).toHaveValue('400')
+  await page.keyboard.press('Control+z')
+  await expect(page.getByLabel('Centre of gravity, height')).toHaveValue('210')
+})

@@ -50,6 +50,7 @@ const PLACES = [
         @change="weight.change({ cgHeightMm: $event })"
       />
     </div>
+    <TiltFields />
   </section>
 </template>
 

@@ -77,6 +77,7 @@ function keep() {
         @change="weight.change({ hangDeg: $event })"
       />
     </div>
+    <SlingLegs />
     <h3>{{ words.balances }}</h3>
     <ul>
       <li v-for="one in weight.sheet.balances ?? []" :key="one.id" class="balance">

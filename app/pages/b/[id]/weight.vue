@@ -14,6 +14,7 @@ const words = texts.weight
       <div>
         <LoadTable />
         <MassTable />
+        <MountCard />
       </div>
       <div>
         <ScaleFields :sheet="weight.sheet" />
