@@ -90,8 +90,14 @@ function engineFromFront(
   return [polygon('powertrain', outline, 'front')]
 }
 
-/** Housing, nose, tube and tyres of an axle; parts without a size are left out. */
-export function axleShapes(axle: AxleBody, centre: Vec3, nose: Vec3, move: RigidMove, view: View): Shape[] {
+/** Housing, nose, tube and tyres of an axle; parts without a size are left out, and the nose where nobody knows of one. */
+export function axleShapes(
+  axle: AxleBody,
+  centre: Vec3,
+  nose: Vec3 | null,
+  move: RigidMove,
+  view: View,
+): Shape[] {
   const { housingDiameterMm, tyreDiameterMm, trackMm } = axle.sizes ?? {}
   const middle = movePoint(move, centre)
   const shapes: Shape[] = []
@@ -114,8 +120,8 @@ export function axleShapes(axle: AxleBody, centre: Vec3, nose: Vec3, move: Rigid
   }
   if (!housingDiameterMm) return shapes
   const radius = housingDiameterMm / 2
-  const level: Vec3 = [centre[0], nose[1], centre[2]]
-  if (view === 'front')
+  const level: Vec3 = [centre[0], nose?.[1] ?? centre[1], centre[2]]
+  if (view === 'front' || !nose)
     return [...shapes, { form: 'circle', part: 'axle', centre: seen(movePoint(move, level), view), radius }]
   const toNose = unit(sub(nose, level))
   const square = squareTo(toNose, view)

@@ -7,12 +7,13 @@ import { NO_MOVE, type RigidMove } from '../linalg/mat3'
 import { add, middle, norm, scale, type Vec3 } from '../linalg/vec3'
 import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
-import type { AxleBody, Body } from '../project/body'
+import type { Body } from '../project/body'
 import type { Build } from '../project/build'
 import { axisOf, pointOf } from '../readings/geometry'
 import { sceneHandles, type SceneHandle } from './handles'
 import { hasOutline, outlineShapes, type SetBack } from './outlines'
-import { axleShapes, chassisShapes, powertrainShapes, shaftShape } from './bodies'
+import { axleOf } from './axles'
+import { chassisShapes, powertrainShapes, shaftShape } from './bodies'
 import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
 import { asUsual, inViews, seen, type Shape, type View, type ViewPoint } from './shape'
 
@@ -95,7 +96,7 @@ export function bodyShapes(
     ...(powertrain && shows(powertrain) ? engine(powertrain) : []),
     ...axlesOf(build)
       .filter(shows)
-      .flatMap((axle) => axleOf(build, now, view, moveOf, axle)),
+      .flatMap((axle) => axleOf(build, now, view, moveOf(axle.id), axle)),
     ...others.filter(isBefore).flatMap(drawn),
   ]
 }
@@ -133,37 +134,6 @@ function usualPowertrain(
   return asUsual(powertrainShapes(grown, end, all.value[1], all.value[2], view), isUsual)
 }
 
-/** An axle by its sizes; nothing where its centre or its nose was not read. */
-function axleOf(
-  build: Build,
-  now: Evaluation,
-  view: View,
-  moveOf: (body: string) => Known<RigidMove>,
-  axle: AxleBody,
-): Shape[] {
-  // From the front an axle far behind would hide what is looked at.
-  if (view === 'front' && !isAhead(now, axle)) return []
-  const nose = build.lines.flatMap((line) => line.joints).find((joint) => isOn(build, joint.point, axle.id))
-  if (!axle.centre || !nose) return []
-  const all = allKnown<[Vec3, Vec3, RigidMove]>([
-    pointOf(now.measured, axle.centre),
-    pointOf(now.measured, nose.point),
-    moveOf(axle.id),
-  ])
-  if (!all.known) return []
-  const drawn = axleWithSizes(axle)
-  return asUsual(axleShapes(drawn.axle, ...all.value, view), drawn.isUsual)
-}
-
-/** An axle farther back than this is no front one, in mm behind the datum. */
-const FRONT_AXLE_ENDS = 800
-
-/** True for an axle under or ahead of the engine. */
-function isAhead(now: Evaluation, { centre }: AxleBody): boolean {
-  const place = pointOf(now.measured, centre ?? '')
-  return place.known && place.value[0] > -FRONT_AXLE_ENDS
-}
-
 /** The output of the powertrain: the axis that drives a line, and the line's first joint; null when it drives none. */
 function outputOf(
   build: Build,
@@ -188,9 +158,6 @@ export function usualChassis(
     shape.part === 'rail' && isUsual ? { ...shape, isUsual } : shape,
   )
 }
-
-const isOn = (build: Build, pointId: string, body: string) =>
-  build.points.some((point) => point.id === pointId && point.body === body)
 
 /** Farther than any view reaches, in mm. */
 const FAR = 10_000

@@ -88,6 +88,46 @@ describe('the board', () => {
     expect(order({ fronts: 20, tail: 20 })[0]).toBe('member-ground')
   })
 
+  it('draws an axle at ride height and, in shadow, at the ends of its travel', () => {
+    const wheelsOf = (edit: (raw: any) => void) => {
+      const there = changedBay(edit)
+      const now = evaluateBuild(there, {})
+      return placeBackdrop(there, now, [-400, 3200], []).side.flatMap((shape) =>
+        shape.form === 'circle' && shape.part === 'tyre' && shape.radius === 340
+          ? [{ isSweep: shape.isSweep === true, at: shape.centre }]
+          : [],
+      )
+    }
+    const [still, ...none] = wheelsOf(() => undefined)
+    expect([still!.isSweep, none]).toEqual([false, []])
+    const at = (forward: number, up: number) => ({
+      isSweep: true,
+      at: [expect.closeTo(still!.at[0] - forward, 9), expect.closeTo(still!.at[1] + up, 9)],
+    })
+    const wheels = (up: number) => [{ axle: 'rear-axle', leftUpMm: up, rightUpMm: up }]
+    expect(
+      wheelsOf((raw) => {
+        raw.states = [
+          { id: 'bump', name: 'bump', wheels: wheels(70) },
+          { id: 'droop', name: 'droop', wheels: wheels(-90) },
+        ]
+      }),
+    ).toEqual([still, at(0, -90), at(0, 70)])
+    // Its own table of motion goes before, with how far it goes forward.
+    expect(
+      wheelsOf((raw) => {
+        raw.bodies.find(({ id }: { id: string }) => id === 'rear-axle').motion = {
+          kind: 'table',
+          rows: [
+            { wheelUpMm: -80, forwardMm: -6, noseUpDeg: -2 },
+            { wheelUpMm: 0, forwardMm: 0, noseUpDeg: 0 },
+            { wheelUpMm: 60, forwardMm: 4, noseUpDeg: 1 },
+          ],
+        }
+      }),
+    ).toEqual([still, at(-6, -80), at(4, 60)])
+  })
+
   it('is never blank: a build without outlines or gaps is drawn in its sizes', () => {
     const plain = demoBuild()
     const { shapes, gaps } = sceneOf(plain)

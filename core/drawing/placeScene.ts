@@ -4,8 +4,9 @@ import type { GapEvaluation } from '../model/gaps'
 import { known } from '../known'
 import { NO_MOVE } from '../linalg/mat3'
 import { add, dot, norm, scale, type Vec3 } from '../linalg/vec3'
-import { powertrainOf } from '../project/bodies'
+import { axlesOf, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
+import { axleSweep } from './axles'
 import { sceneHandles, type SceneHandle } from './handles'
 import { bodyShapes, mountPoints, usualChassis } from './lineScene'
 import { inViews, seen, VIEWS, type Shape, type View, type ViewPoint } from './shape'
@@ -63,6 +64,7 @@ export const placeBackdrop = (
       hasItems: true,
       shows: ({ id }) => !moved.includes(id),
     }),
+    ...axlesOf(build).flatMap((axle) => axleSweep(build, now, view, axle)),
   ])
 
 /** What was moved, as it stood in the first trial. */

@@ -27,6 +27,8 @@ export type Shape = (
 ) & {
   /** Drawn with a usual size until the real one is entered. */
   readonly isUsual?: boolean
+  /** Where it comes to on its way, not where it stands. */
+  readonly isSweep?: boolean
   /** A box of cardboard until the part is there. */
   readonly isProvisional?: boolean
   /** What it is, where it is not plain from its look. */

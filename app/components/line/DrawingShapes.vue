@@ -38,7 +38,7 @@ const names = computed(() =>
     <template v-for="(shape, i) in shapes" :key="i">
       <ellipse
         v-if="shape.form === 'circle'"
-        :class="[shape.part, { usual: shape.isUsual }]"
+        :class="[shape.part, { usual: shape.isUsual, sweep: shape.isSweep }]"
         :cx="projection.x(shape.centre[0])"
         :cy="y(shape.centre[1])"
         :rx="shape.radius * projection.pxPerMm"
@@ -50,6 +50,7 @@ const names = computed(() =>
           shape.part,
           {
             usual: shape.isUsual,
+            sweep: shape.isSweep,
             cardboard: shape.isProvisional,
             marked: marked !== '' && shape.name === marked,
           },
@@ -140,6 +141,11 @@ polyline.shaft {
 .usual {
   fill: none;
   stroke-dasharray: 7 5;
+}
+.sweep {
+  fill: none;
+  stroke-width: 1;
+  stroke-dasharray: 2 4;
 }
 .ghost > * {
   fill: none;
