@@ -4,6 +4,12 @@ import { seededRandom, type Random } from '../chance/random'
 import fourJoints from '../../docs/examples/four-joints.lurvan.json'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
 import bay from '../../demo/sedge-wagon.lurvan.json'
+import { lowOrder } from '../bay/lowOrder'
+import { rockedGaps } from '../bay/rocking'
+import { evaluateBuild } from '../model/evaluateBuild'
+import type { Build } from '../project/build'
+import { draftOf, scaleOf } from '../tracing/scaleDraft'
+import { legsAnswer, mountsAnswer, tiltAnswer } from '../weight/unitAnswers'
 import { newWayInPlan, swingSetup } from '../swing/swingOf'
 import { hangAnswer, weightAnswer } from '../weight/weightOf'
 import { resultJson } from './resultJson'
@@ -76,13 +82,62 @@ describe('builds that are bent anywhere', () => {
 })
 
 describe('placings that are bent anywhere', () => {
-  const PARTS = ['gaps', 'trials', 'positions', 'mating', 'weight', 'wayIn', 'bodies', 'levers'] as const
+  const PARTS = [
+    'gaps',
+    'trials',
+    'positions',
+    'mating',
+    'weight',
+    'wayIn',
+    'bodies',
+    'levers',
+    'photos',
+  ] as const
+  /** The tight bay with a part traced over a photograph, counted from its last trial. */
+  const rich = () => {
+    const raw: any = structuredClone(bay)
+    raw.countedFrom = raw.trials.at(-1).id
+    raw.photos = ['left', 'behind'].map((seenFrom, i) => ({
+      id: `photo-${i}`,
+      name: `from ${seenFrom}`,
+      shows: 'air-filter',
+      scale: {
+        seenFrom,
+        points: [
+          [100, 400],
+          [900, 380],
+        ],
+        places:
+          i === 0
+            ? [[100, 50]]
+            : [
+                [0, 0],
+                [400, 20],
+              ],
+        distanceMm: 400,
+        cameraMm: 3000,
+        nearerMm: 100,
+      },
+    }))
+    raw.bodies.find(({ id }: { id: string }) => id === 'air-filter').outlines = [
+      {
+        view: 'side',
+        corners: [
+          [0, 0],
+          [90, 0],
+          [90, 60],
+        ],
+        photo: 'photo-0',
+      },
+    ]
+    return raw
+  }
 
   it('are refused with a place, or answered without an endless figure, and nothing of them is lost', () => {
     const random = seededRandom(8)
     let [answered, refused] = [0, 0]
-    for (let run = 0; run < 300; run++) {
-      const raw: any = structuredClone(bay)
+    for (let run = 0; run < 360; run++) {
+      const raw = rich()
       bend(raw[PARTS[run % PARTS.length]!], random)
       const parsed = parseBuild(raw)
       if (!parsed.ok) {
@@ -98,8 +153,10 @@ describe('placings that are bent anywhere', () => {
       expect(JSON.stringify(build.mating ?? null)).toBe(JSON.stringify(raw.mating ?? null))
       const answers = [
         build.weight ? [weightAnswer(build.weight), hangAnswer(build.weight)] : [],
+        build.weight ? [legsAnswer(build.weight), tiltAnswer(build, build.weight)] : [],
+        (build.photos ?? []).map(({ scale }) => (scale ? placedBy(scaleOf(draftOf(scale))) : null)),
         swingSetup(build, build.wayIn ?? newWayInPlan(build)),
-        run % 4 === 0 ? resultJson(build) : null,
+        run % 4 === 0 ? [resultJson(build), standing(build)] : null,
       ]
       // JSON writes what is no number as null, so it is looked for before.
       expect([run, numbersOf(answers).every(Number.isFinite)]).toEqual([run, true])
@@ -108,6 +165,20 @@ describe('placings that are bent anywhere', () => {
     expect(refused).toBeGreaterThan(20)
   }, 60_000)
 })
+
+/** A corner of the picture on the vehicle; nothing where it is not scaled. */
+const placedBy = (scaled: ReturnType<typeof scaleOf>) =>
+  'map' in scaled ? [scaled.map.mmPerPx, ...scaled.map.toPlace([0, 0])] : scaled.lacks.length
+
+/** What is told of it as it stands, besides its checks. */
+function standing(build: Build) {
+  const now = evaluateBuild(build, {})
+  return [
+    rockedGaps(build, now, 3),
+    lowOrder(build, now, { front: 60, rear: 20 }),
+    build.weight ? mountsAnswer(build, now.measured, build.weight) : null,
+  ]
+}
 
 function numbersOf(value: unknown): number[] {
   if (typeof value === 'number') return [value]
