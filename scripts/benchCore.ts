@@ -3,8 +3,12 @@ import { readFileSync } from 'node:fs'
 import { newRun } from '../core/columns/run'
 import { compile, type CompiledBuild } from '../core/model/compile'
 import { evaluateBuild } from '../core/model/evaluateBuild'
+import type { Build } from '../core/project/build'
+import type { Lever } from '../core/project/lever'
 import { parseBuildText } from '../core/project/parseBuild'
 import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
+import { differentSettings } from '../core/solver/differentSettings'
+import { provingWith } from '../core/uncertainty/provenCure'
 import { sampleModel } from '../core/uncertainty/sampleModel'
 import { newTruths } from '../core/uncertainty/truths'
 import { percentile, say } from './benchTimes'
@@ -12,6 +16,7 @@ import { plainKernel } from './plainKernel'
 
 benchMoves()
 benchUncertainty()
+benchSettings()
 
 function benchMoves(): void {
   const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
@@ -23,6 +28,35 @@ function benchMoves(): void {
     times.push(performance.now() - start)
   }
   say('core: all checks at one lever setting', times)
+}
+
+/** Every different setting of the tight bay, each proved with its ±: six levers of forty steps each, and all eight as they are. */
+function benchSettings(): void {
+  const parsed = parseBuildText(readFileSync('demo/sedge-wagon.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const six = parsed.value.levers.slice(0, 6).map(({ stock: _, ...lever }, i): Lever => {
+    const half = lever.kind === 'wedge' ? 4 : ([20, 20, 20, 12, 12][i % 5] ?? 20)
+    return { ...lever, range: [-half, half], step: half / 20 }
+  })
+  for (const [what, levers, rounds] of [
+    ['six levers × 41 steps', six, 1],
+    ['all eight as they are', parsed.value.levers, 5],
+  ] as const) {
+    const build: Build = { ...parsed.value, levers, positions: parsed.value.positions.slice(0, 1) }
+    const times: number[] = []
+    let told = ''
+    for (let round = 0; round < rounds; round++) {
+      const start = performance.now()
+      const search = differentSettings(build, {}, provingWith(build, true))
+      let step = search.next()
+      while (!step.done) step = search.next()
+      times.push(performance.now() - start)
+      const { settings, looked, isWhole } = step.value
+      told = `${settings.length} settings of ${looked}${isWhole ? ', the whole grid' : ''}`
+    }
+    say(`core: find a setting, ${what}`, times)
+    console.log(told)
+  }
 }
 
 /** Rates beside a plain kernel in the same run, so that a slow or a busy machine does not matter. */
