@@ -34,9 +34,9 @@ function benchMoves(): void {
 function benchSettings(): void {
   const parsed = parseBuildText(readFileSync('demo/sedge-wagon.lurvan.json', 'utf8'))
   if (!parsed.ok) throw new Error('the demo build is damaged')
-  const six = parsed.value.levers.slice(0, 6).map(({ stock: _, ...lever }, i): Lever => {
+  const six = parsed.value.levers.slice(0, 6).map((lever, i): Lever => {
     const half = lever.kind === 'wedge' ? 4 : ([20, 20, 20, 12, 12][i % 5] ?? 20)
-    return { ...lever, range: [-half, half], step: half / 20 }
+    return { ...lever, stock: undefined, range: [-half, half], step: half / 20 }
   })
   for (const [what, levers, rounds] of [
     ['six levers × 41 steps', six, 1],

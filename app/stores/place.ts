@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, shallowRef, toRaw } from 'vue'
+import { computed, ref, shallowRef, toRaw } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { Build, Position } from '~~/core/project/build'
@@ -61,6 +61,21 @@ export const usePlace = defineStore('place', () => {
   const glance = computed(() =>
     glanced.value && evaluation.compiled ? evaluate(toRaw(evaluation.compiled), glanced.value) : null,
   )
+  /** Positions that stay drawn beside the setting, whatever is looked at. */
+  const pinned = ref<ReadonlySet<string>>(new Set())
+  function pin(id: string, isPinned: boolean): void {
+    const next = new Set(pinned.value)
+    if (isPinned) next.add(id)
+    else next.delete(id)
+    pinned.value = next
+  }
+  /** What is drawn over the board besides the setting that stands. */
+  const overlays = computed(() => [
+    ...positions.value
+      .filter(({ position }) => pinned.value.has(position.id) && position.id !== workbench.build?.chosen)
+      .map(({ position, evaluation: there }) => ({ name: position.name, evaluation: there })),
+    ...(glance.value ? [{ name: '', evaluation: glance.value }] : []),
+  ])
   /** The lift-in that stands now; null before the first. */
   const trial = computed<Trial | null>(() => workbench.build?.trials.at(-1) ?? null)
 
@@ -245,7 +260,9 @@ export const usePlace = defineStore('place', () => {
   return {
     positions,
     glanced,
-    glance,
+    overlays,
+    pinned,
+    pin,
     trial,
     addGap,
     changeGap,

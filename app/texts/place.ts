@@ -186,6 +186,8 @@ export const place = {
     isReversible: 'yes, nothing is cut',
     notReversible: 'no, metal is cut',
     joints: 'Joint angles',
+    onBoard: 'On the board too',
+    stands: 'stands on it',
     moved: 'Moved',
     asMeasured: 'as measured',
     remove: 'Delete',

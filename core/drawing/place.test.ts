@@ -5,7 +5,15 @@ import { changedBay } from '../testdata/bay'
 import { demoBuild } from '../testdata/builds'
 import { placeLabels } from './gapLabels'
 import { placePanes } from './placePanes'
-import { lowPoints, movedBodies, placeBackdrop, placeGhosts, placeScene, placeSpan } from './placeScene'
+import {
+  lowPoints,
+  movedBodies,
+  nameSpot,
+  placeBackdrop,
+  placeGhosts,
+  placeScene,
+  placeSpan,
+} from './placeScene'
 import { inViews } from './shape'
 
 const build = changedBay()
@@ -86,6 +94,16 @@ describe('the board', () => {
       lowPoints(evaluateBuild(build, settings)).map(({ id }) => id)
     expect(order({})).toEqual(['sump-ground', 'exhaust-ground', 'member-ground', 'cooler-ground'])
     expect(order({ fronts: 20, tail: 20 })[0]).toBe('member-ground')
+  })
+
+  it('names an overlaid position behind the rearmost corner of its powertrain', () => {
+    const spotAt = (fore: number) => {
+      const now = evaluateBuild(build, { fore })
+      return nameSpot(placeScene(build, now, movedBodies(build, now)).shapes.side)!
+    }
+    const [back, ahead] = [spotAt(-10), spotAt(5)]
+    expect([back[0] - ahead[0], back[1] - ahead[1]]).toEqual([expect.closeTo(15, 6), expect.closeTo(0, 6)])
+    expect(nameSpot([])).toBeNull()
   })
 
   it('draws an axle at ride height and, in shadow, at the ends of its travel', () => {

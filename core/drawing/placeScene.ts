@@ -129,6 +129,14 @@ export const lowPoints = ({ gaps }: Evaluation): LowPoint[] =>
     )
     .sort((one, other) => one.gapMm - other.gapMm)
 
+/** Where the name of an overlaid position stands: behind the rearmost corner of its powertrain; null where nothing of it is drawn. */
+export function nameSpot(shapes: readonly Shape[]): ViewPoint | null {
+  const corners = shapes.flatMap((shape) =>
+    shape.part === 'powertrain' && shape.form !== 'circle' ? shape.points : [],
+  )
+  return corners.reduce<ViewPoint | null>((last, at) => (last && last[0] >= at[0] ? last : at), null)
+}
+
 /** Room left about everything that is shown, in mm. */
 const MARGIN = 120
 

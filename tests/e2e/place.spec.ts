@@ -121,6 +121,12 @@ test('positions stand side by side, one is chosen, and trials say what was packe
   )
   await page.getByLabel('Name A').fill('as high as it goes')
   await page.getByLabel('Name A').press('Enter')
+  // The other one stays drawn over it, by its name, until it is taken off the board.
+  const other = page.getByTestId('other-side')
+  await table.getByRole('checkbox', { name: 'On the board too: as high as it goes' }).click()
+  await expect(other.getByText('as high as it goes')).toBeVisible()
+  await table.getByRole('checkbox', { name: 'On the board too: as high as it goes' }).click()
+  await expect(other).toHaveCount(0)
   await table.getByRole('button', { name: 'Choose' }).click()
   await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '20.0 mm up')
 

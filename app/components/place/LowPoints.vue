@@ -89,7 +89,8 @@ ol {
   gap: 6px;
   align-items: center;
 }
-.bump :deep(*) {
+.bump :deep(.size) {
+  width: 100%;
   min-width: 0;
 }
 li {

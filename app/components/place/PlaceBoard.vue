@@ -5,6 +5,7 @@ import type { DrawnUnread } from '~~/core/bay/drawnGaps'
 import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
 import {
   movedBodies,
+  nameSpot,
   placeBackdrop,
   placeGhosts,
   placeReach,
@@ -25,7 +26,7 @@ const {
   evaluation,
   marked,
   markedPart = '',
-  other = null,
+  others = [],
   drawn = [],
 } = defineProps<{
   build: Build
@@ -34,8 +35,8 @@ const {
   marked: string
   /** Name of the part that is looked at in the list. */
   markedPart?: string
-  /** Another setting that is looked at, drawn as a ghost. */
-  other?: Evaluation | null
+  /** Other settings that are looked at, drawn as ghosts with their names. */
+  others?: readonly { readonly name: string; readonly evaluation: Evaluation }[]
   /** Gaps that were not read, as outlines have them. */
   drawn?: readonly DrawnUnread[]
 }>()
@@ -62,7 +63,12 @@ const still = keptBy(
   }),
 )
 const scene = computed(() => placeScene(build, evaluation, moved.value))
-const others = computed(() => (other ? placeScene(build, other, movedBodies(build, other)).shapes : null))
+const ghosts = computed(() =>
+  others.map(({ name, evaluation: there }) => {
+    const { shapes } = placeScene(build, there, movedBodies(build, there))
+    return { name, shapes, spot: nameSpot(shapes.side) }
+  }),
+)
 /** The scale stays where it is while the engine moves a little. */
 const board = keptBy(
   () => [still.value, width.value],
@@ -137,8 +143,22 @@ const nameOf = (handle: SceneHandle) => {
             :projection="pane.projection"
             :marked="markedPart"
           />
-          <g v-if="others" class="other" :data-testid="`other-${pane.view}`">
-            <DrawingShapes :shapes="others[pane.view]" view="side" :projection="pane.projection" />
+          <g
+            v-for="({ name, shapes, spot }, i) in ghosts"
+            :key="i"
+            class="other"
+            :data-testid="`other-${pane.view}`"
+            :data-name="name"
+          >
+            <DrawingShapes :shapes="shapes[pane.view]" view="side" :projection="pane.projection" />
+            <text
+              v-if="name && spot && pane.view === 'side'"
+              class="whose"
+              :x="pane.projection.x(spot[0]) + 6"
+              :y="pane.projection.sideY(spot[1]) + 4 + 17 * i"
+            >
+              {{ name }}
+            </text>
           </g>
           <path
             v-for="(mount, i) in scene.mounts[pane.view]"
@@ -219,6 +239,13 @@ svg {
   display: block;
   contain: strict;
   user-select: none;
+}
+.whose {
+  fill: var(--accent);
+  font-weight: 600;
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
 }
 .other :deep(polygon),
 .other :deep(polyline) {

@@ -102,6 +102,18 @@ const cutsText = (count: number, deepest: number) =>
             {{ shareText(position.id) }}
           </td>
         </tr>
+        <tr v-if="columns.length > 1">
+          <th scope="row">{{ words.onBoard }}</th>
+          <td v-for="{ position } in columns" :key="position.id">
+            <template v-if="position.id === build.chosen">{{ words.stands }}</template>
+            <UCheckbox
+              v-else
+              :model-value="place.pinned.has(position.id)"
+              :aria-label="`${words.onBoard}: ${position.name}`"
+              @update:model-value="place.pin(position.id, $event === true)"
+            />
+          </td>
+        </tr>
         <tr>
           <th scope="row">{{ words.moved }}</th>
           <td v-for="{ position, facts } in columns" :key="position.id">
