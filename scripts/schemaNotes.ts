@@ -65,6 +65,7 @@ export const SCHEMA_NOTES: Readonly<Record<string, string>> = {
   'weight.mountsNPerMm': 'stiffness of the mounts, upward',
   'weight.shock': 'multiplies the torque on the mounts',
   'weight.tilt': 'a second weighing with the rear raised',
+  'levers.name': 'what the builder calls it; a usual name when absent',
   rockDeg: 'how far it rocks on its mounts either way',
   'photos.scale': 'two points that say how large the picture is and where it lies',
   'scale.points': 'px from the left edge and from the top',

@@ -205,6 +205,7 @@ export const useBay = defineStore('bay', () => {
   function changeLever(
     id: string,
     changed: Partial<Pick<Lever, 'range' | 'step' | 'effort'>> & {
+      readonly name?: string | undefined
       readonly stock?: readonly number[] | undefined
       readonly locked?: boolean | undefined
       readonly lockedBecause?: string | undefined

@@ -116,6 +116,8 @@ export const bay = {
       adapter: 'by an adapter, or a longer gearbox',
       wedge: 'by a wedge at the spring seat',
     },
+    leverName: 'What you call it',
+    leverNameHint: 'such as “rear torque mount”; empty for the usual name',
     least: 'From',
     most: 'To',
     step: 'Step',

@@ -46,6 +46,8 @@ export interface Lever {
   readonly kind: LeverKind
   /** The body it moves. */
   readonly body: BodyId
+  /** What the builder calls it: “rear torque mount”. */
+  readonly name?: string
   readonly range: readonly [number, number]
   readonly step: number
   /** Spacer thicknesses at hand, in mm. */

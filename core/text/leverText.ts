@@ -21,8 +21,9 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   wedge: { name: 'wedge at the spring seat', ways: ['nose up', 'nose down'] },
 }
 
-/** Levers under the front of an engine, in words. */
-const FRONTS: Readonly<Partial<Record<LeverKind, string>>> = {
+/** Where something is packed, in words. */
+const MOUNTS: Readonly<Partial<Record<LeverKind, string>>> = {
+  'tail-up': 'the tail',
   'front-up': 'both front mounts',
   'front-left-up': 'the front left mount',
   'front-right-up': 'the front right mount',
@@ -31,7 +32,8 @@ const FRONTS: Readonly<Partial<Record<LeverKind, string>>> = {
 type Ways = readonly [string, string]
 
 /** What a lever is called on screen: with its body, unless it is the powertrain's or an axle's wedge and there is but one. */
-export function leverName(build: Build, { kind, body: id }: Lever): string {
+export function leverName(build: Build, { kind, body: id, name }: Lever): string {
+  if (name) return name
   const body = bodyById(build, id)
   const alike = build.levers.filter((one) => one.kind === kind)
   const isPlain = (body?.kind === 'powertrain' || kind === 'wedge') && alike.length === 1
@@ -62,13 +64,13 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
   if (lever.kind === 'wedge') return wedgeInstruction(build, lever, change)
   const size = formatLength(Math.abs(change), units)
   const raises = change > 0
-  if (lever.kind === 'tail-up')
-    return raises ? `Pack the tail up ${size}${stackText(lever, change)}` : `Lower the tail ${size}`
   if (lever.kind === 'adapter')
     return `Make the adapter or the gearbox ${size} ${leverWays(lever)[raises ? 0 : 1]}`
-  const fronts = FRONTS[lever.kind]
-  if (fronts)
-    return raises ? `Pack ${fronts} up ${size}${stackText(lever, change)}` : `Lower ${fronts} ${size}`
+  const mount = MOUNTS[lever.kind]
+  if (mount) {
+    const what = lever.name ? `the ${lever.name}` : mount
+    return raises ? `Pack ${what} up ${size}${stackText(lever, change)}` : `Lower ${what} ${size}`
+  }
   const body = bodyById(build, lever.body)
   const what =
     lever.kind === 'tail-sideways'

@@ -41,6 +41,8 @@ function setStock(lever: Lever, text: string) {
   faults[lever.id] = parsed.ok ? undefined : parsed.message
   if (parsed.ok) bay.changeLever(lever.id, { stock: parsed.stock.length > 0 ? parsed.stock : undefined })
 }
+const setName = (lever: Lever, text: string) =>
+  bay.changeLever(lever.id, { name: text.trim().slice(0, 200) || undefined })
 const setWhy = (lever: Lever, text: string) => {
   const why = text.trim().slice(0, 200)
   bay.changeLever(lever.id, {
@@ -55,6 +57,14 @@ const setWhy = (lever: Lever, text: string) => {
     <h3>{{ words.levers }}</h3>
     <div v-for="lever in own" :key="lever.id" class="lever" :data-lever-fields="lever.id">
       <h4>{{ leverName(build, lever) }}</h4>
+      <UFormField :label="words.leverName" :help="words.leverNameHint">
+        <UInput
+          :model-value="lever.name ?? ''"
+          class="w-full"
+          maxlength="200"
+          @change="setName(lever, ($event.target as HTMLInputElement).value)"
+        />
+      </UFormField>
       <div class="three">
         <FigureField
           :label="words.least"
