@@ -5,7 +5,7 @@ import type { Cure } from '~~/core/solver/cure'
 import { likelihoodText } from '~~/core/text/checkText'
 import { cureBrief, cureInstruction, cureRemark } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
-import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useSureness } from './sureness'
@@ -91,9 +91,8 @@ export const useCures = defineStore('cures', () => {
   }
 
   async function search(): Promise<void> {
-    const run = ++latest
-    // A search that was overtaken is of no use: its worker goes with it.
     if (isSearching.value) stop()
+    const run = ++latest
     const { build } = workbench
     if (!build || !isWanted.value || levers.isHeld) return
     // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
@@ -116,8 +115,7 @@ export const useCures = defineStore('cures', () => {
         if (run === latest && together.reaches !== 'none') cures.value = [together, ...alone]
       }
     } catch (error) {
-      if (run === latest && !(error instanceof WorkerEnded))
-        failure.value = error instanceof Error ? error.message : String(error)
+      if (run === latest) failure.value = error instanceof Error ? error.message : String(error)
     } finally {
       if (run === latest) isSearching.value = false
     }
@@ -125,7 +123,8 @@ export const useCures = defineStore('cures', () => {
 
   /** Ends a search that runs. */
   function stop(): void {
-    client.end()
+    latest++
+    client.tell((service) => service.leave())
     isSearching.value = false
   }
 

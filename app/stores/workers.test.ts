@@ -25,6 +25,7 @@ jest.mock('../workers/workerClient', () => {
       const name = String(start).includes('sureness') ? 'sample' : 'cures'
       return {
         ask: async (question: (service: unknown) => Promise<unknown>) => question(answers[name](services)),
+        tell: () => void ended.push(name),
         end: () => void ended.push(name),
       }
     },

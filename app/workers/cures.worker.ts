@@ -1,19 +1,23 @@
 import { expose } from 'comlink'
 import { differentSettings } from '~~/core/solver/differentSettings'
 import { goalSetting } from '~~/core/solver/goals'
-import { leastEffortCure, nearestCures } from '~~/core/solver/findCures'
+import { eachNearestCure, leastEffortCure } from '~~/core/solver/findCures'
 import { provingWith } from '~~/core/uncertainty/provenCure'
 import type { CureService } from './protocol'
-import { finished } from './unhurried'
+import { oneAtATime } from './unhurried'
+
+const { finished, leave } = oneAtATime()
 
 const service: CureService = {
-  nearest: async (build, settings, isSampled) => nearestCures(build, settings, provingWith(build, isSampled)),
-  together: async (build, settings, isSampled, onProgress) =>
+  nearest: (build, settings, isSampled) =>
+    finished(eachNearestCure(build, settings, provingWith(build, isSampled))),
+  together: (build, settings, isSampled, onProgress) =>
     finished(leastEffortCure(build, settings, provingWith(build, isSampled)), onProgress),
-  different: async (build, settings, isSampled, onProgress) =>
+  different: (build, settings, isSampled, onProgress) =>
     finished(differentSettings(build, settings, provingWith(build, isSampled)), onProgress),
-  goal: async (build, settings, goal, isSampled, onProgress) =>
+  goal: (build, settings, goal, isSampled, onProgress) =>
     finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), onProgress),
+  leave: async () => leave(),
 }
 
 expose(service)

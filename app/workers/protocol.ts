@@ -11,21 +11,21 @@ import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 export interface CureService {
   /** Smallest change of each lever alone. */
   nearest: (build: Build, settings: LeverSettings, isSampled: boolean) => Promise<Cure[]>
-  /** Least effort of all levers together; told how many settings have been looked at, and left by ending the worker. */
+  /** Least effort of all levers together; told how many settings have been looked at. */
   together: (
     build: Build,
     settings: LeverSettings,
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<Cure>
-  /** Settings of all levers that each move other ones, reported and left in the same way. */
+  /** Settings of all levers that each move other ones, reported in the same way. */
   different: (
     build: Build,
     settings: LeverSettings,
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<FoundSettings>
-  /** The best setting for a goal, reported and left in the same way. */
+  /** The best setting for a goal, reported in the same way. */
   goal: (
     build: Build,
     settings: LeverSettings,
@@ -33,6 +33,8 @@ export interface CureService {
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<GoalFound>
+  /** Leaves whatever is being looked for; a new question does so too. */
+  leave: () => Promise<void>
 }
 
 /** A setting of the levers to be sampled. */

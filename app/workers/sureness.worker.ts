@@ -5,7 +5,7 @@ import { DEFAULT_SEED, LEAST_SAMPLES, monteCarlo } from '~~/core/uncertainty/mon
 import { sampleModel } from '~~/core/uncertainty/sampleModel'
 import { newTruths, type Truths } from '~~/core/uncertainty/truths'
 import type { SurenessService } from './protocol'
-import { unhurried } from './unhurried'
+import { rest, unhurried } from './unhurried'
 
 /** The question that is wanted; an older one stops at its next report. */
 let wanted = 0
@@ -31,8 +31,7 @@ const service: SurenessService = {
       if (step.done) return step.value
       if (performance.now() - rested < PATIENCE) continue
       report(step.value / samples)
-      // A turn of the event loop lets another question come in.
-      await new Promise((resolve) => setTimeout(resolve))
+      await rest()
       rested = performance.now()
       if (wanted !== run) return null
     }

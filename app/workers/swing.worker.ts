@@ -1,10 +1,12 @@
 import { expose } from 'comlink'
 import { leastLift } from '~~/core/swing/wayIn'
 import type { SwingService } from './protocol'
-import { finished } from './unhurried'
+import { oneAtATime } from './unhurried'
+
+const { finished } = oneAtATime()
 
 const service: SwingService = {
-  leastLift: async (setup, range, onProgress) => finished(leastLift(setup, range), onProgress),
+  leastLift: (setup, range, onProgress) => finished(leastLift(setup, range), onProgress),
 }
 
 expose(service)

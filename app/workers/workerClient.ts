@@ -8,6 +8,8 @@ export interface WorkerClient<Service> {
    * @throws Error when the worker cannot be loaded, fails or is ended meanwhile
    */
   readonly ask: <T>(question: (service: Remote<Service>) => Promise<T>) => Promise<T>
+  /** Tells the worker something, if there is one. */
+  readonly tell: (message: (service: Remote<Service>) => Promise<void>) => void
   /** Ends the worker; whoever waits for it is told. */
   readonly end: () => void
 }
@@ -61,6 +63,10 @@ export function workerClient<Service>(start: () => Worker): WorkerClient<Service
     ask: async (question) => {
       const { service, fault } = started()
       return Promise.race([question(service), fault])
+    },
+    tell: (message) => {
+      // A worker that breaks is told to whoever asks it something.
+      if (running) message(running.service).catch(() => undefined)
     },
     end,
   }

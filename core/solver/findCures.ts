@@ -25,9 +25,18 @@ export type CureProgress = number
  * @returns one cure a lever; those that reach `holds` first
  * @see docs/methods/placement.md
  */
-export function nearestCures(build: Build, settings: LeverSettings, prove: Proof | null = null): Cure[] {
+export const nearestCures = (build: Build, settings: LeverSettings, prove: Proof | null = null): Cure[] =>
+  finished(eachNearestCure(build, settings, prove))
+
+/** The same, yielding the settings looked at, so that the caller can report and stop. */
+export function* eachNearestCure(
+  build: Build,
+  settings: LeverSettings,
+  prove: Proof | null = null,
+): Generator<CureProgress, Cure[]> {
   const search = newSearch(build, settings, prove)
-  const cures = freeLevers(build).map((lever) => finished(cureBy(search, [lever])))
+  const cures: Cure[] = []
+  for (const lever of freeLevers(build)) cures.push(yield* cureBy(search, [lever]))
   return cures.sort((a, b) => RANK[a.reaches] - RANK[b.reaches])
 }
 

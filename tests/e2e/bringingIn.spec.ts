@@ -136,8 +136,8 @@ test('the way in is found, stepped and shown; with the crossmember in it is prov
 test('all of it goes out in the file and comes back the same', async ({ page }) => {
   await openBay(page)
   await view(page, 'Weight')
-  await page.getByLabel('Front left').fill('400')
-  await page.getByLabel('Front left').press('Tab')
+  await page.getByLabel('Front left', { exact: true }).fill('400')
+  await page.getByLabel('Front left', { exact: true }).press('Tab')
   await saved(page)
   const download = page.waitForEvent('download')
   await page.keyboard.press('Control+k')
