@@ -4,6 +4,7 @@ import { CHROMIUM_ARGS } from '../playwright.config'
 import { installChromium, CHROMIUM } from './chromium.mjs'
 import { build, install } from './fresh.mjs'
 import { serve } from './serve'
+import { photograph } from '../tests/support/photograph'
 
 const PORT = 4680
 const OUT = 'docs/screenshots'
@@ -33,13 +34,13 @@ const SHOTS: readonly Shot[] = [
     phone: true,
     prepare: typePinion,
   },
-  { file: 'setups', path: `${TWO_SETUPS}/setups` },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'compare', path: `${TWO_SETUPS}/compare` },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
   { file: 'place-dark', path: `${BAY}/place?drawer=gaps&at=downpipe-frame`, dark: true },
   { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
   { file: 'bay', path: `${BAY}/place`, prepare: showParts },
+  { file: 'trace', path: `${BAY}/trace?part=air-filter`, prepare: tracePart },
   { file: 'positions', path: `${BAY}/place`, prepare: comparePositions },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'mating', path: `${BAY}/mating` },
@@ -147,4 +148,48 @@ async function findSettings(page: Page): Promise<void> {
 
 async function typePinion(page: Page): Promise<void> {
   await page.getByTestId('digits').fill('86.5')
+}
+
+/** An air filter half traced over a photograph. */
+async function tracePart(page: Page): Promise<void> {
+  const buffer = await photograph(page.context())
+  await page
+    .getByLabel('Take or choose a photograph')
+    .setInputFiles({ name: 'filter from the left.png', mimeType: 'image/png', buffer })
+  const picture = page.getByTestId('trace-picture')
+  await picture.waitFor()
+  const tap = async (x: number, y: number) => {
+    const box = await picture.boundingBox()
+    if (!box) throw new Error('the photograph is not on screen')
+    await page.mouse.click(box.x + (x / 1200) * box.width, box.y + (y / 800) * box.height)
+  }
+  await tap(200, 600)
+  await tap(1000, 600)
+  for (const [label, figure] of [
+    ['A, station', '80'],
+    ['A, height', '180'],
+    ['A to B, measured', '240'],
+    ['From the lens to A and B', '2500'],
+    ['The part is nearer by', '60'],
+  ] as const) {
+    await page.getByLabel(label, { exact: true }).fill(figure)
+    await page.getByLabel(label, { exact: true }).press('Tab')
+  }
+  for (const [x, y] of [
+    [300, 600],
+    [300, 280],
+    [470, 280],
+    [470, 214],
+    [720, 214],
+    [720, 280],
+    [900, 280],
+    [900, 600],
+  ] as const)
+    await tap(x, y)
+  await page.getByText('8 corners').waitFor()
+  await page.evaluate(() => {
+    ;(document.activeElement as HTMLElement | null)?.blur()
+    document.querySelector('main')?.scrollTo(0, 0)
+    scrollTo(0, 0)
+  })
 }

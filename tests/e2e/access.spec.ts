@@ -1,6 +1,6 @@
 import { grave } from './axe'
 import { expect, test } from './browser'
-import { openDemo } from './bench'
+import { goWithin, openDemo } from './bench'
 
 /** Every main view by day; by night those whose colours are not all the theme's own. */
 const VIEWS = {
@@ -28,7 +28,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       expect(await grave(page)).toEqual([])
       await openDemo(page)
       for (const view of VIEWS[colorScheme]) {
-        await page.goto(`/b/fen-tender/${view}`)
+        await goWithin(page, `/b/fen-tender/${view}`)
         await expect(page.getByRole('main')).toContainText(/\w/)
         expect({ view, faults: await grave(page) }).toEqual({ view, faults: [] })
       }

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { gapRow, openBay, saved } from './bench'
+import { gapRow, goWithin, openBay, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'
 
@@ -176,11 +176,11 @@ test('a longer gearbox is planned: the output goes back, what has to be cut is t
   await own.getByLabel(/It carries load/).check()
   await expect(cuts.first()).toContainText('effort 14 · structural')
   await saved(page)
-  await page.goto('/b/sedge-wagon/sheet')
+  await goWithin(page, '/b/sedge-wagon/sheet')
   await expect(page.getByText(/gearbox pan to crossmember: 50\.9 mm deep at station/)).toContainText(
     '; structural',
   )
-  await page.goto('/b/sedge-wagon/place')
+  await goWithin(page, '/b/sedge-wagon/place')
   await page.getByRole('tab', { name: 'Positions' }).click()
   await expect(page.getByRole('row', { name: /To cut/ })).toContainText('effort 14')
   await expect(page.getByRole('row', { name: /Can be taken back/ })).toContainText('no, metal is cut')
@@ -213,11 +213,11 @@ test('parts, shelf and one part pass axe, also on a phone', async ({ page }) => 
   await partsTab(page)
   const check = async () => expect(await grave(page)).toEqual([])
   await check()
-  await page.goto('/b/sedge-wagon/place?drawer=bay')
+  await goWithin(page, '/b/sedge-wagon/place?drawer=bay')
   await expect(page.getByRole('button', { name: 'Take oil filter' })).toBeVisible()
   await check()
   await page.setViewportSize({ width: 390, height: 844 })
-  await page.goto('/b/sedge-wagon/place?drawer=bay&at=radiator')
+  await goWithin(page, '/b/sedge-wagon/place?drawer=bay&at=radiator')
   await expect(page.getByLabel('Front end, station')).toBeVisible()
   await check()
   const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)

@@ -27,6 +27,22 @@ export async function newBuild(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Chassis, fore and aft' })).toBeVisible()
 }
 
+interface RoutedApp {
+  readonly config: {
+    readonly globalProperties: { readonly $router: { push: (path: string) => Promise<unknown> } }
+  }
+}
+
+/** Goes to another place of the application without loading it anew, as its own links do. */
+export async function goWithin(page: Page, to: string): Promise<void> {
+  await page.evaluate(async (path) => {
+    const root = document.querySelector('#__nuxt') as unknown as { __vue_app__: RoutedApp }
+    await root.__vue_app__.config.globalProperties.$router.push(path)
+    // The view is there with the next frame.
+    await new Promise((done) => requestAnimationFrame(() => setTimeout(done)))
+  }, to)
+}
+
 /** Waits until everything on screen is stored. */
 export const saved = (page: Page) => expect(page.getByTestId('saved')).toContainText('saved')
 

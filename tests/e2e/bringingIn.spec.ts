@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { openBay, saved } from './bench'
+import { goWithin, openBay, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'
 
@@ -176,12 +176,12 @@ test.describe('on a phone', () => {
   test('a dial is read by touch, and nothing is wider than the screen', async ({ page }) => {
     await openBay(page)
     for (const part of ['mating', 'weight', 'way-in']) {
-      await page.goto(`/b/sedge-wagon/${part}`)
+      await goWithin(page, `/b/sedge-wagon/${part}`)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       const wide = await page.evaluate(() => document.documentElement.scrollWidth)
       expect({ part, wide }).toEqual({ part, wide: 390 })
     }
-    await page.goto('/b/sedge-wagon/mating')
+    await goWithin(page, '/b/sedge-wagon/mating')
     const face = page.getByRole('article', { name: 'Bell housing face' })
     const spot = face.getByLabel('Dial at 9 o’clock')
     await spot.scrollIntoViewIfNeeded()

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './browser'
 import { readFileSync } from 'node:fs'
-import { checkRow, cureButton, newBuild, openDemo, openDrawer, readingRow, saved } from './bench'
+import { checkRow, cureButton, goWithin, newBuild, openDemo, openDrawer, readingRow, saved } from './bench'
 
 interface DemoReading {
   readonly kind: string
@@ -68,7 +68,7 @@ test.describe('on a phone', () => {
 
   test('the keys stay under the thumb with a tool connected or a doubt raised', async ({ page }) => {
     await openDemo(page)
-    await page.goto('/b/fen-tender/readings?step=axis-level-output')
+    await goWithin(page, '/b/fen-tender/readings?step=axis-level-output')
     const isAbove = async () => {
       const next = (await page.getByRole('button', { name: 'Next' }).boundingBox())!
       const rail = (await page.getByRole('navigation', { name: 'Stages of the work' }).boundingBox())!
@@ -120,7 +120,7 @@ test('a reading is echoed at once, repeated, undone and removed', async ({ page 
 
 test('what cannot be understood is said, and kept as typed', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/readings?step=point-station-pinion-joint')
+  await goWithin(page, '/b/fen-tender/readings?step=point-station-pinion-joint')
   await page.getByTestId('digits').fill('1,200')
   await expect(page.getByTestId('echo')).toContainText('"1,200" could mean 1200 or 1.200')
   await page.getByTestId('digits').fill('7\' 7 1/4"')
@@ -129,7 +129,7 @@ test('what cannot be understood is said, and kept as typed', async ({ page }) =>
 
 test('a pinion read with the axle hanging is flagged', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/setups')
+  await goWithin(page, '/b/fen-tender/setups')
   await page.getByRole('combobox', { name: 'Vehicle stands on' }).click()
   await page.getByRole('option', { name: 'a lift, by its frame' }).click()
   await saved(page)
@@ -148,7 +148,7 @@ async function takeReading(page: Page, reading: DemoReading): Promise<void> {
   const quantity = reading.kind === 'axis-face' ? 'axis-level' : reading.kind
   const step = target ? `${quantity}-${target}` : quantity
   const path = new URL(page.url()).pathname
-  if (new URL(page.url()).searchParams.get('step') !== step) await page.goto(`${path}?step=${step}`)
+  if (new URL(page.url()).searchParams.get('step') !== step) await goWithin(page, `${path}?step=${step}`)
   if (reading.kind === 'axis-face') {
     await page.locator('summary').click()
     await page.getByRole('radio', { name: 'across a face' }).click()
@@ -163,7 +163,7 @@ async function takeReading(page: Page, reading: DemoReading): Promise<void> {
   await page.getByRole('button', { name: 'Next' }).click()
   await saved(page)
   for (const repeat of repeats) {
-    await page.goto(`${path}?step=${step}`)
+    await goWithin(page, `${path}?step=${step}`)
     await press(page, repeat)
     await page.getByRole('button', { name: 'Repeat' }).click()
     await saved(page)

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import { gapRow, openBay, openDemo, saved } from './bench'
+import { gapRow, goWithin, openBay, openDemo, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'
 
@@ -50,7 +50,7 @@ test('every gap follows the lever by key, by typing and by dragging in any of th
 test('a gap is added, read wrongly and rightly, judged, moved out as a file and undone', async ({ page }) => {
   await openDemo(page)
   await page.keyboard.press(']')
-  await page.goto('/b/fen-tender/place')
+  await goWithin(page, '/b/fen-tender/place')
   await expect(page.getByText('No gap is watched yet')).toBeVisible()
   await page.getByRole('button', { name: 'Add a gap' }).click()
   const drawer = page.getByRole('complementary', { name: 'Gaps' })
@@ -98,7 +98,7 @@ test('a gap is added, read wrongly and rightly, judged, moved out as a file and 
   const file = JSON.parse(await readFile((await download.path())!, 'utf8'))
   expect(file.gaps).toMatchObject([{ name: 'head to firewall', toward: [-1, 0, 0], failBelow: 13 }])
   expect(file.readings.at(-1)).toMatchObject({ kind: 'gap', values: ['12'], way: 'free' })
-  await page.goto('/b/fen-tender/place')
+  await goWithin(page, '/b/fen-tender/place')
   await expect(gapRow(page, 'head to firewall')).toContainText('15.7 mm')
   // Ten presses of a key, a limit, a reading and the gap itself.
   for (let i = 0; i < 13; i++) await page.keyboard.press('Control+z')
@@ -179,9 +179,9 @@ test('mounts made to a position: why, when, and what has changed since, also on 
   await page.getByTestId('type-tail').press('Enter')
   await expect(notice).toContainText('Changed since: tail at the crossmember 10.0 mm up, now 13.0 mm up.')
   await saved(page)
-  await page.goto('/b/sedge-wagon/sheet')
+  await goWithin(page, '/b/sedge-wagon/sheet')
   await expect(notice).toContainText('now 13.0 mm up')
-  await page.goto('/b/sedge-wagon/place')
+  await goWithin(page, '/b/sedge-wagon/place')
   await page.getByRole('tab', { name: 'Positions' }).click()
   await expect(page.getByLabel('Why this one: A')).toHaveValue('shift tower clears the floor')
   await page.getByRole('button', { name: 'not yet: A' }).click()
@@ -307,7 +307,7 @@ test.describe('on a phone', () => {
     ).toBeVisible()
     await page.getByRole('button', { name: 'Next', exact: true }).tap()
     await saved(page)
-    await page.goto('/b/sedge-wagon/place')
+    await goWithin(page, '/b/sedge-wagon/place')
     // Read with the fronts and the tail up, it is another gap as measured.
     await expect(gapRow(page, 'head to firewall')).toContainText('19.5 mm')
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

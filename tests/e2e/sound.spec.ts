@@ -1,6 +1,6 @@
 import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
-import { cureButton, newBuild, openDemo, openDrawer, saved } from './bench'
+import { cureButton, goWithin, newBuild, openDemo, openDrawer, saved } from './bench'
 
 test('every answer carries its security headers, and the page names its own scripts', async ({
   page,
@@ -169,7 +169,7 @@ test('terms explain themselves on hover, focus and tap', async ({ page }) => {
 
 test('points are tapped on the plan of the frame, and their dimensions stand there', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/datum')
+  await goWithin(page, '/b/fen-tender/datum')
   const plan = page.getByRole('group', { name: 'The frame from above' })
   await plan.getByRole('button', { name: /^gearbox end/ }).click()
   await expect(plan).toContainText('1178.0 mm rearward')

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Locator, Page } from '@playwright/test'
-import { gapRow, openBay, saved } from './bench'
+import { gapRow, goWithin, openBay, saved } from './bench'
 import { expect, test } from './browser'
 
 /** How a builder works a control: at the bench by key, under the vehicle by finger. */
@@ -106,14 +106,14 @@ for (const { name, viewport, press, undo } of HANDS)
       await saved(page)
 
       // The sheet tells the spacers and the gaps to keep.
-      await page.goto('/b/sedge-wagon/sheet')
+      await goWithin(page, '/b/sedge-wagon/sheet')
       await expect(page.getByText('Pack both front mounts up 8.0 mm (5 + 3)')).toBeVisible()
       await expect(page.getByText('Make the adapter or the gearbox 12.0 mm longer')).toBeVisible()
       const kept = page.getByRole('row', { name: /sump to steering rack/ })
       await expect(kept).toContainText('17.0 mm')
 
       // Out as a file, and the same figures in another browser.
-      await page.goto('/')
+      await goWithin(page, '/')
       const [download] = await Promise.all([
         page.waitForEvent('download'),
         press(page.getByRole('button', { name: 'Export Sedge wagon' })),
@@ -133,7 +133,7 @@ for (const { name, viewport, press, undo } of HANDS)
       await elsewhere.close()
 
       // Back through all of it, step by step, to the bay as it came.
-      await page.goto('/b/sedge-wagon/place')
+      await goWithin(page, '/b/sedge-wagon/place')
       await expect(gapRow(page, 'sump to steering rack')).toContainText('17.0 mm')
       const back = page.getByRole('button', { name: 'Undo' })
       for (let step = 0; step < 20 && (await back.isEnabled()); step++) {

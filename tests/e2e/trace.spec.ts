@@ -1,26 +1,10 @@
 import { readFile } from 'node:fs/promises'
 import { unzipSync } from 'fflate'
 import type { Page } from '@playwright/test'
-import { openBay, saved } from './bench'
+import { photograph } from '../support/photograph'
+import { goWithin, openBay, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'
-
-/**
- * A picture of a made-up engine from the left, 1200 × 800: A at (200, 600), B at (1000, 600); the engine stands from x 300 to 900 and
- * from y 200 to 600.
- */
-async function photograph(page: Page): Promise<Buffer> {
-  const easel = await page.context().newPage()
-  await easel.setViewportSize({ width: 1200, height: 800 })
-  await easel.setContent(`<body style="margin:0"><svg width="1200" height="800" style="background:#8d9499">
-    <rect y="640" width="1200" height="160" fill="#5d6166"/>
-    <path d="M300 600V280H380V200H760V280H900V600Z" fill="#4a4f45" stroke="#22251f" stroke-width="6"/>
-    <circle cx="360" cy="520" r="62" fill="#2c2f2a"/><rect x="420" y="230" width="300" height="50" fill="#6c7263"/>
-    <circle cx="200" cy="600" r="9" fill="#e8d33f"/><circle cx="1000" cy="600" r="9" fill="#e8d33f"/></svg></body>`)
-  const png = await easel.screenshot()
-  await easel.close()
-  return png
-}
 
 const PHOTO = (buffer: Buffer) => ({ name: 'filter side.png', mimeType: 'image/png', buffer })
 
@@ -60,7 +44,7 @@ test('a part is traced over a photograph: scaled by A and B, kept, undone, and o
   await expect(page.getByRole('alert')).toContainText(
     'notes.jpg was not taken: it is no picture that this browser can read.',
   )
-  await picker.setInputFiles(PHOTO(await photograph(page)))
+  await picker.setInputFiles(PHOTO(await photograph(page.context())))
   await expect(page.getByTestId('trace-picture')).toBeVisible()
   await expect(
     page.getByText('Still to be told: A on the picture, B: on the picture, the place of A'),
@@ -158,14 +142,14 @@ test('a part is traced over a photograph: scaled by A and B, kept, undone, and o
   await elsewhere.close()
 
   // Undo goes back through it, down to no photograph.
-  await page.goto('/b/sedge-wagon/place')
+  await goWithin(page, '/b/sedge-wagon/place')
   const back = page.getByRole('button', { name: 'Undo' })
   await expect(back).toBeEnabled()
   for (let step = 0; step < 20 && (await back.isEnabled()); step++) {
     await page.keyboard.press('Control+z')
     await saved(page)
   }
-  await page.goto('/b/sedge-wagon/trace?part=air-filter')
+  await goWithin(page, '/b/sedge-wagon/trace?part=air-filter')
   await expect(page.getByText('No photograph yet')).toBeVisible()
 })
 
@@ -174,7 +158,7 @@ test('by keys alone a corner is set to the pixel, moved and taken away; the pict
 }) => {
   await openBay(page)
   await openTrace(page)
-  await page.getByLabel('Take or choose a photograph').setInputFiles(PHOTO(await photograph(page)))
+  await page.getByLabel('Take or choose a photograph').setInputFiles(PHOTO(await photograph(page.context())))
   const picture = page.getByTestId('trace-picture')
   await picture.focus()
   // The cross begins in the middle, at 600, 400.
@@ -218,7 +202,7 @@ test('by keys alone a corner is set to the pixel, moved and taken away; the pict
   })
   await page.reload()
   await expect(page.getByText('Its picture is not in this browser')).toBeVisible()
-  await page.getByLabel('Take or choose a photograph').setInputFiles(PHOTO(await photograph(page)))
+  await page.getByLabel('Take or choose a photograph').setInputFiles(PHOTO(await photograph(page.context())))
   await expect(picture).toBeVisible()
   await expect(page.getByTestId('trace-scale')).toContainText('turned by 45.0°')
 })

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
-import { checkRow, newBuild, openDemo, readingRow, saved } from './bench'
+import { checkRow, goWithin, newBuild, openDemo, readingRow, saved } from './bench'
 
 /** Changes the demo's file and imports it as a build of its own. */
 async function importChanged(page: Page, path: string, edit: (raw: any) => void): Promise<void> {
@@ -73,7 +73,7 @@ test('a flip test finds the zero error and corrects a reading whose display side
   page,
 }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/tools')
+  await goWithin(page, '/b/fen-tender/tools')
   await page.getByRole('button', { name: 'Turn it end for end' }).click()
   await page.getByLabel('Flip test 1').fill('0.5')
   await page.getByRole('radio', { name: 'right-hand end' }).first().click()
@@ -85,7 +85,7 @@ test('a flip test finds the zero error and corrects a reading whose display side
   await page.getByRole('button', { name: 'Keep this test' }).click()
   await expect(page.getByTestId('last-test')).toContainText('right-hand end reads too high by 0.20°')
   await saved(page)
-  await page.goto('/b/fen-tender/readings?step=axis-level-output')
+  await goWithin(page, '/b/fen-tender/readings?step=axis-level-output')
   await page.locator('summary').click()
   await page.getByRole('radio', { name: 'Display looks to the left' }).click()
   await page.getByTestId('digits').fill('3.4')
@@ -97,7 +97,7 @@ test('a second setup is compared, and an old reading is carried over only with a
   page,
 }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/setups')
+  await goWithin(page, '/b/fen-tender/setups')
   await page.getByRole('button', { name: 'New setup' }).click()
   const setup = page.getByRole('article', { name: 'Setup 2' })
   await setup.getByRole('combobox', { name: 'Vehicle stands on' }).click()
@@ -160,7 +160,7 @@ test('datum points tie a setup to the chassis and name the suspect', async ({ pa
 
 test('pairs of frame holes show the centreline, and offsets follow it', async ({ page }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/datum')
+  await goWithin(page, '/b/fen-tender/datum')
   for (const name of ['hanger', 'cross tube']) {
     await page.getByLabel(/Name, such as "spring hanger"/).fill(name)
     await page.getByRole('button', { name: 'Add a pair of holes' }).click()
@@ -196,7 +196,7 @@ test('pairs of frame holes show the centreline, and offsets follow it', async ({
   await report.getByRole('checkbox', { name: 'Use it in this setup' }).click()
   await saved(page)
   await page.getByRole('link', { name: 'Compare' }).click()
-  await page.goto('/b/fen-tender/readings?step=point-offset-pinion-joint')
+  await goWithin(page, '/b/fen-tender/readings?step=point-offset-pinion-joint')
   await page.getByTestId('digits').fill('22')
   // 22 mm left of the string, whose own place at 2317 mm is 15.585 mm: 6.4 mm left of the centreline.
   await expect(page.getByTestId('echo')).toContainText('6.4 mm left')
@@ -247,7 +247,7 @@ test('a simulated tool streams, holds, and its value is taken with one key, mark
   page,
 }) => {
   await openDemo(page)
-  await page.goto('/b/fen-tender/readings?step=axis-level-output')
+  await goWithin(page, '/b/fen-tender/readings?step=axis-level-output')
   await page.getByTestId('digits').press('t')
   const strip = page.getByTestId('instrument')
   await expect(strip).toContainText('streamed by the server')

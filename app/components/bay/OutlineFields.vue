@@ -53,7 +53,7 @@ function read() {
 </script>
 
 <template>
-  <div class="outline">
+  <div class="entered">
     <div class="row">
       <UFormField :label="words.view">
         <USelect
@@ -113,7 +113,7 @@ function read() {
 </template>
 
 <style scoped>
-.outline {
+.entered {
   display: grid;
   gap: 8px;
   padding: 10px 12px;

@@ -80,6 +80,9 @@ const resultText = (result: GoalFound) => {
 </template>
 
 <style scoped>
+.proof {
+  margin-top: 10px;
+}
 .lead {
   max-width: 70ch;
   margin-bottom: 8px;

@@ -126,7 +126,7 @@ const LOUPE = 40
         <path
           v-if="tracing.corners.length > 1"
           :d="`M${path}${isWhole ? 'Z' : ''}`"
-          class="outline"
+          class="traced"
           :class="{ whole: isWhole }"
         />
         <line
@@ -220,7 +220,7 @@ line {
   stroke-linejoin: round;
   opacity: 0.75;
 }
-.outline {
+.traced {
   stroke: #0b4f8a;
   stroke-width: calc(2px * var(--px));
   stroke-linejoin: round;
