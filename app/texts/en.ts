@@ -296,6 +296,8 @@ export const texts = {
         trackMm: 'Track',
         railDepthMm: 'Frame rail, depth',
         railSpacingMm: 'Rails, middle to middle',
+        railFrontSpacingMm: 'At their front ends',
+        railTaperStationMm: 'They taper to station',
         railFrontStationMm: 'Rails from station',
         railRearStationMm: 'Rails to station',
         groundBelowMm: 'Ground below datum plane',

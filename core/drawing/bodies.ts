@@ -185,12 +185,24 @@ export function chassisShapes(sizes: ChassisSizes, view: View, span: readonly [n
         ),
       )
     } else if (railSpacingMm) {
+      const { railFrontSpacingMm = railSpacingMm, railTaperStationMm = rear } = sizes
       for (const side of [1, -1]) {
-        const offsetLeft = (side * railSpacingMm) / 2
-        const place = fromStation({ station: middle, offsetLeft, height: railDepthMm / 2 })
-        const halfWide = view === 'top' ? half : RAIL_WIDTH / 2
-        const halfHigh = view === 'top' ? RAIL_WIDTH / 2 : railDepthMm / 2
-        shapes.push(box('rail', place, halfWide, halfHigh, view))
+        if (view === 'top') {
+          const edge = (by: number) =>
+            [
+              [front, railFrontSpacingMm],
+              [Math.min(rear, Math.max(front, railTaperStationMm)), railSpacingMm],
+              [rear, railSpacingMm],
+            ].map(([station = 0, spacing = 0]) =>
+              fromStation({ station, offsetLeft: side * (spacing / 2 + by), height: railDepthMm / 2 }),
+            )
+          const [inner, outer] = [edge(-RAIL_WIDTH / 2), edge(RAIL_WIDTH / 2)]
+          shapes.push(polygon('rail', [...inner, ...outer.toReversed()], view))
+        } else {
+          const offsetLeft = (side * railFrontSpacingMm) / 2
+          const place = fromStation({ station: middle, offsetLeft, height: railDepthMm / 2 })
+          shapes.push(box('rail', place, RAIL_WIDTH / 2, railDepthMm / 2, view))
+        }
       }
     }
   }

@@ -106,6 +106,36 @@ describe('the board', () => {
     expect(nameSpot([])).toBeNull()
   })
 
+  it('draws frame rails with their taper', () => {
+    const rails = (sizes: Record<string, number>) => {
+      const there = changedBay((raw) => {
+        const chassis = raw.bodies.find(({ kind }: { kind: string }) => kind === 'chassis')
+        chassis.sizes = {
+          railDepthMm: 100,
+          railSpacingMm: 640,
+          railFrontStationMm: -300,
+          railRearStationMm: 2000,
+          ...sizes,
+        }
+      })
+      const { top } = placeBackdrop(there, evaluateBuild(there, {}), [-400, 1200], [])
+      return top.flatMap((shape) => (shape.part === 'rail' && shape.form === 'polygon' ? [shape.points] : []))
+    }
+    /** Middle of a rail at the stations of its corners, front to rear. */
+    const middles = ([one]: ReturnType<typeof rails>) =>
+      one!.slice(0, 3).map(([station, inner], i) => [station, Math.abs(inner + one![5 - i]![1]) / 2])
+    expect(middles(rails({}))).toEqual([
+      [-300, 320],
+      [2000, 320],
+      [2000, 320],
+    ])
+    expect(middles(rails({ railFrontSpacingMm: 560, railTaperStationMm: 60 }))).toEqual([
+      [-300, 280],
+      [60, 320],
+      [2000, 320],
+    ])
+  })
+
   it('draws an axle at ride height and, in shadow, at the ends of its travel', () => {
     const wheelsOf = (edit: (raw: any) => void) => {
       const there = changedBay(edit)

@@ -54,6 +54,9 @@ interface BodyBase {
 export interface ChassisSizes {
   readonly railDepthMm?: number
   readonly railSpacingMm?: number
+  /** Of the rails at their front ends, where they taper, and the station from which they no longer do; the rear end when absent. */
+  readonly railFrontSpacingMm?: number
+  readonly railTaperStationMm?: number
   readonly railFrontStationMm?: number
   readonly railRearStationMm?: number
   /** Height of the ground under the datum plane at ride height, as a positive length. */

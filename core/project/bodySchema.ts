@@ -53,6 +53,8 @@ const chassis = object({
   sizes: object({
     railDepthMm: size(),
     railSpacingMm: size(),
+    railFrontSpacingMm: size(),
+    railTaperStationMm: figure(-100_000, 100_000),
     railFrontStationMm: figure(-100_000, 100_000),
     railRearStationMm: figure(-100_000, 100_000),
     groundBelowMm: size(),

@@ -23,6 +23,8 @@ const AXLE = ['housingDiameterMm', 'tyreDiameterMm', 'trackMm'] as const
 const CHASSIS: readonly (keyof ChassisSizes)[] = [
   'railDepthMm',
   'railSpacingMm',
+  'railFrontSpacingMm',
+  'railTaperStationMm',
   'railFrontStationMm',
   'railRearStationMm',
   'groundBelowMm',
