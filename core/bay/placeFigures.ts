@@ -4,6 +4,7 @@ import type { Vec3 } from '../linalg/vec3'
 import type { Evaluation } from '../model/evaluateBuild'
 import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
+import { outputOf } from '../project/output'
 import { axisOf, pointOf } from '../readings/geometry'
 
 /**
@@ -12,16 +13,12 @@ import { axisOf, pointOf } from '../readings/geometry'
  * @returns unknown without an output, its axis or the front mounts
  */
 export function crankHeight(build: Build, { placed }: Pick<Evaluation, 'placed'>): Known<number> {
-  const powertrain = powertrainOf(build)
-  const mounts = powertrain?.mounts
-  const line = build.lines.find(({ driving }) =>
-    build.axes.some(({ id, body }) => id === driving && body === powertrain?.id),
-  )
-  const output = line?.joints[0]?.point
-  if (!mounts || !line || output === undefined) return unknown('the output of the powertrain and its mounts')
+  const mounts = powertrainOf(build)?.mounts
+  const output = outputOf(build)
+  if (!mounts || !output) return unknown('the output of the powertrain and its mounts')
   const all = allKnown([
-    pointOf(placed, output),
-    axisOf(placed, line.driving),
+    pointOf(placed, output.point),
+    axisOf(placed, output.axis),
     pointOf(placed, mounts.frontLeft),
     pointOf(placed, mounts.frontRight),
   ] as const)

@@ -5,6 +5,7 @@ import type { Evaluation } from '../model/evaluateBuild'
 import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
+import { outputOf } from '../project/output'
 import { axisOf, pointOf } from '../readings/geometry'
 import { bearersOf } from './things'
 
@@ -49,14 +50,10 @@ export function rockedGaps(
 
 /** The line it rocks about: that of its output, where it stands. */
 function rockOf(build: Build, placed: Evaluation['placed'], deg: number): Known<Rock> {
-  const powertrain = powertrainOf(build)?.id
-  const line = build.lines.find(({ driving }) =>
-    build.axes.some(({ id, body }) => id === driving && body === powertrain),
-  )
-  const output = line?.joints[0]?.point
-  if (!line || output === undefined) return unknown('the output of the powertrain')
+  const output = outputOf(build)
+  if (!output) return unknown('the output of the powertrain')
   return mapKnown(
-    allKnown([pointOf(placed, output), axisOf(placed, line.driving)] as const),
+    allKnown([pointOf(placed, output.point), axisOf(placed, output.axis)] as const),
     ([point, lie]) => ({
       deg,
       point,

@@ -9,6 +9,7 @@ import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
 import type { Body } from '../project/body'
 import type { Build } from '../project/build'
+import { outputOf } from '../project/output'
 import { axisOf, pointOf } from '../readings/geometry'
 import { sceneHandles, type SceneHandle } from './handles'
 import { hasOutline, outlineShapes, type SetBack } from './outlines'
@@ -132,18 +133,6 @@ function usualPowertrain(
   }
   const end = shift ? add(all.value[0], shift) : all.value[0]
   return asUsual(powertrainShapes(grown, end, all.value[1], all.value[2], view), isUsual)
-}
-
-/** The output of the powertrain: the axis that drives a line, and the line's first joint; null when it drives none. */
-function outputOf(
-  build: Build,
-): { readonly body: string; readonly axis: string; readonly point: string } | null {
-  const body = powertrainOf(build)?.id
-  for (const { driving, joints } of build.lines) {
-    const isOwn = build.axes.some((axis) => axis.id === driving && axis.body === body)
-    if (body !== undefined && isOwn && joints[0]) return { body, axis: driving, point: joints[0].point }
-  }
-  return null
 }
 
 /** Rails and ground; usual sizes where none were entered. */

@@ -1,0 +1,16 @@
+import { powertrainOf } from './bodies'
+import type { BodyId } from './body'
+import type { Build } from './build'
+import type { Id } from './id'
+
+/** The output of the powertrain: the axis that drives a line, and the line's first joint; null when it drives none. */
+export function outputOf(
+  build: Build,
+): { readonly body: BodyId; readonly axis: Id; readonly point: Id } | null {
+  const body = powertrainOf(build)?.id
+  for (const { driving, joints } of build.lines) {
+    const isOwn = build.axes.some((axis) => axis.id === driving && axis.body === body)
+    if (body !== undefined && isOwn && joints[0]) return { body, axis: driving, point: joints[0].point }
+  }
+  return null
+}
