@@ -191,7 +191,7 @@ const reasonOf = (error: unknown): string => (error instanceof Error ? error.mes
 
 /** A build at rest this long, in ms, is worth sampling. */
 const SETTLE_MS = 200
-/** Rest between two roughly sampled settings, in ms. */
-const FOLLOW_REST_MS = 160
-/** Samples while a lever is in the hand: a fifth of the truths that count, the same ones at each move. */
-const FOLLOWING_SAMPLES = 4000
+/** Rest between two roughly sampled settings, in ms: the drawing needs both cores of a small machine. */
+const FOLLOW_REST_MS = 250
+/** Samples while a lever is in the hand: a tenth of the truths that count, the same ones at each move. */
+const FOLLOWING_SAMPLES = 2000
