@@ -64,8 +64,8 @@ function benchLever(page: Page, lever: string): Promise<number[]> {
 }
 
 /** How far work of one size scatters on this machine: what is above the median of a lever by as much is not the lever's doing. */
-const benchScatter = (page: Page): Promise<number[]> =>
-  page.evaluate(async () => {
+function benchScatter(page: Page): Promise<number[]> {
+  return page.evaluate(async () => {
     const taken: number[] = []
     for (let i = 0, sum = 0; i < 200; i++) {
       await new Promise(requestAnimationFrame)
@@ -75,6 +75,7 @@ const benchScatter = (page: Page): Promise<number[]> =>
     }
     return taken
   })
+}
 
 /** From an edit to "saved" in a build of as many readings as a file may hold. */
 async function benchSaving(page: Page, address: string): Promise<void> {

@@ -1,6 +1,7 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, watch } from 'vue'
+import { bodyOnSpacers, type BodySpacers } from '~~/core/bay/bodyOnSpacers'
 import { closePairs } from '~~/core/bay/closePairs'
 import { drawnUnread } from '~~/core/bay/drawnGaps'
 import { rockedGaps } from '~~/core/bay/rocking'
@@ -42,7 +43,7 @@ export type Taken =
   | { readonly kind: 'longer'; readonly mm: number }
   | { readonly kind: 'nowhere' }
 
-/** The lists that a body or a lever may leave. */
+/** The lists that a body or a lever may leave or change. */
 const LEFT = [
   'bodies',
   'points',
@@ -53,6 +54,7 @@ const LEFT = [
   'trials',
   'services',
   'weight',
+  'wayIn',
 ] as const
 
 const movesOf =
@@ -172,8 +174,8 @@ export const useBay = defineStore('bay', () => {
     return difference
   }
 
-  /** Takes a build on in which something has gone, list by list. */
-  function leave(label: string, without: (build: Build) => Build): void {
+  /** Takes a build on in which a body or a lever is another, list by list. */
+  function take(label: string, without: (build: Build) => Build): void {
     const { build } = workbench
     if (!build) return
     const left = without(build)
@@ -184,9 +186,15 @@ export const useBay = defineStore('bay', () => {
     })
   }
 
-  const removeBody = (id: string): void =>
-    leave('Delete a part in the bay', (build) => withoutBody(build, id))
-  const removeLever = (id: string): void => leave('Delete a lever', (build) => withoutLever(build, id))
+  const removeBody = (id: string): void => take('Delete a part in the bay', (build) => withoutBody(build, id))
+  const removeLever = (id: string): void => take('Delete a lever', (build) => withoutLever(build, id))
+
+  /** @returns the id of the body that stands on spacers now */
+  function putOnSpacers(spacers: BodySpacers): string {
+    const ids = { body: crypto.randomUUID(), lever: crypto.randomUUID() }
+    take('Set the body on spacers', (build) => bodyOnSpacers(build, spacers, ids))
+    return ids.body
+  }
 
   function addLever(body: string, kind: LeverKind): void {
     const isAngle = kind === 'wedge'
@@ -257,6 +265,7 @@ export const useBay = defineStore('bay', () => {
     settled,
     changeBody,
     takePart,
+    putOnSpacers,
     removeBody,
     addLever,
     changeLever,

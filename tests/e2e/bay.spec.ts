@@ -211,6 +211,37 @@ test('the setting that stands lowest is found, is a ghost on the board while it 
   await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', 'as measured')
 })
 
+test('the body goes on spacers: tunnel and bonnet go up with it, firewall and rack stay as far off, and undo sets it down', async ({
+  page,
+}) => {
+  await openBay(page)
+  const panel = await partsTab(page)
+  await panel.getByRole('button', { name: 'Change chassis' }).click()
+  const spacers = page.getByRole('region', { name: 'Body or cab on spacers' })
+  await expect(spacers.getByRole('checkbox', { name: 'tunnel, left', exact: true })).toBeChecked()
+  await expect(spacers.getByRole('checkbox', { name: 'gearbox crossmember', exact: true })).not.toBeChecked()
+  await expect(spacers.getByRole('checkbox', { name: 'bell housing to tunnel' })).toBeChecked()
+  await expect(spacers.getByRole('checkbox', { name: 'exhaust manifold to frame' })).not.toBeChecked()
+  await spacers.getByRole('button', { name: 'Make it a part with its own lever' }).click()
+  await expect(panel.getByRole('button', { name: 'Change body' })).toContainText('5 outlines')
+
+  await page.getByRole('tab', { name: /^Gaps/ }).click()
+  const figure = async (gap: string) =>
+    Number(/([\d.]+) mm/.exec((await gapRow(page, gap).textContent()) ?? '')?.[1])
+  const before = await Promise.all(['bell housing to tunnel', 'sump to steering rack'].map(figure))
+  const lever = page.getByRole('region', { name: 'body', exact: true })
+  await lever.getByRole('textbox').fill('25')
+  await lever.getByRole('textbox').press('Enter')
+  await expect(gapRow(page, 'bell housing to tunnel')).toContainText(
+    `${((before[0] ?? NaN) + 25).toFixed(1)} mm`,
+  )
+  await expect(gapRow(page, 'sump to steering rack')).toContainText(`${before[1]?.toFixed(1)} mm`)
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await page.getByRole('button', { name: /^Undo/ }).click()
+  await expect(lever).toHaveCount(0)
+  await expect(gapRow(page, 'bell housing to tunnel')).toContainText(`${before[0]?.toFixed(1)} mm`)
+})
+
 test('parts, shelf and one part pass axe, also on a phone', async ({ page }) => {
   await openBay(page)
   await partsTab(page)

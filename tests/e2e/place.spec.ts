@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises'
+import type { Build } from '../../core/project/build'
 import { gapRow, goWithin, openBay, openDemo, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'
@@ -161,6 +162,48 @@ test('different settings are found when asked, one is taken, and undo takes it b
   await expect(page.getByTestId('lever-radiator-fore')).toHaveAttribute('aria-valuetext', 'as measured')
   await page.keyboard.press('Control+z')
   await expect(page.getByTestId('lever-fore')).toHaveAttribute('aria-valuetext', 'as measured')
+})
+
+test('where nothing holds, the least bad is shown, what it leaves, and what would free it', async ({
+  page,
+}) => {
+  const bay = JSON.parse(await readFile('demo/sedge-wagon.lurvan.json', 'utf8')) as Build
+  const kept = ['fronts', 'tail', 'sideways']
+  const levers = bay.levers
+    .filter(({ id }) => kept.includes(id))
+    .map((lever) =>
+      lever.id === 'fronts'
+        ? { ...lever, range: [-4, 2] }
+        : lever.id === 'sideways'
+          ? { ...lever, locked: true, lockedBecause: 'the rack is in the way' }
+          : lever,
+    )
+  const positions = bay.positions.map((position) => ({ ...position, settings: {} }))
+  const trials = bay.trials.slice(0, 1)
+  const readings = bay.readings.filter(
+    (reading) => !('trial' in reading) || reading.trial === undefined || reading.trial === trials[0]?.id,
+  )
+  const text = JSON.stringify({ ...bay, id: 'cramped', levers, positions, trials, readings })
+  await page.goto('/')
+  await page
+    .getByLabel('Import files')
+    .setInputFiles({ name: 'cramped.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await expect(page.getByText('1 build was imported').first()).toBeVisible()
+  await page.goto('/b/cramped/place')
+  await page.getByRole('tab', { name: 'Find a setting' }).click()
+  const panel = page.getByRole('tabpanel')
+  await panel.getByRole('button', { name: 'Find settings' }).click()
+  await expect(panel.getByTestId('frees')).toContainText('sideways is locked: the rack is in the way', {
+    timeout: 60_000,
+  })
+  await expect(panel.getByTestId('frees')).toContainText(
+    'front mounts, both stands at the end of its range, 2.0 mm up',
+  )
+  await expect(panel.getByTestId('frees')).toContainText(
+    /downpipe to frame: its limit would have to let \d+\.\d mm pass/,
+  )
+  await panel.getByRole('button', { name: 'Take it' }).first().click()
+  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '2.0 mm up')
 })
 
 test('mounts made to a position: why, when, and what has changed since, also on the sheet', async ({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { chassisParts } from '~~/core/bay/bodyOnSpacers'
 import type { Body } from '~~/core/project/body'
 import type { Build } from '~~/core/project/build'
 import { gapsOfBody, staysBecause } from '~~/core/project/withoutBody'
@@ -73,7 +74,8 @@ function remove() {
     />
     <BoxFields v-if="body.kind !== 'axle' && body.kind !== 'chassis'" :body="body" />
     <OutlineList v-if="body.kind !== 'axle'" :body="body" />
-    <BodyLevers :build="build" :body="body" />
+    <BodyLevers v-if="body.kind !== 'chassis'" :build="build" :body="body" />
+    <BodySpacers v-else-if="chassisParts(build).length" :build="build" @put="emit('removed')" />
     <div class="foot">
       <UButton
         v-if="body.kind === 'item' && body.box"
