@@ -21,6 +21,19 @@ export interface AxleRatio {
   readonly ratio: number
 }
 
+/** Which axles are driven: one, both locked together, or both through an open centre differential. */
+export const DRIVE_KINDS = ['rear', 'front', 'locked', 'open'] as const
+export type DriveKind = (typeof DRIVE_KINDS)[number]
+
+/** What the tyres hold: no shaft ever bears more than that and its shock. */
+export interface Grip {
+  /** Friction of tyre and road; 1 when absent. */
+  readonly mu?: number
+  /** What rests on each axle; from the weights when absent. */
+  readonly frontKg?: number
+  readonly rearKg?: number
+}
+
 /** Engine, gears and final drives: from them each line gets its speed and its torque. */
 export interface Drivetrain {
   readonly redlineRpm?: number
@@ -33,4 +46,17 @@ export interface Drivetrain {
   readonly ranges?: readonly Gear[]
   readonly outputs?: readonly Output[]
   readonly axleRatios?: readonly AxleRatio[]
+  /** As the lines say when absent: to the front, to the rear, or locked together. */
+  readonly drive?: DriveKind
+  /** Share of the torque that an open centre differential gives to the front; half when absent. */
+  readonly frontShare?: number
+  /** Rolling radius of the tyres. */
+  readonly tyreRadiusMm?: number
+  readonly grip?: Grip
+  /** What a clutch that is let go, or a wheel that bites, multiplies the torque by; 1 when absent. */
+  readonly shock?: number
+  /** Engine to shaft; 1 when absent. */
+  readonly efficiency?: number
+  /** No faster than this, whatever the gears would allow. */
+  readonly topSpeedKmh?: number
 }

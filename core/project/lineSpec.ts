@@ -52,6 +52,8 @@ export interface Tube {
   readonly outerMm: number
   readonly wallMm: number
   readonly material: 'steel' | 'aluminium'
+  /** Of its grade, in tension; that of plain tube when absent. */
+  readonly yieldMPa?: number
 }
 
 export interface Shaft {

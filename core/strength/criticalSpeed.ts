@@ -1,29 +1,112 @@
 import { CoreError, requireFinite } from '../errors'
 import type { Tube } from '../project/lineSpec'
-
-/** Young's modulus in Pa and density in kg/m³, handbook values of the plain metals. */
-const MATERIALS: Readonly<
-  Record<Tube['material'], { readonly stiffness: number; readonly density: number }>
-> = {
-  steel: { stiffness: 207e9, density: 7850 },
-  aluminium: { stiffness: 70e9, density: 2700 },
-}
+import { metalOf, type Metal } from './metal'
+import { tubeSection, type TubeSection } from './tubeSection'
 
 /**
  * First bending critical speed of a tube held at its joint centres, in rev/min: 30π/L²·√(E·I/(ρ·A)).
  *
  * @param length - between joint centres, in mm
  * @returns the speed at which a perfectly straight tube would whirl; a real one keeps well below
- * @throws CoreError `out-of-range` for a length or wall that is not positive
- * @see docs/methods/strength.md (simply supported uniform beam; I/A = (D² + d²)/16)
+ * @throws CoreError `out-of-range` for a length, diameter or wall that is not positive
+ * @see docs/methods/strength.md (simply supported uniform beam)
  */
-export function criticalSpeedRpm(tube: Tube, length: number): number {
+export const criticalSpeedRpm = (tube: Tube, length: number): number =>
+  plainCriticalRpm(tubeSection(tube), metalOf(tube), length)
+
+/** The same by section and metal. */
+export function plainCriticalRpm(section: TubeSection, metal: Metal, length: number): number {
   requireFinite(length, 'length')
-  const innerMm = tube.outerMm - 2 * tube.wallMm
-  if (length <= 0 || innerMm < 0)
-    throw new CoreError('out-of-range', 'tube', 'expected a positive length and a wall that fits')
-  const { stiffness, density } = MATERIALS[tube.material]
-  const lengthM = length / 1000
-  const radiusSquaredM2 = ((tube.outerMm / 1000) ** 2 + (innerMm / 1000) ** 2) / 16
-  return ((30 * Math.PI) / lengthM ** 2) * Math.sqrt((stiffness * radiusSquaredM2) / density)
+  if (length <= 0) throw new CoreError('out-of-range', 'length', 'expected a positive length')
+  return (30 * Math.PI * waveFactor(section, metal)) / (length / 1000) ** 2
+}
+
+/** √(E·I/(ρ·A)) in m²/s. */
+const waveFactor = ({ bendingMm4, areaMm2 }: TubeSection, { stiffnessGPa, densityKgM3 }: Metal): number =>
+  Math.sqrt((stiffnessGPa * 1e9 * bendingMm4 * 1e-6) / (densityKgM3 * areaMm2))
+
+/** What sits at each end of a tube, the same at both. */
+export type TubeEnds =
+  /** A mass so far inboard of each joint centre. */
+  | { readonly kind: 'mass'; readonly kg: number; readonly inboardMm: number }
+  /** A stiff yoke of this length from the joint centre, and the tube only between the two. */
+  | { readonly kind: 'yoke'; readonly kg: number; readonly lengthMm: number }
+
+/**
+ * First bending critical speed with masses inboard of the joint centres, or with stiff yokes, in rev/min.
+ *
+ * The first mode is symmetric, so half the tube is enough: cos and cosh about its middle, and in front of a mass sin and sinh from the joint.
+ * Where the conditions at the mass or the yoke are met, their determinant is nought; the first wave number is found by halving.
+ *
+ * @throws CoreError `out-of-range` for a length that is not positive or ends that leave no tube between them
+ * @see docs/methods/strength.md (Euler–Bernoulli beam, any text on mechanical vibrations)
+ */
+export function criticalRpmWithEnds(
+  section: TubeSection,
+  metal: Metal,
+  length: number,
+  ends: TubeEnds,
+): number {
+  const half = length / 2
+  const at = ends.kind === 'mass' ? ends.inboardMm : ends.lengthMm
+  if (!(length > 0) || !(at >= 0) || at >= half || !(ends.kg >= 0))
+    throw new CoreError('out-of-range', 'ends', 'expected ends that leave tube between them')
+  if (ends.kg === 0 && ends.kind === 'mass') return plainCriticalRpm(section, metal, length)
+  /** Mass of the end as a length of tube. */
+  const asTube = ends.kg / (metal.densityKgM3 * section.areaMm2 * 1e-9)
+  const condition = ends.kind === 'mass' ? massCondition : yokeCondition
+  // A mass only lowers the wave number; a stiff end can raise it up to that of the free tube held in line with it.
+  const wave = firstRoot((k) => condition(k, half, at, asTube), (2.4 * Math.PI) / (length - 2 * at || length))
+  return (30 / Math.PI) * (wave * 1000) ** 2 * waveFactor(section, metal)
+}
+
+/** Shear is all that jumps at a mass: by k·M of the deflection there, M the mass as a length of tube. */
+function massCondition(k: number, half: number, at: number, mass: number): number {
+  // In front: a·sin kx + b·sinh kx; behind, about the middle: c·cos k(x − h) + d·cosh k(x − h).
+  const [s, c, sh, ch] = [Math.sin(k * at), Math.cos(k * at), Math.sinh(k * at), Math.cosh(k * at)]
+  const u = k * (at - half)
+  const [S, C, SH, CH] = [Math.sin(u), Math.cos(u), Math.sinh(u), Math.cosh(u)]
+  // Deflection and bend are continuous: a·s = c·C and b·sh = d·CH. Slope: a·F/C + b·R/CH = 0 with F and R as below.
+  // Shear: −a·F/C + b·R/CH + k·M·(a·s + b·sh) = 0. Their determinant, times C·CH against poles:
+  const F = c * C + s * S
+  const R = ch * CH - sh * SH
+  return 2 * F * R + k * mass * (F * CH * sh - R * C * s)
+}
+
+/** A stiff yoke turns about its joint: moment and shear of the tube at its end turn its inertia M·y²/3. */
+function yokeCondition(k: number, half: number, at: number, mass: number): number {
+  const u = k * (at - half)
+  const [S, C, SH, CH] = [Math.sin(u), Math.cos(u), Math.sinh(u), Math.cosh(u)]
+  const ky = k * at
+  // c·cos + d·cosh with deflection y·θ and slope θ: c·(C + ky·S) + d·(CH − ky·SH) = 0.
+  const p = C + ky * S
+  const q = CH - ky * SH
+  // −φ'' + y·φ''' = ω²·I·θ over E·I: k⁴·M·y²/3·θ, θ = k·(−c·S + d·SH).
+  const inertia = (k ** 3 * mass * at ** 2) / 3
+  const r = C + ky * S + inertia * S
+  const t = -CH + ky * SH - inertia * SH
+  return p * t - q * r
+}
+
+/** Steps in which the first sign change is looked for, and halvings to its last digit. */
+const LOOKS = 400
+const HALVINGS = 60
+
+function firstRoot(at: (k: number) => number, most: number): number {
+  let low = most / LOOKS / 10
+  const sign = Math.sign(at(low))
+  for (let i = 1; i <= LOOKS; i++) {
+    let high = (most * i) / LOOKS
+    if (Math.sign(at(high)) === sign) {
+      low = high
+      continue
+    }
+    for (let turn = 0; turn < HALVINGS; turn++) {
+      const middle = (low + high) / 2
+      if (Math.sign(at(middle)) === sign) low = middle
+      else high = middle
+    }
+    return (low + high) / 2
+  }
+  return NaN
 }

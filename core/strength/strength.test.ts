@@ -1,6 +1,9 @@
+import fc from 'fast-check'
 import type { Line } from '../project/lineSpec'
-import { criticalSpeedRpm } from './criticalSpeed'
+import { criticalRpmWithEnds, criticalSpeedRpm, plainCriticalRpm } from './criticalSpeed'
+import { METALS } from './metal'
 import { shaftSpeed } from './shaftSpeed'
+import { tubeSection } from './tubeSection'
 
 const LINE: Line = {
   id: 'l',
@@ -25,7 +28,7 @@ describe('criticalSpeedRpm', () => {
 
   it('refuses a length that is none', () => {
     const tube = { outerMm: 76, wallMm: 2, material: 'steel' } as const
-    expect(() => criticalSpeedRpm(tube, 0)).toThrow('tube: expected a positive length and a wall that fits')
+    expect(() => criticalSpeedRpm(tube, 0)).toThrow('length: expected a positive length')
     expect(() => criticalSpeedRpm(tube, NaN)).toThrow('length: expected a number, got NaN')
   })
 })
@@ -54,5 +57,39 @@ describe('shaftSpeed', () => {
 
   it('says so when it was not entered', () => {
     expect(speedOf(undefined)).toBe('rear shaft: highest shaft speed not entered')
+  })
+})
+
+describe('masses and yokes at the ends of a tube', () => {
+  const section = tubeSection({ outerMm: 76.2, wallMm: 1.65 })
+  const plain = plainCriticalRpm(section, METALS.steel, 1250)
+  const withMass = (kg: number, inboardMm: number) =>
+    criticalRpmWithEnds(section, METALS.steel, 1250, { kind: 'mass', kg, inboardMm })
+  const withYoke = (kg: number, lengthMm: number) =>
+    criticalRpmWithEnds(section, METALS.steel, 1250, { kind: 'yoke', kg, lengthMm })
+
+  it('at the joint centres cost nothing, and the less the nearer they are', () => {
+    expect(withMass(3, 0)).toBeCloseTo(plain, 3)
+    expect(withYoke(3, 1e-6)).toBeCloseTo(plain, 2)
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 10, noNaN: true }),
+        fc.double({ min: 1, max: 280, noNaN: true }),
+        (kg, at) => {
+          expect(withMass(kg, at)).toBeLessThan(plain)
+          expect(withMass(kg, at * 2)).toBeLessThan(withMass(kg, at))
+          expect(withYoke(kg, at)).toBeLessThan(withYoke(kg / 2, at))
+        },
+      ),
+    )
+  })
+
+  it('without a mass make the tube stiffer, for it bends over less of its length', () => {
+    expect(withYoke(0, 150)).toBeGreaterThan(plain)
+  })
+
+  it('that meet in the middle are refused', () => {
+    expect(() => withMass(1, 700)).toThrow('ends: expected ends that leave tube between them')
+    expect(() => withYoke(-1, 100)).toThrow('ends')
   })
 })
