@@ -8,6 +8,7 @@ import { pointOf } from '../readings/geometry'
 import { axleShapes } from './bodies'
 import { asUsual, type Shape, type View } from './shape'
 import { axleWithSizes } from './usualSizes'
+import { linePoints } from '../project/lineSpec'
 
 /** An axle by its sizes, with its nose where a joint stands on it; nothing where its centre was not read. */
 export function axleOf(
@@ -20,8 +21,8 @@ export function axleOf(
   // From the front an axle far behind would hide what is looked at.
   if (!axle.centre || (view === 'front' && !isAhead(now, axle))) return []
   const onAxle = new Set(build.points.flatMap(({ id, body }) => (body === axle.id ? [id] : [])))
-  const joint = build.lines.flatMap((line) => line.joints).find(({ point }) => onAxle.has(point))
-  const nose: Known<Vec3 | null> = joint ? pointOf(now.measured, joint.point) : known(null)
+  const end = build.lines.flatMap(linePoints).find((point) => onAxle.has(point))
+  const nose: Known<Vec3 | null> = end === undefined ? known(null) : pointOf(now.measured, end)
   const all = allKnown<[Vec3, Vec3 | null, RigidMove]>([pointOf(now.measured, axle.centre), nose, move])
   if (!all.known) return []
   const drawn = axleWithSizes(axle)

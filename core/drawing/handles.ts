@@ -6,6 +6,7 @@ import type { Build } from '../project/build'
 import type { Lever, LeverKind } from '../project/lever'
 import { pointOf } from '../readings/geometry'
 import { seen, type View, type ViewPoint } from './shape'
+import { linePoints } from '../project/lineSpec'
 
 /** A thing in the drawing that can be taken hold of to move a lever. */
 export interface SceneHandle {
@@ -58,9 +59,9 @@ function mountHandle(build: Build, now: Evaluation, lever: Lever): SceneHandle[]
 function wedgeHandle(build: Build, now: Evaluation, lever: Lever): SceneHandle[] {
   const axle = axleById(build, lever.body)
   const isNose = (point: string) => build.points.some(({ id, body }) => id === point && body === axle?.id)
-  const nose = build.lines.flatMap((line) => line.joints).find((joint) => isNose(joint.point))
-  if (!axle?.centre || !nose) return []
-  const ends = allKnown<[Vec3, Vec3]>([pointOf(now.placed, axle.centre), pointOf(now.placed, nose.point)])
+  const nose = build.lines.flatMap(linePoints).find(isNose)
+  if (!axle?.centre || nose === undefined) return []
+  const ends = allKnown<[Vec3, Vec3]>([pointOf(now.placed, axle.centre), pointOf(now.placed, nose)])
   if (!ends.known) return []
   const [centre, tip] = ends.value
   return [

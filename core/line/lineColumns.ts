@@ -3,7 +3,7 @@ import type { Kernel, Row } from '../columns/kernel'
 import { chainColumns, type ChainColumns } from '../joints/chainColumns'
 import { allKnown, mapKnown, unknown, type Known } from '../known'
 import { dot, type Vec3 } from '../linalg/vec3'
-import type { Flow, Joint, Line } from '../project/lineSpec'
+import { isSetByBearing, pointOfJoint, type Flow, type Joint, type Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'
 import type { Id } from '../project/id'
 import { phasesOf } from './phases'
@@ -27,6 +27,8 @@ export interface LineColumns extends ChainColumns {
   readonly axes: readonly VectorColumns[]
   /** Between the joint centres of each shaft, in mm. */
   readonly spans: readonly Column[]
+  /** From each shaft's front joint along it to its bearing, in mm; null without one, or where it was not read. */
+  readonly reaches: readonly (Column | null)[]
   /** How much the line squeezes the turn up to and behind each joint; the last is the whole line. */
   readonly squeezes: readonly Column[]
 }
@@ -69,6 +71,39 @@ const ALONG_AXIS: Kernel = {
   },
 }
 
+/**
+ * A joint's centre in mm, behind the bearing that carries the shaft in front, on the line from that shaft's front joint through the bearing;
+ * parameter: how far behind.
+ */
+const BEHIND_BEARING: Kernel = {
+  name: 'joint centre behind the centre bearing',
+  page: 'lengths',
+  outputs: 3,
+  run: (count, [ax, ay, az, bx, by, bz], [x, y, z], [overhang]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const u = bx[i] - ax[i]
+      const v = by[i] - ay[i]
+      const w = bz[i] - az[i]
+      const size = Math.sqrt(u * u + v * v + w * w)
+      const factor = size < SHORTEST ? NaN : overhang / size
+      x[i] = bx[i] + factor * u
+      y[i] = by[i] + factor * v
+      z[i] = bz[i] + factor * w
+    }
+  },
+}
+
+/** How far along a shaft's axis a point lies behind its front joint, in mm. */
+const REACH: Kernel = {
+  name: 'from the joint to the bearing',
+  page: 'lengths',
+  outputs: 1,
+  run: (count, [fx, fy, fz, px, py, pz, ax, ay, az], [reach]) => {
+    for (let i: Row = 0; i < count; i++)
+      reach[i] = (px[i] - fx[i]) * ax[i] + (py[i] - fy[i]) * ay[i] + (pz[i] - fz[i]) * az[i]
+  },
+}
+
 /** Which way the power flows, chassis frame. */
 const FLOW_DIRECTIONS: Readonly<Record<Flow, Vec3>> = {
   rearward: [-1, 0, 0],
@@ -106,10 +141,17 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
     const along = (axis: VectorColumns) =>
       dot(vectorAt(graph.at)(axis), flow) < 0 ? vectorStep(graph, REVERSED, axis) : axis
     const [first, last] = [along(driving), along(driven)]
-    const centres = points.map((point, index) => {
+    const centres: VectorColumns[] = []
+    points.forEach((point, index) => {
+      const front = centres[index - 1]
+      if (front && isSetByBearing(line, index)) {
+        const overhang = line.shafts[index - 1]?.bearing?.overhangMm ?? NaN
+        centres.push(vectorStep(graph, BEHIND_BEARING, [...front, ...point], [overhang]))
+        return
+      }
       const distance = centreDistance(line, index)
       const axis = index === 0 ? first : last
-      return distance === 0 ? point : vectorStep(graph, ALONG_AXIS, [...point, ...axis], [distance])
+      centres.push(distance === 0 ? point : vectorStep(graph, ALONG_AXIS, [...point, ...axis], [distance]))
     })
     const shafts = centres.slice(1).map((centre, index) => {
       const [x, y, z, length] = graph.step(SHAFT, [
@@ -141,6 +183,14 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
       centres,
       axes,
       spans: shafts.map(({ length }) => length),
+      reaches: line.shafts.map(({ bearing }, index) => {
+        const point = bearing && places.point(bearing.point)
+        const from = centres[index]
+        const along = shafts[index]?.axis
+        return point?.known && from && along
+          ? scalarStep(graph, REACH, [...from, ...point.value, ...along])
+          : null
+      }),
       squeezes: chain.upTo.map((map) => scalarStep(graph, SQUEEZE, map)),
     }
   })
@@ -154,7 +204,10 @@ export function lineNeeds<A, P>(
 ): Known<[A, A, ...P[]]> {
   const points = line.joints.map((joint, index) => {
     const hardware = centreFrom(line, joint, index)
-    return hardware.known ? point(joint.point) : hardware
+    const id = pointOfJoint(line, index)
+    if (id === undefined)
+      return unknown(`${line.name}, joint ${index + 1}: neither a point nor a bearing says where it is`)
+    return hardware.known ? point(id) : hardware
   })
   return allKnown<unknown[]>([axis(line.driving), axis(line.driven), ...points]) as Known<[A, A, ...P[]]>
 }

@@ -44,7 +44,7 @@ export function sampledChain(
   }))
   const first = joints[0]
   if (!first) return []
-  const zeroArm = zeroArmOf(first.incoming)
+  const zeroArm = unit(cross(first.incoming, Math.abs(first.incoming[2]) > 0.999 ? [0, 1, 0] : [0, 0, 1]))
   const references = referenceArms(joints, zeroArm, phases)
   const omega = angularSpeed(speedRpm)
 
@@ -76,10 +76,6 @@ export function sampledChain(
   curves.forEach((curve) => centre(curve.error))
   return curves
 }
-
-/** The driving yoke's arm at input rotation 0: the left side of a level gearbox. */
-export const zeroArmOf = (axis: Vec3): Vec3 =>
-  unit(cross(axis, Math.abs(axis[2]) > 0.999 ? [0, 1, 0] : [0, 0, 1]))
 
 /** Where each driven arm stands at input rotation 0. */
 function referenceArms(joints: readonly ChainJoint[], zeroArm: Vec3, phases: readonly number[]): Vec3[] {

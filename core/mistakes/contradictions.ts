@@ -1,4 +1,4 @@
-import { flowSense } from '../project/lineSpec'
+import { flowSense, pointOfJoint } from '../project/lineSpec'
 import { fallPlan } from '../frame/axis'
 import { fallWords } from '../frame/words'
 import { lineFigures } from '../line/lineFigures'
@@ -168,7 +168,7 @@ function shaftApart(
 
 function provisionalHeights(build: Build, reading: ShaftLevelReading): Correction[] {
   const line = build.lines.find((one) => one.id === reading.line)
-  const points = [reading.shaft, reading.shaft + 1].map((i) => line?.joints[i]?.point)
+  const points = [reading.shaft, reading.shaft + 1].map((i) => line && pointOfJoint(line, i))
   const edits = points.flatMap((point): Edit[] => {
     const height = build.readings.findLast((one) => one.kind === 'point-height' && one.point === point)
     return height && !height.provisional ? [{ of: 'reading', id: height.id, set: { provisional: true } }] : []

@@ -1,4 +1,4 @@
-import { flowSense } from '../project/lineSpec'
+import { flowSense, linePoints } from '../project/lineSpec'
 import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { PointOffsetReading, PointStationReading, Reading } from '../project/reading'
@@ -60,8 +60,8 @@ function unitReason(build: Build, reading: LengthReading, figure: number, other:
   if (figure > TOO_LONG && meant < TOO_LONG) return 'is longer than any vehicle'
   const isBackwards = (candidate: Build) =>
     candidate.lines.some((line) => {
-      const stations = line.joints.map((joint) => {
-        const point = candidate.points.find((one) => one.id === joint.point)
+      const stations = linePoints(line).map((id) => {
+        const point = candidate.points.find((one) => one.id === id)
         const { station } = point ? pointFigures(candidate, point) : { station: null }
         return station?.known ? station.value : null
       })
@@ -75,8 +75,7 @@ function unitReason(build: Build, reading: LengthReading, figure: number, other:
     })
   const asOther = edited(build, [{ of: 'reading', id: reading.id, set: { unit: other } }])
   const isJointStation =
-    reading.kind === 'point-station' &&
-    build.lines.some((line) => line.joints.some((joint) => joint.point === reading.point))
+    reading.kind === 'point-station' && build.lines.some((line) => linePoints(line).includes(reading.point))
   return isJointStation && isBackwards(build) && !isBackwards(asOther)
     ? 'puts the joints of the line in the wrong order'
     : null

@@ -9,6 +9,7 @@ import type { Mating } from './mating'
 import type { Reading } from './reading'
 import type { ReadingChange } from './readingChange'
 import type { ServiceCheck } from './serviceCheck'
+import type { CrossEntry, TubeEntry } from './stock'
 import type { Tool } from './tool'
 import type { Line } from './lineSpec'
 import type { WayInPlan } from './wayInPlan'
@@ -144,4 +145,8 @@ export interface Build {
   /** What has to come out on its own. */
   readonly services?: readonly ServiceCheck[]
   readonly photos?: readonly PhotoReference[]
+  /** Tubes that can be had; the usual ones when absent. */
+  readonly tubes?: readonly TubeEntry[]
+  /** Sizes of crosses; the usual ones when absent. */
+  readonly crosses?: readonly CrossEntry[]
 }

@@ -16,6 +16,7 @@ import {
   wordField,
 } from './fields'
 import { LIST_LIMITS } from './door'
+import { DRIVE_KINDS } from './drivetrain'
 import { GAP_KINDS } from './gap'
 import { LEVER_KINDS } from './lever'
 import { lineSchema } from './lineSchema'
@@ -166,16 +167,49 @@ const wheels = object({
 })
 const state = object({ id: requiredId(), name: requiredName(), wheels: list(wheels, 10).required() })
 
-const gear = object({ name: requiredName(), ratio: figure(0.05, 50).required() })
+const range = object({ name: requiredName(), ratio: figure(0.05, 50).required() })
+const gear = object({
+  name: requiredName(),
+  ratio: figure(-50, 50)
+    .required()
+    .test('turns', 'must be 0.05 at least, or -0.05 at most for reverse', (ratio) => Math.abs(ratio) >= 0.05),
+})
+const grip = object({ mu: figure(0.01, 5), frontKg: figure(0, 100_000), rearKg: figure(0, 100_000) }).default(
+  undefined,
+)
 const drivetrain = object({
   redlineRpm: figure(1, 100_000),
   peakTorqueNm: figure(1, 100_000),
   converterRatio: figure(1, 10),
   gears: list(gear, 30),
-  ranges: list(gear, 10),
+  ranges: list(range, 10),
   outputs: list(object({ axis: requiredId(), ratio: figure(0.05, 50) }), 20),
   axleRatios: list(object({ axle: requiredId(), ratio: figure(0.1, 50).required() }), 10),
+  drive: wordField(DRIVE_KINDS),
+  frontShare: figure(0.01, 0.99),
+  tyreRadiusMm: figure(50, 2500),
+  grip,
+  shock: figure(0.1, 10),
+  efficiency: figure(0.1, 1),
+  topSpeedKmh: figure(1, 1000),
 }).default(undefined)
+
+const stockTube = object({
+  id: requiredId(),
+  name: nameField(),
+  outerMm: figure(1, 1000).required(),
+  wallMm: figure(0.1, 500).required(),
+  material: wordField(['steel', 'aluminium']).required(),
+  yieldMPa: figure(1, 5000),
+})
+const crossSize = object({
+  id: requiredId(),
+  name: requiredName(),
+  spanMm: figure(1, 1000).required(),
+  trunnionMm: figure(1, 500).required(),
+  boreMm: figure(0, 499).required(),
+  allowMPa: figure(1, 5000).required(),
+})
 
 const limitEntry = object({
   id: requiredId(),
@@ -237,4 +271,6 @@ export const buildSchema = object({
   shiftLever,
   services: list(service, LIST_LIMITS.services),
   photos: list(photoSchema, LIST_LIMITS.photos),
+  tubes: list(stockTube, LIST_LIMITS.tubes),
+  crosses: list(crossSize, LIST_LIMITS.crosses),
 })

@@ -21,6 +21,8 @@ export const LIST_LIMITS = {
   positions: 100,
   services: 50,
   photos: 500,
+  tubes: 200,
+  crosses: 100,
 } as const
 
 /** More entries than this in any one object or list of a file are refused before anything looks at them. */

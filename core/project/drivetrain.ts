@@ -1,7 +1,7 @@
 import type { BodyId } from './body'
 import type { Id } from './id'
 
-/** A gear or a range and what it does to the speed: input turns for one turn out. */
+/** A gear or a range and what it does to the speed: input turns for one turn out, negative for reverse. */
 export interface Gear {
   readonly name: string
   readonly ratio: number

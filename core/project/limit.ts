@@ -11,6 +11,13 @@ export const QUANTITY_UNITS = {
   'critical-speed-ratio': '1',
   'set-in': 'mm',
   'flex-disc-angle': 'deg',
+  'tube-shear': '1',
+  'cross-shear': '1',
+  'bearing-force': 'N',
+  'bearing-misalignment': 'deg',
+  'slip-left': 'mm',
+  'spline-engaged': '1',
+  'plunge-left': 'mm',
   gap: 'mm',
 } as const
 export type Quantity = keyof typeof QUANTITY_UNITS

@@ -45,16 +45,18 @@ const joint = object({
   id: requiredId(),
   name: nameField(),
   kind: wordField(JOINT_KINDS).required(),
-  point: requiredId(),
+  point: idField(),
   pointIs: wordField(POINT_MEANINGS),
   limitDeg: figure(0, 90),
   centringPilot: boolean(),
+  cross: idField(),
 })
 
 const tube = object({
   outerMm: figure(1, 1000).required(),
   wallMm: figure(0.1, 500).required(),
   material: wordField(['steel', 'aluminium']).required(),
+  yieldMPa: figure(1, 5000),
 })
   .default(undefined)
   .test(
@@ -63,13 +65,33 @@ const tube = object({
     (value) => !value || value.wallMm * 2 <= value.outerMm,
   )
 
+const bearing = object({
+  point: requiredId(),
+  overhangMm: figure(-5000, 5000),
+  axis: idField(),
+  limitN: figure(0, 1e6),
+  limitDeg: figure(0, 90),
+}).default(undefined)
+const slip = object({
+  closedMm: length().required(),
+  engagedMm: length(),
+  diameterMm: figure(1, 500),
+}).default(undefined)
+const plunge = object({ middleMm: length().required(), reachMm: figure(0, 1000).required() }).default(
+  undefined,
+)
+const endMasses = object({ kg: figure(0, 500).required(), inboardMm: length().required() }).default(undefined)
+
 const shaft = object({
   id: idField(),
   name: nameField(),
   phaseDeg: figure(-360, 360),
   splineTeeth: figure(2, 200).integer(),
   tube,
-  bearing: object({ point: requiredId() }).default(undefined),
+  bearing,
+  slip,
+  plunge,
+  endMasses,
   drivingEnd: shaftEnd,
   drivenEnd: shaftEnd,
 })

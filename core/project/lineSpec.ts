@@ -15,13 +15,16 @@ export interface Joint {
   readonly id: Id
   readonly name?: string
   readonly kind: JointKind
-  readonly point: Id
+  /** Absent where the centre bearing of the shaft in front sets it. */
+  readonly point?: Id
   /** Only the first and the last joint may be told by anything but their centre. */
   readonly pointIs?: PointMeaning
   /** Largest working angle the part's maker allows, in degrees. */
   readonly limitDeg?: number
   /** A flexible disc needs a pilot that keeps it centred. */
   readonly centringPilot?: boolean
+  /** Its cross, of the list of sizes. */
+  readonly cross?: Id
 }
 
 /** Cap seats bolted straight into the mating yoke: the joint centre is the seat centre. */
@@ -56,6 +59,42 @@ export interface Tube {
   readonly yieldMPa?: number
 }
 
+/** A bearing that carries a shaft between its joints. */
+export interface CentreBearing {
+  /** Its middle. */
+  readonly point: Id
+  /** From it to the joint behind, along the shaft; that joint's centre is set by it where the joint has no point of its own. */
+  readonly overhangMm?: number
+  /** Axis of its seat; it looks straight along the vehicle when absent. */
+  readonly axis?: Id
+  /** Largest force and misalignment its maker allows. */
+  readonly limitN?: number
+  readonly limitDeg?: number
+}
+
+/** A spline inside a shaft, by which it grows longer and shorter. */
+export interface SlipSpline {
+  /** Joint to joint when it is pushed home. */
+  readonly closedMm: number
+  /** How much spline is engaged then. */
+  readonly engagedMm?: number
+  readonly diameterMm?: number
+}
+
+/** A joint at the end of a shaft that plunges. */
+export interface Plunge {
+  /** Joint to joint when it stands in the middle of its range. */
+  readonly middleMm: number
+  /** Either way from the middle. */
+  readonly reachMm: number
+}
+
+/** Something heavy at either end of a tube, inboard of its joints. */
+export interface EndMasses {
+  readonly kg: number
+  readonly inboardMm: number
+}
+
 export interface Shaft {
   readonly id?: Id
   readonly name?: string
@@ -64,8 +103,10 @@ export interface Shaft {
   /** Teeth of the spline by which the phase can be changed. */
   readonly splineTeeth?: number
   readonly tube?: Tube
-  /** A bearing the shaft passes straight through. */
-  readonly bearing?: { readonly point: Id }
+  readonly bearing?: CentreBearing
+  readonly slip?: SlipSpline
+  readonly plunge?: Plunge
+  readonly endMasses?: EndMasses
   /** Hardware at the end nearer the driving axis. */
   readonly drivingEnd?: ShaftEnd
   /** Hardware at the end nearer the driven axis. */
@@ -120,3 +161,20 @@ export interface Line {
   /** How far the nose is pressed down on overrun; a third of the rise when absent. */
   readonly expectedDropDeg?: number
 }
+
+/** True for a joint that has no point of its own and stands so far behind the bearing of the shaft in front. */
+export const isSetByBearing = ({ joints, shafts }: Pick<Line, 'joints' | 'shafts'>, joint: number): boolean =>
+  joint > 0 &&
+  joint < joints.length - 1 &&
+  joints[joint]?.point === undefined &&
+  shafts[joint - 1]?.bearing?.overhangMm !== undefined
+
+/** The point a joint is told by: its own, or that of the bearing that sets it. */
+export const pointOfJoint = (
+  { joints, shafts }: Pick<Line, 'joints' | 'shafts'>,
+  joint: number,
+): Id | undefined => joints[joint]?.point ?? shafts[joint - 1]?.bearing?.point
+
+/** The points that the joints of a line are told by, along the power flow. */
+export const linePoints = (line: Pick<Line, 'joints' | 'shafts'>): Id[] =>
+  line.joints.flatMap((_, joint) => pointOfJoint(line, joint) ?? [])

@@ -10,7 +10,8 @@ export function outputOf(
   const body = powertrainOf(build)?.id
   for (const { driving, joints } of build.lines) {
     const isOwn = build.axes.some((axis) => axis.id === driving && axis.body === body)
-    if (body !== undefined && isOwn && joints[0]) return { body, axis: driving, point: joints[0].point }
+    const point = joints[0]?.point
+    if (body !== undefined && isOwn && point !== undefined) return { body, axis: driving, point }
   }
   return null
 }

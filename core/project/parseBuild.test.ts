@@ -22,7 +22,7 @@ describe('parseBuild', () => {
       'lines[0].joints[1].kind: must be one of: cross, double-cardan, cv, flex-disc',
     ])
     expect(changed((raw) => delete raw.lines[0].joints[0].point)).toEqual([
-      'lines[0].joints[0].point: is missing',
+      'lines[0].joints[0].point: is missing: neither a point nor the bearing of the shaft in front says where it is',
     ])
     expect(changed((raw) => (raw.readings[2].values = 'x'))).toEqual([
       'readings[2].values: must be a list, got "x"',

@@ -3,7 +3,9 @@ import type { Build } from './build'
 import type { Gap } from './gap'
 import type { FileProblem } from './problem'
 import type { Reading } from './reading'
+import { isSetByBearing } from './lineSpec'
 import { displaySides } from './repair'
+import { crossesOf } from './stock'
 import type { ToolKind } from './tool'
 
 type Named = { readonly id: string }
@@ -39,6 +41,8 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['mating.rounds', build.mating?.rounds ?? []],
     ['weight.masses', build.weight?.masses ?? []],
     ['weight.balances', build.weight?.balances ?? []],
+    ['tubes', build.tubes ?? []],
+    ['crosses', build.crosses ?? []],
   ]
   for (const [name, items] of collections) {
     const seen = new Set<string>()
@@ -75,11 +79,18 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(points, pair.left, `centrePairs[${i}].left`, 'point')
     requireIn(points, pair.right, `centrePairs[${i}].right`, 'point')
   })
+  const crosses = idsOf(crossesOf(build))
   build.lines.forEach((line, i) => {
     requireIn(axes, line.driving, `lines[${i}].driving`, 'axis')
     requireIn(axes, line.driven, `lines[${i}].driven`, 'axis')
     line.joints.forEach((joint, k) => {
       requireIn(points, joint.point, `lines[${i}].joints[${k}].point`, 'point')
+      if (joint.point === undefined && !isSetByBearing(line, k))
+        complain(
+          `lines[${i}].joints[${k}].point`,
+          'is missing: neither a point nor the bearing of the shaft in front says where it is',
+        )
+      requireIn(crosses, joint.cross, `lines[${i}].joints[${k}].cross`, 'size of cross')
       const inner = k > 0 && k < line.joints.length - 1
       if (inner && (joint.pointIs ?? 'centre') !== 'centre') {
         complain(`lines[${i}].joints[${k}].pointIs`, 'a joint between two shafts is told by its centre')
@@ -88,9 +99,10 @@ export function referenceProblems(build: Build): FileProblem[] {
         complain(`lines[${i}].joints[${k}].id`, `"${joint.id}" is already used in this line`)
       }
     })
-    line.shafts.forEach((shaft, k) =>
-      requireIn(points, shaft.bearing?.point, `lines[${i}].shafts[${k}].bearing.point`, 'point'),
-    )
+    line.shafts.forEach((shaft, k) => {
+      requireIn(points, shaft.bearing?.point, `lines[${i}].shafts[${k}].bearing.point`, 'point')
+      requireIn(axes, shaft.bearing?.axis, `lines[${i}].shafts[${k}].bearing.axis`, 'axis')
+    })
     if (line.shafts.length !== line.joints.length - 1) {
       complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
     }

@@ -2,6 +2,7 @@ import type { BodyId } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
 import { withoutLever } from './withoutLever'
+import { linePoints } from './lineSpec'
 
 /** Why a body has to stay; null for one that may go. */
 export function staysBecause(build: Build, id: BodyId): string | null {
@@ -13,8 +14,8 @@ export function staysBecause(build: Build, id: BodyId): string | null {
   const points = new Set(build.points.filter((point) => point.body === id).map((point) => point.id))
   const axes = new Set(build.axes.filter((axis) => axis.body === id).map((axis) => axis.id))
   const line = build.lines.find(
-    ({ joints, driving, driven }) =>
-      joints.some(({ point }) => points.has(point)) || axes.has(driving) || axes.has(driven),
+    (one) =>
+      linePoints(one).some((point) => points.has(point)) || axes.has(one.driving) || axes.has(one.driven),
   )
   if (line) return `${line.name} runs to it`
   if (build.axes.some((axis) => axis.body === id || axis.through?.some((point) => points.has(point))))
@@ -84,7 +85,8 @@ export function withoutBody(build: Build, id: BodyId): Build {
 /** True for a point that something besides gaps rests on. */
 export function isUsed(build: Build, point: string): boolean {
   return (
-    build.lines.some((line) => line.joints.some((joint) => joint.point === point)) ||
+    build.lines.some((line) => linePoints(line).includes(point)) ||
+    build.lines.some((line) => line.shafts.some(({ bearing }) => bearing?.point === point)) ||
     build.axes.some((axis) => axis.through?.includes(point)) ||
     build.bodies.some(
       (body) =>

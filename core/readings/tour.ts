@@ -4,6 +4,7 @@ import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
 import { isOfFirstTrial } from './trial'
+import { linePoints } from '../project/lineSpec'
 
 /** What a step of the tour asks for. */
 export type TourQuantity =
@@ -74,9 +75,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     quantities = ALL_THREE,
   ) => quantities.map((quantity) => step(group, quantity, id, role, optional))
 
-  const joints = [
-    ...new Set(build.lines.flatMap((line) => line.joints.map((joint) => joint.point)).reverse()),
-  ]
+  const joints = [...new Set(build.lines.flatMap(linePoints).reverse())]
   const axes = [...new Set(build.lines.flatMap((line) => [line.driven, line.driving]))]
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = axlesOf(build).flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))

@@ -18,7 +18,7 @@ interface Chain {
   readonly slow: readonly string[]
 }
 
-type DrivenBuild = Pick<Build, 'drivetrain' | 'bodies' | 'axes' | 'lines'>
+export type DrivenBuild = Pick<Build, 'drivetrain' | 'bodies' | 'axes' | 'lines' | 'weight'>
 
 /**
  * The highest speed of an axis that the engine turns, in rev/min: redline over the fastest gear, range and output; behind an axle
@@ -28,7 +28,7 @@ type DrivenBuild = Pick<Build, 'drivetrain' | 'bodies' | 'axes' | 'lines'>
  */
 export function drivenSpeedRpm(build: DrivenBuild, line: Line): Known<{ speedRpm: number; basis: string }> {
   const { redlineRpm } = build.drivetrain
-  const chain = chainTo(build, line.driving, [])
+  const chain = chainTo(build, line.driving, [], isJackshaft(build, line))
   if (redlineRpm === undefined) return unknown(`${line.name}: redline not entered`, 'drivetrain.redlineRpm')
   if (!chain.known) return chain
   const { fastest, fast } = chain.value
@@ -45,29 +45,44 @@ export function drivenSpeedRpm(build: DrivenBuild, line: Line): Known<{ speedRpm
  * @see docs/methods/strength.md
  */
 export function drivenTorqueNm(build: DrivenBuild, line: Line): Known<{ torqueNm: number; basis: string }> {
-  const { peakTorqueNm, converterRatio = 1 } = build.drivetrain
-  const chain = chainTo(build, line.driving, [])
+  const { peakTorqueNm, converterRatio = 1, efficiency = 1 } = build.drivetrain
+  const chain = chainTo(build, line.driving, [], isJackshaft(build, line))
   if (peakTorqueNm === undefined)
     return unknown(`${line.name}: torque of the engine not entered`, 'drivetrain.peakTorqueNm')
   if (!chain.known) return chain
   const { slowest, share, slow } = chain.value
   return known({
-    torqueNm: peakTorqueNm * converterRatio * slowest * share,
+    torqueNm: peakTorqueNm * converterRatio * efficiency * slowest * share,
     basis: [
       `engine ${peakTorqueNm} Nm`,
       ...(converterRatio === 1 ? [] : [`converter ${converterRatio}`]),
       ...slow,
+      ...(efficiency === 1 ? [] : [`efficiency ${efficiency}`]),
     ].join(', '),
   })
 }
 
-function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[]): Known<Chain> {
+/** A line between a gearbox and a transfer case that stands apart: the ranges come behind it. */
+export const isJackshaft = (build: DrivenBuild, { driving, driven }: Line): boolean =>
+  kindAt(build, driven) === 'transfer-case' && kindAt(build, driving) === 'powertrain'
+
+const kindAt = ({ axes, bodies }: DrivenBuild, axisId: Id) =>
+  bodyById({ bodies }, axes.find(({ id }) => id === axisId)?.body)?.kind
+
+function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[], isAhead = false): Known<Chain> {
   const axis = build.axes.find(({ id }) => id === axisId)
   const name = axis?.name ?? axisId
   if (behind.includes(axisId)) return unknown(`${name}: its lines drive each other in a circle`)
   const output = build.drivetrain.outputs?.find((one) => one.axis === axisId)
   const kind = bodyById(build, axis?.body)?.kind
-  if (output || kind === 'powertrain') return gearChain(build, name, output?.ratio ?? 1)
+  if (output || kind === 'powertrain' || kind === 'transfer-case')
+    return gearChain(
+      build,
+      name,
+      output?.ratio ?? 1,
+      isAhead,
+      kind === 'powertrain' && axis?.lies === 'across',
+    )
   const axle = axleById(build, axis?.body)
   if (!axle) return unknown(`${name}: it is no output of the drivetrain`, 'drivetrain.outputs')
   // The line that ends at the axle's pinion, not one that starts at its hubs.
@@ -93,15 +108,28 @@ function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[]): Known<C
   })
 }
 
-function gearChain({ drivetrain }: DrivenBuild, name: string, outputRatio: number): Known<Chain> {
+/**
+ * @param isAhead - ahead of the ranges
+ * @param isSide - one of the two outputs of a transaxle's differential
+ */
+function gearChain(
+  { drivetrain }: DrivenBuild,
+  name: string,
+  outputRatio: number,
+  isAhead: boolean,
+  isSide: boolean,
+): Known<Chain> {
   const gears = extremes(drivetrain.gears, 'gear')
   if (!gears) return unknown(`${name}: gears not entered`, 'drivetrain.gears')
-  const ranges = extremes(drivetrain.ranges, 'range')
-  const output = outputRatio === 1 ? [] : [`output ${outputRatio}`]
+  const ranges = isAhead ? null : extremes(drivetrain.ranges, 'range')
+  const output = [
+    ...(outputRatio === 1 ? [] : [`output ${outputRatio}`]),
+    ...(isSide ? ['half to each side'] : []),
+  ]
   return known({
     fastest: gears.least.ratio * (ranges?.least.ratio ?? 1) * outputRatio,
     slowest: gears.most.ratio * (ranges?.most.ratio ?? 1) * outputRatio,
-    share: 1,
+    share: isSide ? 0.5 : 1,
     fast: [gears.fast, ...(ranges ? [ranges.fast] : []), ...output],
     slow: [gears.slow, ...(ranges ? [ranges.slow] : []), ...output],
   })
@@ -111,8 +139,11 @@ function gearChain({ drivetrain }: DrivenBuild, name: string, outputRatio: numbe
 function extremes(gears: readonly Gear[] | undefined, what: string) {
   const [first, ...rest] = gears ?? []
   if (!first) return null
-  const least = rest.reduce((one, other) => (other.ratio < one.ratio ? other : one), first)
-  const most = rest.reduce((one, other) => (other.ratio > one.ratio ? other : one), first)
-  const word = ({ name, ratio }: Gear) => `${what} ${name} at ${ratio}`
-  return { least, most, fast: word(least), slow: word(most) }
+  // Reverse can pull hardest, but nobody drives fastest in it.
+  const forward = gears?.filter(({ ratio }) => ratio > 0) ?? []
+  const least = forward.reduce((one, other) => (other.ratio < one.ratio ? other : one), forward[0] ?? first)
+  const most = rest.reduce((one, other) => (Math.abs(other.ratio) > Math.abs(one.ratio) ? other : one), first)
+  const word = ({ name, ratio }: Gear) => `${what} ${name} at ${Math.abs(ratio)}`
+  const size = ({ name, ratio }: Gear) => ({ name, ratio: Math.abs(ratio) })
+  return { least: size(least), most: size(most), fast: word(least), slow: word(most) }
 }

@@ -1,0 +1,59 @@
+import type { Tube } from './lineSpec'
+import type { Id } from './id'
+
+/** A tube of the stock list; by its sizes where it has no name. */
+export interface TubeEntry extends Tube {
+  readonly id: Id
+  readonly name?: string
+}
+
+/** A size of cross by its dimensions, and the mean shear its trunnions may bear. */
+export interface CrossEntry {
+  readonly id: Id
+  readonly name: string
+  /** Between the middles of two needle rows that face each other. */
+  readonly spanMm: number
+  readonly trunnionMm: number
+  /** Of the grease hole. */
+  readonly boreMm: number
+  readonly allowMPa: number
+}
+
+const round = (outerMm: number, wallMm: number, material: Tube['material'] = 'steel'): TubeEntry => ({
+  id: `${material}-${outerMm}-${wallMm}`,
+  outerMm,
+  wallMm,
+  material,
+})
+
+/** Round tubes in usual sizes. */
+export const USUAL_TUBES: readonly TubeEntry[] = [
+  round(50, 2),
+  round(50, 3),
+  round(63, 2),
+  round(63, 3),
+  round(76, 2),
+  round(76, 3),
+  round(89, 2),
+  round(89, 3),
+  round(102, 2.5),
+  round(102, 3),
+  round(76, 3, 'aluminium'),
+  round(89, 3, 'aluminium'),
+  round(102, 3, 'aluminium'),
+  round(127, 3, 'aluminium'),
+]
+
+/** Crosses in round sizes, from a light car's to a lorry's; what a maker says of his own goes before these. */
+export const USUAL_CROSSES: readonly CrossEntry[] = [
+  { id: 'cross-small', name: 'small', spanMm: 55, trunnionMm: 12, boreMm: 3, allowMPa: 170 },
+  { id: 'cross-middle', name: 'middle', spanMm: 68, trunnionMm: 15, boreMm: 3.5, allowMPa: 170 },
+  { id: 'cross-large', name: 'large', spanMm: 82, trunnionMm: 18, boreMm: 4, allowMPa: 170 },
+  { id: 'cross-heavy', name: 'heavy', spanMm: 100, trunnionMm: 23, boreMm: 5, allowMPa: 170 },
+]
+
+export const tubesOf = ({ tubes }: { readonly tubes?: readonly TubeEntry[] }): readonly TubeEntry[] =>
+  tubes ?? USUAL_TUBES
+
+export const crossesOf = ({ crosses }: { readonly crosses?: readonly CrossEntry[] }): readonly CrossEntry[] =>
+  crosses ?? USUAL_CROSSES
