@@ -18,7 +18,7 @@ describe('a powertrain that rocks', () => {
     const { ride } = gaps.find(({ gap }) => gap.id === 'rocker-bonnet')!
     if (!ride.known) throw new Error('not read')
     // By hand: the line of the output is nearly that of the vehicle; a point y to the left of it swings up by y·sin φ − h(1 − cos φ).
-    const output = placed.points.get(build.lines[0]!.joints[0]!.point)!
+    const output = placed.points.get(build.lines[0]!.joints[0]!.point!)!
     if (!output.known) throw new Error('no output')
     const aside = ride.value.point[1] - output.value[1]
     const above = ride.value.point[2] - output.value[2]

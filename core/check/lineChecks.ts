@@ -2,11 +2,14 @@ import { allKnown, known, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../project/limit'
 import type { Line, Tube } from '../project/lineSpec'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
-import type { StateOfVehicle } from './check'
-import { windowOf, type CheckHead } from './judge'
+import { windowOf } from './judge'
+import { bearingChecks } from './bearingChecks'
 import { appliesIn, type PlannedState } from './judgedState'
+import { headOf, overStates, shaftName, type LineNeeds } from './lineCheck'
 import { jointChecks } from './jointChecks'
-import type { CheckPlan, PlannedCheck } from './plannedCheck'
+import type { CheckPlan } from './plannedCheck'
+import { slipChecks } from './slipChecks'
+import { strengthChecks } from './strengthChecks'
 
 /**
  * All checks of one line as planned: what is looked at, in which states, by which limits.
@@ -17,9 +20,10 @@ import type { CheckPlan, PlannedCheck } from './plannedCheck'
 export function lineChecks(
   line: Line,
   limits: readonly LimitEntry[],
-  speed: Known<ShaftSpeed>,
+  needs: LineNeeds,
   states: readonly PlannedState[],
 ): CheckPlan[] {
+  const { speed } = needs
   const ours = limits.filter((limit) => !limit.schools || limit.schools.includes(line.school))
   const of = (quantity: Quantity) => ours.filter((limit) => limit.quantity === quantity)
   return [
@@ -28,32 +32,10 @@ export function lineChecks(
     ...torsionalCheck(line, of('torsional-acceleration'), states, speed),
     ...criticalChecks(line, of('critical-speed-ratio'), states, speed),
     ...setInChecks(line, of('set-in')),
+    ...bearingChecks(line, of, needs, states),
+    ...strengthChecks(line, of, needs, states),
+    ...slipChecks(line, of, states),
   ]
-}
-
-const headOf = (
-  line: Line,
-  id: string,
-  rest: Pick<CheckHead, 'quantity' | 'subject' | 'state' | 'at' | 'speedRpm'>,
-): CheckHead => ({
-  id: `${line.id}/${id}`,
-  lineId: line.id,
-  lineName: line.name,
-  ...rest,
-})
-
-/** A check in each state that some of its limits apply in. */
-function overStates(
-  limits: readonly LimitEntry[],
-  states: readonly PlannedState[],
-  isIn: (limit: LimitEntry, state: StateOfVehicle) => boolean,
-  planned: (state: PlannedState) => Pick<PlannedCheck, 'head' | 'needs' | 'value'>,
-): CheckPlan[] {
-  const inStates = states.flatMap((one): PlannedCheck[] => {
-    const bounds = limits.filter((limit) => isIn(limit, one))
-    return bounds.length > 0 ? [{ ...planned(one), bounds, window: windowOf(bounds), unknownBounds: [] }] : []
-  })
-  return inStates.length > 0 ? [{ inStates }] : []
 }
 
 /** The two joints of the last shaft are meant to cancel; other kinds of joint have nothing to cancel. */
@@ -110,8 +92,9 @@ function criticalChecks(
   if (limits.length === 0) return []
   return line.shafts.flatMap((shaft, index) =>
     overStates(limits, states, appliesIn, ({ state, at, figures }) => {
-      const name = line.shafts.length > 1 ? `shaft ${index + 1}` : 'shaft'
-      const tube = shaft.tube ? known(shaft.tube) : unknown(`${line.name}, ${name}: tube not entered`)
+      const tube = shaft.tube
+        ? known(shaft.tube)
+        : unknown(`${line.name}, ${shaftName(line, index)}: tube not entered`)
       return {
         head: headOf(line, `critical/${index + 1}`, {
           quantity: 'critical-speed-ratio',

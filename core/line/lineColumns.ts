@@ -105,7 +105,7 @@ const REACH: Kernel = {
 }
 
 /** Which way the power flows, chassis frame. */
-const FLOW_DIRECTIONS: Readonly<Record<Flow, Vec3>> = {
+export const FLOW_DIRECTIONS: Readonly<Record<Flow, Vec3>> = {
   rearward: [-1, 0, 0],
   forward: [1, 0, 0],
   left: [0, 1, 0],

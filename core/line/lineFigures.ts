@@ -4,9 +4,9 @@ import { known, mapKnown, unknown, type Known } from '../known'
 import { chainMapsOf, type ChainJoint, type ChainMaps } from '../joints/jointMap'
 import { shaftLengths, type ShaftLengths } from './shaftLengths'
 import { norm, scale, sub, dot, type Vec3 } from '../linalg/vec3'
-import { flowSense, type Line } from '../project/lineSpec'
+import { flowSense, isSetByBearing, type Line } from '../project/lineSpec'
 import { axisOf, pointOf, vectorAt, type Geometry } from '../readings/geometry'
-import { criticalSpeedRpm } from '../strength/criticalSpeed'
+import { shaftCriticalRpm } from '../strength/criticalSpeed'
 import { degrees, type Radians } from '../units/angle'
 import { bestPhase, mapBehind, type BestPhase } from './bestPhase'
 import { lineColumns, type LineColumns } from './lineColumns'
@@ -42,6 +42,8 @@ export interface LineFigures {
   /** Of each shaft against the driven axis: on overrun the road drives the line from behind. */
   readonly fromBehind: readonly Uniformity[]
   readonly shafts: readonly ShaftFigures[]
+  /** From each shaft's front joint along it to its bearing, in mm; null without one that was read. */
+  readonly reaches: readonly (number | null)[]
   readonly smallEquivalentDeg: number
 }
 
@@ -92,8 +94,10 @@ export function figuresOf(
       lengths: shaftLengths(line, place, index),
       uniformity: members[index] as Uniformity,
       bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
-      criticalSpeedRpm: shaft.tube ? criticalSpeedRpm(shaft.tube, spanOf(place, index)) : null,
-      bearingOffLine: bearingOffLine(bearings[index] ?? null, place, index),
+      criticalSpeedRpm: shaftCriticalRpm(shaft, spanOf(place, index)),
+      bearingOffLine: isSetByBearing(line, index + 1)
+        ? null
+        : bearingOffLine(bearings[index] ?? null, place, index),
     })),
   )
   const fromBehind = once(() =>
@@ -108,6 +112,7 @@ export function figuresOf(
     anglesDeg: columns.anglesDeg.map(figure),
     members,
     whole: members.at(-1) as Uniformity,
+    reaches: columns.reaches.map((reach) => (reach === null ? null : figure(reach))),
     // No check asks for these, and a lever in the hand asks for checks alone.
     get shafts() {
       return shafts()

@@ -1,17 +1,19 @@
 import { TIMES } from '../columns/arithmetic'
-import { scalarStep, type Column, type Graph } from '../columns/graph'
+import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
 import { FALL_PLAN_DEG, RISE_SWEEP_DEG } from '../frame/axis'
 import { lineChecks } from '../check/lineChecks'
 import { lineStates, windingBody, type LineState } from '../check/lineStates'
 import type { CheckPlan, PlannedCheck } from '../check/plannedCheck'
-import type { Known } from '../known'
+import { known, mapKnown, type Known } from '../known'
 import { lineFigureColumns, type LineFigureColumns } from '../line/figureColumns'
-import { lineColumns, type LineColumns } from '../line/lineColumns'
+import { FLOW_DIRECTIONS, lineColumns, type LineColumns } from '../line/lineColumns'
 import type { LeverColumns } from '../placement/bodyMove'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
-import type { Line } from '../project/lineSpec'
+import type { CentreBearing, Line } from '../project/lineSpec'
+import { crossesOf } from '../project/stock'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
+import { lineTorque, type LineTorque } from '../strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { compileGaps, type CompiledGap } from './gaps'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
@@ -29,6 +31,7 @@ export interface CompiledState {
 export interface CompiledLine {
   readonly line: Line
   readonly speed: Known<ShaftSpeed>
+  readonly torque: Known<LineTorque>
   readonly states: readonly CompiledState[]
   readonly checks: readonly CheckPlan[]
 }
@@ -102,16 +105,47 @@ function compileAnew(build: Build): CompiledBuild {
 
 function compileLine(build: Build, graph: Graph, places: Places, line: Line): CompiledLine {
   const speed = lineSpeed(build, line)
-  const speedRpm = speed.known ? speed.value.speedRpm : null
+  const torque = lineTorque(build, line)
+  const duty = {
+    speedRpm: speed.known ? speed.value.speedRpm : null,
+    torqueNm: torque.known ? torque.value.designNm : null,
+    crosses: line.joints.map(({ cross }) => crossesOf(build).find(({ id }) => id === cross) ?? null),
+  }
   const states = lineStates(build, line).map((state): CompiledState => {
     const placed = places.placed(state, windingBody(build, line))
     const columns = lineColumns(graph, line, placed)
     const isRide = state.state === 'ride' && state.at === null
-    const figures = columns.known ? lineFigureColumns(graph, line, columns.value, speedRpm, isRide) : null
+    const seats = line.shafts.map(({ bearing }) => (bearing ? seatOf(graph, line, bearing, placed) : null))
+    const figures = columns.known ? lineFigureColumns(graph, line, columns.value, duty, seats, isRide) : null
     return { state, placed, columns, figures }
   })
   const planned = states.map(({ state, figures }) => ({ state: state.state, at: state.at, figures }))
-  return { line, speed, states, checks: lineChecks(line, build.limits.entries, speed, planned) }
+  const needs = {
+    speed,
+    torque,
+    seats: line.shafts.map(({ bearing }) => seatNeed(bearing, states[0]?.placed)),
+  }
+  return { line, speed, torque, states, checks: lineChecks(line, build.limits.entries, needs, planned) }
+}
+
+/** The axis of a bearing's seat; straight along the power flow where it has none of its own. */
+function seatOf(
+  graph: Graph,
+  line: Line,
+  { axis }: CentreBearing,
+  placed: PlacedState,
+): VectorColumns | null {
+  if (axis === undefined)
+    return FLOW_DIRECTIONS[line.flow ?? 'rearward'].map(graph.source) as unknown as VectorColumns
+  const direction = placed.axis(axis)
+  return direction.known ? direction.value : null
+}
+
+/** What is taken for granted of a seat, or missing for it. */
+function seatNeed(bearing: CentreBearing | undefined, placed: PlacedState | undefined): Known<null> {
+  if (!bearing || !placed) return known(null)
+  if (bearing.axis !== undefined) return mapKnown(placed.axis(bearing.axis), () => null)
+  return known(null, ['the seat of the centre bearing is taken to look straight along the vehicle'])
 }
 
 function placeFigures(build: Build, graph: Graph, { point, axis }: PlacedState): PlaceFigure[] {

@@ -93,6 +93,51 @@ const POINTED: LimitEntry = {
   basis: 'nothing cancels a single joint at the pinion, so it is aimed along the shaft',
 }
 
+const TUBE: LimitEntry = {
+  id: 'tube',
+  quantity: 'tube-shear',
+  unit: '1',
+  scope: 'max-speed',
+  warnAbove: 0.45,
+  failAbove: 0.6,
+  basis: 'a tube yields under torque at about 0.58 of its yield in tension',
+}
+const CROSS: LimitEntry = {
+  id: 'cross',
+  quantity: 'cross-shear',
+  unit: '1',
+  scope: 'travel',
+  warnAbove: 0.8,
+  failAbove: 1,
+  basis: 'mean shear of the trunnions against what this size may bear; its maker’s own torque wins',
+}
+const SLIP: LimitEntry = {
+  id: 'slip',
+  quantity: 'slip-left',
+  unit: 'mm',
+  scope: 'travel',
+  failBelow: 10,
+  warnBelow: 19,
+  basis: 'a spline that bottoms breaks the gearbox or the pinion bearing',
+}
+const SPLINE: LimitEntry = {
+  id: 'spline',
+  quantity: 'spline-engaged',
+  unit: '1',
+  scope: 'travel',
+  failBelow: 1,
+  warnBelow: 1.5,
+  basis: 'with less than its own diameter engaged a spline works loose, strips or pulls out',
+}
+const PLUNGE: LimitEntry = {
+  id: 'plunge',
+  quantity: 'plunge-left',
+  unit: 'mm',
+  scope: 'travel',
+  failBelow: 3,
+  basis: 'a joint that plunges to its stop knocks itself apart or falls out of its bell',
+}
+
 /** Usual limits of gaps by their kind; a service gap has none but its own. */
 export const GAP_LIMITS: readonly LimitEntry[] = [
   gapLimit('static', 8, 15, 'ride', 'the engine rocks on its mounts and the frame bends under it'),
@@ -124,7 +169,21 @@ function gapLimit(
   return { id: `gap-${kind}`, quantity: 'gap', unit: 'mm', scope, gaps: [kind], failBelow, warnBelow, basis }
 }
 
-const COMMON = [ROLLERS, PAIR, JOINT_LIMIT, SET_IN, DISC, FIRST_SECTION, POINTED, ...GAP_LIMITS]
+const COMMON = [
+  ROLLERS,
+  PAIR,
+  JOINT_LIMIT,
+  SET_IN,
+  DISC,
+  FIRST_SECTION,
+  POINTED,
+  TUBE,
+  CROSS,
+  SLIP,
+  SPLINE,
+  PLUNGE,
+  ...GAP_LIMITS,
+]
 
 /** The limits a new build copies, by profile. Starting figures: a part maker's own figure always wins. */
 export const PROFILES: Readonly<Record<'road' | 'heavy' | 'trail' | 'track', LimitProfile>> = {

@@ -9,7 +9,11 @@ import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../li
 import { QUANTITY_UNITS, type Verdict, type Window } from '../project/limit'
 import type { Build, NamedAxis } from '../project/build'
 import type { JointKind, Line, School } from '../project/lineSpec'
-import { drivenTorqueNm } from '../strength/drivetrainFigures'
+import { clockSplines } from '../line/clockSplines'
+import { forcesOf } from '../line/forcesOf'
+import type { BearingLoad, JointLoad } from '../line/lineForces'
+import { phasesOf } from '../line/phases'
+import { lineTorque } from '../strength/lineTorque'
 import { findMistakes } from '../mistakes/findMistakes'
 import { DEFAULT_SEED, runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
@@ -97,6 +101,16 @@ export interface LineJson {
   /** Highest torque in the driving axis by the drivetrain; null while it is not entered. */
   readonly peakTorqueNm: number | null
   readonly peakTorqueBasis: string | null
+  /** No more than the tyres hold, where they are told; with its shock last. */
+  readonly limitedTorqueNm: number | null
+  readonly limitedBy: 'engine' | 'grip' | null
+  readonly designTorqueNm: number | null
+  /** Turns of the splines, in whole teeth, that even the line out best at ride height; null without a spline. */
+  readonly clocking: {
+    readonly shafts: readonly { readonly shaft: number; readonly turns: number; readonly stepDeg: number }[]
+    readonly equivalentAngleBeforeDeg: number
+    readonly equivalentAngleAfterDeg: number
+  } | null
 }
 
 export interface LineStateJson {
@@ -120,6 +134,21 @@ export interface JointJson {
   readonly stationMm: number
   readonly offsetLeftMm: number
   readonly heightMm: number
+  /** Greatest couples over a turn at the design torque; null without a torque. */
+  readonly couples: {
+    readonly torqueNm: number
+    readonly drivingNm: number
+    readonly drivenNm: number
+  } | null
+}
+
+/** Force of a centre bearing on its shaft over a turn at the design torque. */
+export interface BearingJson {
+  readonly maxN: number
+  readonly minN: number
+  readonly upwardSwingN: number
+  readonly leftSwingN: number
+  readonly meanN: number
 }
 
 export interface ShaftJson {
@@ -146,6 +175,7 @@ export interface ShaftJson {
   readonly peakAccelerationCoastRadS2: number | null
   readonly criticalSpeedRpm: number | null
   readonly bearingOffLineMm: number | null
+  readonly bearing: BearingJson | null
   readonly bestPhase: {
     readonly phaseDeg: number
     readonly errorBeforeDeg: number
@@ -243,12 +273,13 @@ function pointJson(id: string, { placed }: Evaluation): PointJson {
 
 function lineJson(build: Build, found: LineEvaluation): LineJson {
   const { line, speed, drive, coast, states } = found
-  const torque = drivenTorqueNm(build, line)
+  const torque = lineTorque(build, line)
+  const designNm = torque.known ? torque.value.designNm : null
   const speedRpm = speed.known ? speed.value.speedRpm : null
   const ride = turning(line, found.ride)
   const state = (figures: Known<LineFigures> | null) => {
     const turned = figures && turning(line, figures)
-    return turned?.known ? lineStateJson(line, turned.value, speedRpm) : null
+    return turned?.known ? lineStateJson(line, turned.value, speedRpm, designNm) : null
   }
   return {
     id: line.id,
@@ -276,12 +307,37 @@ function lineJson(build: Build, found: LineEvaluation): LineJson {
         coast: state(here('coast')),
       }
     }),
-    peakTorqueNm: torque.known ? torque.value.torqueNm : null,
+    peakTorqueNm: torque.known ? torque.value.grossNm : null,
     peakTorqueBasis: torque.known ? torque.value.basis : null,
+    limitedTorqueNm: torque.known ? torque.value.limitedNm : null,
+    limitedBy: torque.known ? torque.value.limitedBy : null,
+    designTorqueNm: designNm,
+    clocking: ride.known ? clockingJson(line, ride.value) : null,
   }
 }
 
-function lineStateJson(line: Line, figures: LineFigures, speedRpm: number | null): LineStateJson {
+function clockingJson(line: Line, { chain }: LineFigures): LineJson['clocking'] {
+  const found = clockSplines(
+    chain,
+    phasesOf(line),
+    line.shafts.map(({ splineTeeth }) => splineTeeth),
+  )
+  return (
+    found && {
+      shafts: found.shafts.map(({ shaft, turns, stepDeg }) => ({ shaft, turns, stepDeg })),
+      equivalentAngleBeforeDeg: degrees(found.before.equivalentAngle),
+      equivalentAngleAfterDeg: degrees(found.after.equivalentAngle),
+    }
+  )
+}
+
+function lineStateJson(
+  line: Line,
+  figures: LineFigures,
+  speedRpm: number | null,
+  designNm: number | null,
+): LineStateJson {
+  const forces = designNm === null ? null : forcesOf(line, figures, designNm)
   const at = <T>(of: (rpm: number) => T): T | null => (speedRpm === null ? null : of(speedRpm))
   const { whole, angles } = figures
   return {
@@ -294,9 +350,13 @@ function lineStateJson(line: Line, figures: LineFigures, speedRpm: number | null
         stationMm: station,
         offsetLeftMm: offsetLeft,
         heightMm: height,
+        couples: couplesJson(forces?.joints[index]),
       }
     }),
-    shafts: figures.shafts.map((shaft, index) => shaftJson(shaft, figures.fromBehind[index], speedRpm)),
+    shafts: figures.shafts.map((shaft, index) => ({
+      ...shaftJson(shaft, figures.fromBehind[index], speedRpm),
+      bearing: bearingJson(forces?.bearings.find((bearing) => bearing.shaft === index)),
+    })),
     errorPeakToPeakDeg: degrees(whole.errorPeakToPeak),
     ratioMin: whole.ratioMin,
     ratioMax: whole.ratioMax,
@@ -311,11 +371,20 @@ function lineStateJson(line: Line, figures: LineFigures, speedRpm: number | null
   }
 }
 
+const couplesJson = (load: JointLoad | undefined): JointJson['couples'] =>
+  load ? { torqueNm: load.meanTorque, drivingNm: load.onDriving, drivenNm: load.onDriven } : null
+
+function bearingJson(load: BearingLoad | undefined): BearingJson | null {
+  if (!load) return null
+  const { maxN, minN, upwardSwingN, leftSwingN, meanN } = load
+  return { maxN, minN, upwardSwingN, leftSwingN, meanN }
+}
+
 function shaftJson(
   shaft: ShaftFigures,
   fromBehind: Uniformity | undefined,
   speedRpm: number | null,
-): ShaftJson {
+): Omit<ShaftJson, 'bearing'> {
   const { lengths, bestPhase } = shaft
   const seats = (from: 'shaft-end' | 'seal-face') =>
     lengthBetween(lengths, from, 'joint-centre') ?? lengthBetween(lengths, 'joint-centre', from)

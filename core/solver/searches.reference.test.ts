@@ -112,7 +112,14 @@ function problemOf({ input }: Case) {
     axis: (id) => known(axis[id as 'output']),
   })
   if (!line.known) throw new Error('a reference case is whole')
-  const figures = lineFigureColumns(graph, LINE, line.value, input.rpm, true)
+  const figures = lineFigureColumns(
+    graph,
+    LINE,
+    line.value,
+    { speedRpm: input.rpm, torqueNm: null, crosses: [] },
+    [],
+    true,
+  )
   const named = (name: string) => figures.named.find((one) => one.name === name)!.column
   const [fall, plan] = graph.step(FALL_PLAN, axis.output) as unknown as [Column, Column]
   const inDegrees = (column: Column) => scalarStep(graph, TIMES, [column], [degrees(1)])

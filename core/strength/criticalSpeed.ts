@@ -1,5 +1,5 @@
 import { CoreError, requireFinite } from '../errors'
-import type { Tube } from '../project/lineSpec'
+import type { Shaft, Tube } from '../project/lineSpec'
 import { metalOf, type Metal } from './metal'
 import { tubeSection, type TubeSection } from './tubeSection'
 
@@ -14,15 +14,30 @@ import { tubeSection, type TubeSection } from './tubeSection'
 export const criticalSpeedRpm = (tube: Tube, length: number): number =>
   plainCriticalRpm(tubeSection(tube), metalOf(tube), length)
 
+/** The same of a shaft, with what sits at its ends; null without a tube, and NaN where its ends leave none. */
+export function shaftCriticalRpm(
+  { tube, endMasses }: Pick<Shaft, 'tube' | 'endMasses'>,
+  length: number,
+): number | null {
+  if (!tube) return null
+  if (!endMasses) return criticalSpeedRpm(tube, length)
+  const { kg, inboardMm } = endMasses
+  if (!(length > 2 * inboardMm)) return NaN
+  return criticalRpmWithEnds(tubeSection(tube), metalOf(tube), length, { kind: 'mass', kg, inboardMm })
+}
+
+/** What of a metal decides how a tube whirls. */
+type Bending = Pick<Metal, 'stiffnessGPa' | 'densityKgM3'>
+
 /** The same by section and metal. */
-export function plainCriticalRpm(section: TubeSection, metal: Metal, length: number): number {
+export function plainCriticalRpm(section: TubeSection, metal: Bending, length: number): number {
   requireFinite(length, 'length')
   if (length <= 0) throw new CoreError('out-of-range', 'length', 'expected a positive length')
   return (30 * Math.PI * waveFactor(section, metal)) / (length / 1000) ** 2
 }
 
 /** √(E·I/(ρ·A)) in m²/s. */
-const waveFactor = ({ bendingMm4, areaMm2 }: TubeSection, { stiffnessGPa, densityKgM3 }: Metal): number =>
+const waveFactor = ({ bendingMm4, areaMm2 }: TubeSection, { stiffnessGPa, densityKgM3 }: Bending): number =>
   Math.sqrt((stiffnessGPa * 1e9 * bendingMm4 * 1e-6) / (densityKgM3 * areaMm2))
 
 /** What sits at each end of a tube, the same at both. */
@@ -43,7 +58,7 @@ export type TubeEnds =
  */
 export function criticalRpmWithEnds(
   section: TubeSection,
-  metal: Metal,
+  metal: Bending,
   length: number,
   ends: TubeEnds,
 ): number {
@@ -54,9 +69,11 @@ export function criticalRpmWithEnds(
   if (ends.kg === 0 && ends.kind === 'mass') return plainCriticalRpm(section, metal, length)
   /** Mass of the end as a length of tube. */
   const asTube = ends.kg / (metal.densityKgM3 * section.areaMm2 * 1e-9)
-  const condition = ends.kind === 'mass' ? massCondition : yokeCondition
-  // A mass only lowers the wave number; a stiff end can raise it up to that of the free tube held in line with it.
-  const wave = firstRoot((k) => condition(k, half, at, asTube), (2.4 * Math.PI) / (length - 2 * at || length))
+  // A mass only lowers the wave number, below that of the second mode; a stiff end can raise it to that of a tube held in line.
+  const wave =
+    ends.kind === 'mass'
+      ? rootBetween((k) => massCondition(k, half, at, asTube), 1e-3 / length, (1.001 * Math.PI) / length)
+      : firstRoot((k) => yokeCondition(k, half, at, asTube), (2.4 * Math.PI) / (length - 2 * at))
   return (30 / Math.PI) * (wave * 1000) ** 2 * waveFactor(section, metal)
 }
 
@@ -90,23 +107,26 @@ function yokeCondition(k: number, half: number, at: number, mass: number): numbe
 
 /** Steps in which the first sign change is looked for, and halvings to its last digit. */
 const LOOKS = 400
-const HALVINGS = 60
+const HALVINGS = 48
 
 function firstRoot(at: (k: number) => number, most: number): number {
   let low = most / LOOKS / 10
   const sign = Math.sign(at(low))
   for (let i = 1; i <= LOOKS; i++) {
-    let high = (most * i) / LOOKS
-    if (Math.sign(at(high)) === sign) {
-      low = high
-      continue
-    }
-    for (let turn = 0; turn < HALVINGS; turn++) {
-      const middle = (low + high) / 2
-      if (Math.sign(at(middle)) === sign) low = middle
-      else high = middle
-    }
-    return (low + high) / 2
+    const high = (most * i) / LOOKS
+    if (Math.sign(at(high)) !== sign) return rootBetween(at, low, high)
+    low = high
   }
   return NaN
+}
+
+function rootBetween(at: (k: number) => number, from: number, to: number): number {
+  const sign = Math.sign(at(from))
+  let [low, high] = [from, to]
+  for (let turn = 0; turn < HALVINGS; turn++) {
+    const middle = (low + high) / 2
+    if (Math.sign(at(middle)) === sign) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
 }

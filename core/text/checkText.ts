@@ -7,11 +7,19 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
   if (value === null) return '?'
   switch (check.quantity) {
     case 'critical-speed-ratio':
+    case 'tube-shear':
+    case 'cross-shear':
       return fixed(value, 2)
+    case 'spline-engaged':
+      return `${fixed(value, 2)} diameters`
+    case 'bearing-force':
+      return `${grouped(value)} N`
     case 'torsional-acceleration':
     case 'shaft-inertia':
       return `${grouped(value)} rad/s²`
     case 'set-in':
+    case 'slip-left':
+    case 'plunge-left':
     case 'gap':
       return formatLength(value, units)
     default:
@@ -19,11 +27,14 @@ export function checkValueText(check: Check, value: number | null, units: UnitSe
   }
 }
 
+/** Units that are not said again behind a ± or a margin. */
+const BARE = / (rad\/s²|N|diameters)$/
+
 /** The ± of a check, "± 0.14°", or where it may as well be nought "0.00–0.42°"; empty when it is not known or nought. */
 export function plusMinusText(check: Check, units: UnitSettings): string {
   if (check.interval) return intervalText(check.interval, (value) => checkValueText(check, value, units))
   if (!check.plusMinus) return ''
-  const size = checkValueText(check, check.plusMinus, units).replace(' rad/s²', '')
+  const size = checkValueText(check, check.plusMinus, units).replace(BARE, '')
   // Below half the last digit shown there is nothing to say.
   return Number.parseFloat(size) === 0 ? '' : `± ${size}`
 }
@@ -72,6 +83,20 @@ export function checkLabel(check: Check, manyLines = false): string {
       return `${line}shaft${number} speed to critical`
     case 'set-in':
       return `${line}slip yoke set-in`
+    case 'tube-shear':
+      return `${line}tube${number} shear to yield`
+    case 'cross-shear':
+      return `${line}cross of joint${number}${drive}`
+    case 'bearing-force':
+      return `${line}centre bearing${number} force${drive}`
+    case 'bearing-misalignment':
+      return `${line}shaft${number} in its bearing${drive}`
+    case 'slip-left':
+      return `${line}slip left in shaft${number}${drive}`
+    case 'spline-engaged':
+      return `${line}spline engaged in shaft${number}${drive}`
+    case 'plunge-left':
+      return `${line}plunge left of shaft${number}${drive}`
     case 'gap':
       return `${'name' in check.subject ? check.subject.name : check.quantity}${drive}`
     default:
@@ -83,7 +108,7 @@ export function checkLabel(check: Check, manyLines = false): string {
 export function marginText(check: Check, units: UnitSettings): string {
   if (check.verdict === 'unknown') return 'unknown'
   if (check.margin === null) return check.verdict
-  const size = checkValueText(check, Math.abs(check.margin), units).replace(' rad/s²', '')
+  const size = checkValueText(check, Math.abs(check.margin), units).replace(BARE, '')
   if (check.verdict !== 'tight') return `${check.verdict} by ${size}`
   if (isTightBySpread(check)) return 'tight by its ±'
   return check.margin < 0 ? `tight by ${size}` : `tight, ${size} left`
