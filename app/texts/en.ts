@@ -280,6 +280,7 @@ export const texts = {
         leaf: 'leaf springs',
         'soft-links': 'links with soft bushes',
         'rigid-links': 'rigid links',
+        fixed: 'differential fixed to the chassis',
       },
       spring: 'The leaf lies',
       springs: { above: 'above the axle', below: 'below the axle' },

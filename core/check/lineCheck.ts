@@ -1,4 +1,4 @@
-import type { Known } from '../known'
+import { known, unknown, type Known } from '../known'
 import type { LimitEntry } from '../project/limit'
 import type { Line } from '../project/lineSpec'
 import type { LineTorque } from '../strength/lineTorque'
@@ -19,6 +19,10 @@ export interface LineNeeds {
 /** A shaft as it is called where something is missing of it. */
 export const shaftName = ({ shafts }: Line, index: number): string =>
   shafts.length > 1 ? `shaft ${index + 1}` : 'shaft'
+
+/** A figure that is entered, or what is missing. */
+export const told = (line: Line, what: string, ...figures: readonly (number | undefined)[]): Known<null> =>
+  figures.includes(undefined) ? unknown(`${line.name}: ${what} not entered`) : known(null)
 
 /** What a check of a line is about. */
 export const headOf = (

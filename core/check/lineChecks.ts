@@ -5,7 +5,7 @@ import type { ShaftSpeed } from '../strength/shaftSpeed'
 import { windowOf } from './judge'
 import { bearingChecks } from './bearingChecks'
 import { appliesIn, type PlannedState } from './judgedState'
-import { headOf, overStates, shaftName, type LineNeeds } from './lineCheck'
+import { headOf, overStates, shaftName, told, type LineNeeds } from './lineCheck'
 import { jointChecks } from './jointChecks'
 import type { CheckPlan } from './plannedCheck'
 import { slipChecks } from './slipChecks'
@@ -130,8 +130,8 @@ function setInChecks(line: Line, limits: LimitEntry[]): CheckPlan[] {
             bounds: limits,
             window: windowOf(limits),
             unknownBounds: [],
-            needs: known(null),
-            value: slip.setInMm,
+            needs: told(line, 'set-in of the slip yoke', slip.setInMm),
+            value: slip.setInMm ?? null,
           },
         ],
       },

@@ -1,8 +1,8 @@
-import { known } from '../known'
+import type { Known } from '../known'
 import type { FigureColumn, LineFigureColumns } from '../line/figureColumns'
 import type { LimitEntry, Quantity } from '../project/limit'
 import type { Line } from '../project/lineSpec'
-import { headOf, overStates } from './lineCheck'
+import { headOf, overStates, shaftName, told } from './lineCheck'
 import { appliesIn, type PlannedState } from './judgedState'
 import type { CheckPlan } from './plannedCheck'
 
@@ -16,6 +16,7 @@ export function slipChecks(
     id: string,
     quantity: Quantity,
     index: number,
+    needs: Known<null>,
     value: (figures: LineFigureColumns) => FigureColumn | null | undefined,
   ): CheckPlan[] =>
     overStates(of(quantity), states, appliesIn, ({ state, at, figures }) => ({
@@ -26,14 +27,45 @@ export function slipChecks(
         at,
         speedRpm: null,
       }),
-      needs: known(null),
+      needs,
       value: (figures && value(figures)) ?? null,
     }))
-  return line.shafts.flatMap(({ slip, plunge }, index) => [
-    ...(slip ? check('slip-left', 'slip-left', index, ({ slips }) => slips[index]?.left) : []),
-    ...(slip?.engagedMm !== undefined && slip.diameterMm !== undefined
-      ? check('spline-engaged', 'spline-engaged', index, ({ slips }) => slips[index]?.engaged)
-      : []),
-    ...(plunge ? check('plunge-left', 'plunge-left', index, ({ plunges }) => plunges[index]) : []),
-  ])
+  return line.shafts.flatMap(({ slip, plunge }, index) => {
+    const name = shaftName(line, index)
+    return [
+      ...(slip
+        ? check(
+            'slip-left',
+            'slip-left',
+            index,
+            told(line, `${name}, its length pushed home`, slip.closedMm),
+            ({ slips }) => slips[index]?.left,
+          )
+        : []),
+      ...(slip
+        ? check(
+            'spline-engaged',
+            'spline-engaged',
+            index,
+            told(
+              line,
+              `${name}, spline and its length pushed home`,
+              slip.closedMm,
+              slip.engagedMm,
+              slip.diameterMm,
+            ),
+            ({ slips }) => slips[index]?.engaged,
+          )
+        : []),
+      ...(plunge
+        ? check(
+            'plunge-left',
+            'plunge-left',
+            index,
+            told(line, `${name}, middle and reach of its plunge`, plunge.middleMm, plunge.reachMm),
+            ({ plunges }) => plunges[index],
+          )
+        : []),
+    ]
+  })
 }

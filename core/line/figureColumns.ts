@@ -237,13 +237,12 @@ export function lineFigureColumns(
     return { column: scalarStep(graph, CROSS_SHARE, [turns[index] as Column], [straight]) }
   })
   const slips = line.shafts.map((shaft, index) => slipColumns(graph, shaft, spans[index] as Column))
-  const plunges = line.shafts.map(({ plunge }, index): FigureColumn | null =>
-    plunge
-      ? {
-          column: scalarStep(graph, PLUNGE_LEFT, [spans[index] as Column], [plunge.middleMm, plunge.reachMm]),
-        }
-      : null,
-  )
+  const plunges = line.shafts.map(({ plunge }, index): FigureColumn | null => {
+    const { middleMm, reachMm } = plunge ?? {}
+    return middleMm === undefined || reachMm === undefined
+      ? null
+      : { column: scalarStep(graph, PLUNGE_LEFT, [spans[index] as Column], [middleMm, reachMm]) }
+  })
   const inertial = (joint: number) =>
     line.joints[joint]?.kind === 'cross'
       ? scalarStep(graph, SMALL_ANGLE_ACCELERATION, [turns[joint] as Column], [speedRpm ?? NaN])
@@ -327,8 +326,8 @@ function criticalColumn(graph: Graph, { tube, endMasses }: Shaft, span: Column):
 }
 
 function slipColumns(graph: Graph, { slip }: Shaft, span: Column): SlipColumns | null {
-  if (!slip) return null
-  const { closedMm, engagedMm, diameterMm } = slip
+  const { closedMm, engagedMm, diameterMm } = slip ?? {}
+  if (closedMm === undefined) return null
   return {
     left: { column: scalarStep(graph, SLIP_LEFT, [span], [closedMm]) },
     engaged:

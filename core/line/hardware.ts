@@ -5,8 +5,9 @@ export function hardwareLength(
   end: ShaftEnd | undefined,
   feature: 'flange-face' | 'shaft-end' | 'seal-face',
 ): number | null {
-  if (end?.kind === 'flange') return feature === 'flange-face' ? end.faceToJointMm : null
+  if (end?.kind === 'flange') return feature === 'flange-face' ? (end.faceToJointMm ?? null) : null
   if (end?.kind !== 'slip-yoke') return null
+  if (end.boreBottomToJointMm === undefined || end.setInMm === undefined) return null
   const fromShaftEnd = end.boreBottomToJointMm + end.setInMm
   if (feature === 'shaft-end') return fromShaftEnd
   return feature === 'seal-face' && end.sealToShaftEndMm !== undefined

@@ -70,7 +70,7 @@ export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index:
       length: between(from.beyond, to.beyond),
       onBench: straight + from.beyond + to.beyond,
     })),
-    setIn: slip?.kind === 'slip-yoke' ? slip.setInMm : null,
+    setIn: slip?.kind === 'slip-yoke' ? (slip.setInMm ?? null) : null,
   }
 }
 

@@ -131,7 +131,8 @@ export interface AxleBody extends BodyBase {
   /** Point on the wheel axis in the middle of the axle; wedges and wheels turn the axle about it. */
   readonly centre?: Id
   readonly noseFaces: 'forward' | 'rearward'
-  readonly suspension: 'leaf' | 'soft-links' | 'rigid-links'
+  /** `fixed`: its differential is bolted to the chassis, and only the halfshafts move. */
+  readonly suspension: 'leaf' | 'soft-links' | 'rigid-links' | 'fixed'
   /** Leaf spring above the axle tube or below it; decides which way a wedge points. */
   readonly spring?: 'above' | 'below'
   readonly sizes?: AxleSizes

@@ -105,7 +105,7 @@ const axle = object({
   ...base,
   centre: idField(),
   noseFaces: wordField(['forward', 'rearward']).required(),
-  suspension: wordField(['leaf', 'soft-links', 'rigid-links']).required(),
+  suspension: wordField(['leaf', 'soft-links', 'rigid-links', 'fixed']).required(),
   spring: wordField(['above', 'below']),
   sizes: object({ housingDiameterMm: size(), tyreDiameterMm: size(), trackMm: size() }).default(undefined),
   motion,

@@ -10,12 +10,13 @@ const kind = wordField(['yoke', 'flange', 'slip-yoke']).required()
 /** Hardware at the end of a shaft by its kind. */
 export const END_SHAPES = {
   yoke: object({ kind }),
-  flange: object({ kind, faceToJointMm: length().required() }),
+  flange: object({ kind, faceToJointMm: length() }),
   'slip-yoke': object({
     kind,
-    boreBottomToJointMm: length().required(),
-    setInMm: length().required(),
+    boreBottomToJointMm: length(),
+    setInMm: length(),
     sealToShaftEndMm: length(),
+    witnessMm: length(),
   }),
 } as const
 const shaftEnd = byWord('kind', END_SHAPES)
@@ -73,13 +74,11 @@ const bearing = object({
   limitDeg: figure(0, 90),
 }).default(undefined)
 const slip = object({
-  closedMm: length().required(),
+  closedMm: length(),
   engagedMm: length(),
   diameterMm: figure(1, 500),
 }).default(undefined)
-const plunge = object({ middleMm: length().required(), reachMm: figure(0, 1000).required() }).default(
-  undefined,
-)
+const plunge = object({ middleMm: length(), reachMm: figure(0, 1000) }).default(undefined)
 const endMasses = object({ kg: figure(0, 500).required(), inboardMm: length().required() }).default(undefined)
 
 const shaft = object({

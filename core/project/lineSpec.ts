@@ -35,18 +35,20 @@ export interface YokeEnd {
 /** A flange; its face lies `faceToJointMm` beyond the joint centre, on the mating axis. */
 export interface FlangeEnd {
   readonly kind: 'flange'
-  readonly faceToJointMm: number
+  readonly faceToJointMm?: number
 }
 
 /** A yoke that slides on the splines of an output shaft. */
 export interface SlipYokeEnd {
   readonly kind: 'slip-yoke'
   /** Bottom of the yoke's bore to the joint centre. */
-  readonly boreBottomToJointMm: number
+  readonly boreBottomToJointMm?: number
   /** Gap left at ride height between the shaft's end and the bottom of the bore. */
-  readonly setInMm: number
+  readonly setInMm?: number
   /** How far the output shaft stands out of the seal face. */
   readonly sealToShaftEndMm?: number
+  /** Length of the bright band that the old yoke's travel has worn. */
+  readonly witnessMm?: number
 }
 
 export type ShaftEnd = YokeEnd | FlangeEnd | SlipYokeEnd
@@ -75,7 +77,7 @@ export interface CentreBearing {
 /** A spline inside a shaft, by which it grows longer and shorter. */
 export interface SlipSpline {
   /** Joint to joint when it is pushed home. */
-  readonly closedMm: number
+  readonly closedMm?: number
   /** How much spline is engaged then. */
   readonly engagedMm?: number
   readonly diameterMm?: number
@@ -84,9 +86,9 @@ export interface SlipSpline {
 /** A joint at the end of a shaft that plunges. */
 export interface Plunge {
   /** Joint to joint when it stands in the middle of its range. */
-  readonly middleMm: number
+  readonly middleMm?: number
   /** Either way from the middle. */
-  readonly reachMm: number
+  readonly reachMm?: number
 }
 
 /** Something heavy at either end of a tube, inboard of its joints. */

@@ -12,11 +12,8 @@ export interface NewBuild {
   readonly date: string
 }
 
-/**
- * A build with nothing read yet: a live rear axle, one gearbox, one shaft with two cross joints, and the two levers
- * every such vehicle has. Lengths of the levers are in mm whatever the build shows.
- */
-export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
+/** A build with a chassis and a powertrain on its mounts, and no line yet. */
+export function bareBuild({ id, name, units, profile, date }: NewBuild): Build {
   return {
     format: FORMAT_NAME,
     version: FORMAT_VERSION,
@@ -47,6 +44,44 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
         name: 'powertrain',
         mounts: { frontLeft: 'mount-left', frontRight: 'mount-right', tail: 'mount-tail' },
       },
+    ],
+    points: [
+      { id: 'mount-left', name: 'left engine mount', body: 'powertrain' },
+      { id: 'mount-right', name: 'right engine mount', body: 'powertrain' },
+      { id: 'mount-tail', name: 'tail mount', body: 'powertrain' },
+    ],
+    axes: [],
+    readings: [],
+    drivetrain: {},
+    states: [],
+    lines: [],
+    levers: [
+      {
+        id: 'tail',
+        kind: 'tail-up',
+        body: 'powertrain',
+        range: [-40, 60],
+        step: 1,
+        stock: [3, 5, 6, 10, 12.7],
+      },
+    ],
+    gaps: [],
+    positions: [{ id: 'a', name: 'A', settings: {} }],
+    chosen: 'a',
+    limits: PROFILES[profile],
+  }
+}
+
+/**
+ * A build with nothing read yet: a live rear axle, one gearbox, one shaft with two cross joints, and the two levers
+ * every such vehicle has. Lengths of the levers are in mm whatever the build shows.
+ */
+export function newBuild(wanted: NewBuild): Build {
+  const bare = bareBuild(wanted)
+  return {
+    ...bare,
+    bodies: [
+      ...bare.bodies,
       {
         id: 'rear-axle',
         kind: 'axle',
@@ -62,17 +97,12 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
       { id: 'output-joint', name: 'gearbox end', body: 'powertrain' },
       { id: 'crank-nose', name: 'crankshaft nose', body: 'powertrain' },
       { id: 'axle-centre', name: 'rear wheel axis', body: 'rear-axle' },
-      { id: 'mount-left', name: 'left engine mount', body: 'powertrain' },
-      { id: 'mount-right', name: 'right engine mount', body: 'powertrain' },
-      { id: 'mount-tail', name: 'tail mount', body: 'powertrain' },
+      ...bare.points,
     ],
     axes: [
       { id: 'pinion', name: 'pinion', body: 'rear-axle' },
       { id: 'output', name: 'gearbox output', body: 'powertrain', through: ['crank-nose', 'output-joint'] },
     ],
-    readings: [],
-    drivetrain: {},
-    states: [],
     lines: [
       {
         id: 'rear',
@@ -87,20 +117,6 @@ export function newBuild({ id, name, units, profile, date }: NewBuild): Build {
         shafts: [{ id: 'shaft', drivingEnd: { kind: 'yoke' }, drivenEnd: { kind: 'yoke' } }],
       },
     ],
-    levers: [
-      {
-        id: 'tail',
-        kind: 'tail-up',
-        body: 'powertrain',
-        range: [-40, 60],
-        step: 1,
-        stock: [3, 5, 6, 10, 12.7],
-      },
-      { id: 'wedge', kind: 'wedge', body: 'rear-axle', range: [-6, 6], step: 0.5 },
-    ],
-    gaps: [],
-    positions: [{ id: 'a', name: 'A', settings: {} }],
-    chosen: 'a',
-    limits: PROFILES[profile],
+    levers: [...bare.levers, { id: 'wedge', kind: 'wedge', body: 'rear-axle', range: [-6, 6], step: 0.5 }],
   }
 }

@@ -11,9 +11,7 @@ const kind = computed(() => end?.kind ?? 'yoke')
 
 function choose(next: ShaftEnd['kind']) {
   if (next === kind.value) return
-  if (next === 'flange') emit('change', { kind: next, faceToJointMm: 0 })
-  else if (next === 'slip-yoke') emit('change', { kind: next, boreBottomToJointMm: 0, setInMm: 0 })
-  else emit('change', { kind: next })
+  emit('change', { kind: next })
 }
 </script>
 
@@ -31,25 +29,22 @@ function choose(next: ShaftEnd['kind']) {
       v-if="end?.kind === 'flange'"
       :label="words.faceToJoint"
       kind="length"
-      required
       :value="end.faceToJointMm"
-      @change="emit('change', { ...end, faceToJointMm: $event ?? 0 })"
+      @change="emit('change', { ...end, faceToJointMm: $event })"
     />
     <template v-if="end?.kind === 'slip-yoke'">
       <FigureField
         :label="words.boreToJoint"
         kind="length"
-        required
         :value="end.boreBottomToJointMm"
-        @change="emit('change', { ...end, boreBottomToJointMm: $event ?? 0 })"
+        @change="emit('change', { ...end, boreBottomToJointMm: $event })"
       />
       <FigureField
         :label="words.setIn"
         kind="length"
-        required
         :help="words.setInHelp"
         :value="end.setInMm"
-        @change="emit('change', { ...end, setInMm: $event ?? 0 })"
+        @change="emit('change', { ...end, setInMm: $event })"
       />
       <FigureField
         :label="words.sealToEnd"

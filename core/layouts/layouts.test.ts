@@ -1,0 +1,53 @@
+import { evaluateBuild } from '../model/evaluateBuild'
+import { bareBuild, newBuild } from '../project/newBuild'
+import { parseBuildText } from '../project/parseBuild'
+import { measuringTour } from '../readings/tour'
+import { resultJson } from '../result/resultJson'
+import { LAYOUT_KEYS, LAYOUTS } from './layouts'
+import { withLayout } from './withLayout'
+
+const WANTED = {
+  id: 'empty',
+  name: 'Empty',
+  units: { length: 'mm' },
+  profile: 'road',
+  date: '2026-01-01',
+} as const
+const bare = bareBuild(WANTED)
+
+describe('layouts to start from', () => {
+  it('are all there', () => expect(LAYOUTS.map(({ key }) => key)).toEqual([...LAYOUT_KEYS]))
+
+  it.each(LAYOUTS.map((layout) => [layout.key, layout] as const))(
+    '%s is a file that opens, says what to read, and judges nothing it does not know',
+    (_key, layout) => {
+      const build = withLayout(bare, layout)
+      const parsed = parseBuildText(JSON.stringify(build))
+      if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+      expect(parsed.value.lines).toHaveLength(layout.lines.length)
+      const { verdict, lines } = evaluateBuild(parsed.value, {})
+      expect(lines.every(({ ride }) => !ride.known)).toBe(true)
+      // A disc that nobody said has a pilot is out, whatever is read.
+      expect(verdict).toBe(layout.key === 'disc-front' ? 'out' : 'unknown')
+      const asked = new Set(measuringTour(parsed.value, 'setup-1').map(({ target }) => target))
+      for (const line of parsed.value.lines) {
+        expect(asked).toContain(line.driving)
+        expect(asked).toContain(line.driven)
+        for (const { bearing } of line.shafts) if (bearing) expect(asked).toContain(bearing.point)
+      }
+      expect(resultJson(parsed.value).lines.map(({ name }) => name)).toEqual(
+        layout.lines.map(({ name }) => name),
+      )
+    },
+  )
+
+  it('stand beside each other in one build, with names, ids and bodies that do not clash', () => {
+    const all = LAYOUTS.reduce(withLayout, newBuild(WANTED))
+    const parsed = parseBuildText(JSON.stringify(all))
+    expect(parsed).toMatchObject({ ok: true })
+    const names = all.lines.map(({ name }) => name)
+    expect(new Set(names).size).toBe(names.length)
+    expect(all.bodies.filter(({ kind }) => kind === 'transfer-case')).toHaveLength(1)
+    expect(all.bodies.filter(({ kind }) => kind === 'axle')).toHaveLength(2)
+  })
+})
