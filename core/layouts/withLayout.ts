@@ -7,7 +7,7 @@ import type { Joint, Line, Shaft, ShaftEnd } from '../project/lineSpec'
 import type { EndKind, Layout, LineEnd, LinePlan } from './layouts'
 
 /** What a layout adds to a build, gathered as it goes. */
-interface Additions {
+export interface Additions {
   readonly bodies: Body[]
   readonly points: NamedPoint[]
   readonly axes: NamedAxis[]
@@ -46,9 +46,9 @@ export function withLayout(build: Build, layout: Layout): Build {
 }
 
 /** Gives ids that are not used yet, from plain words. */
-type Ids = (base: string) => Id
+export type Ids = (base: string) => Id
 
-function idsOf(build: Build): Ids {
+export function idsOf(build: Build): Ids {
   const lists = [build.bodies, build.points, build.axes, build.levers, build.lines]
   const taken = new Set(lists.flatMap((list) => list.map(({ id }) => id)))
   return (base) => {
@@ -184,7 +184,14 @@ const hardware = (kind: EndKind = 'flange'): ShaftEnd => ({ kind })
 /** Behind the bearing a joint usually stands about as far as its yoke is long. */
 const USUAL_OVERHANG_MM = 60
 
-function newBearing(line: string, index: number, last: number, ids: Ids, added: Additions): Shaft['bearing'] {
+/** A centre bearing on a bracket of its own, which can be packed up, aside and along. */
+export function newBearing(
+  line: string,
+  index: number,
+  last: number,
+  ids: Ids,
+  added: Additions,
+): Shaft['bearing'] {
   const name = last > 2 ? `centre bearing ${index + 1}` : 'centre bearing'
   const body = ids(`${line} ${name}`)
   const point = ids(`${line} ${name} middle`)

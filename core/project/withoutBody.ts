@@ -1,21 +1,27 @@
-import type { BodyId } from './body'
+import type { BodyId, BodyKind } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
 import { withoutLever } from './withoutLever'
 import { linePoints } from './lineSpec'
 
+/** Kinds of body that may go when no line runs to them. */
+const GOES: readonly BodyKind[] = ['item', 'transfer-case', 'bearing-bracket']
+
 /** Why a body has to stay; null for one that may go. */
 export function staysBecause(build: Build, id: BodyId): string | null {
   const body = bodyById(build, id)
   if (!body) return 'it is not in the build'
-  if (body.kind !== 'item' && body.kind !== 'transfer-case') return 'the line is built on it'
+  if (!GOES.includes(body.kind)) return 'the line is built on it'
   const on = build.bodies.find(({ standsOn }) => standsOn === id)
   if (on) return `${on.name} stands on it`
   const points = new Set(build.points.filter((point) => point.body === id).map((point) => point.id))
   const axes = new Set(build.axes.filter((axis) => axis.body === id).map((axis) => axis.id))
   const line = build.lines.find(
     (one) =>
-      linePoints(one).some((point) => points.has(point)) || axes.has(one.driving) || axes.has(one.driven),
+      linePoints(one).some((point) => points.has(point)) ||
+      one.shafts.some(({ bearing }) => bearing && points.has(bearing.point)) ||
+      axes.has(one.driving) ||
+      axes.has(one.driven),
   )
   if (line) return `${line.name} runs to it`
   if (build.axes.some((axis) => axis.body === id || axis.through?.some((point) => points.has(point))))
