@@ -23,6 +23,7 @@ import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useShelf } from './shelf'
+import { takeOn } from './takeOn'
 import { useWorkbench } from './workbench'
 
 /** What may be said of a body here. */
@@ -42,20 +43,6 @@ export type Taken =
   | { readonly kind: 'sizes' }
   | { readonly kind: 'longer'; readonly mm: number }
   | { readonly kind: 'nowhere' }
-
-/** The lists that a body or a lever may leave or change. */
-const LEFT = [
-  'bodies',
-  'points',
-  'gaps',
-  'readings',
-  'levers',
-  'positions',
-  'trials',
-  'services',
-  'weight',
-  'wayIn',
-] as const
 
 const movesOf =
   ({ moves }: Evaluation): MoveOf =>
@@ -174,20 +161,11 @@ export const useBay = defineStore('bay', () => {
     return difference
   }
 
-  /** Takes a build on in which a body or a lever is another, list by list. */
-  function take(label: string, without: (build: Build) => Build): void {
-    const { build } = workbench
-    if (!build) return
-    const left = without(build)
-    if (left === build) return
-    workbench.change(label, (draft) => {
-      for (const key of LEFT)
-        if (left[key] !== build[key]) assign(draft, { [key]: structuredClone(left[key]) })
-    })
-  }
+  const take = (label: string, edit: (build: Build) => Build): boolean => takeOn(workbench, label, edit)
 
-  const removeBody = (id: string): void => take('Delete a part in the bay', (build) => withoutBody(build, id))
-  const removeLever = (id: string): void => take('Delete a lever', (build) => withoutLever(build, id))
+  const removeBody = (id: string): boolean =>
+    take('Delete a part in the bay', (build) => withoutBody(build, id))
+  const removeLever = (id: string): boolean => take('Delete a lever', (build) => withoutLever(build, id))
 
   /** @returns the id of the body that stands on spacers now */
   function putOnSpacers(spacers: BodySpacers): string {

@@ -15,6 +15,7 @@ import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
 import type { Geometry } from '../readings/geometry'
+import type { LineTorque } from '../strength/lineTorque'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import { isSameState, type Check, type CheckState } from '../check/check'
 import { judgedPlan, type JudgedState } from '../check/judgedPlan'
@@ -23,6 +24,8 @@ import { judgedPlan, type JudgedState } from '../check/judgedPlan'
 export interface LineEvaluation {
   readonly line: Line
   readonly speed: Known<ShaftSpeed>
+  /** The most torque of its driving axis. */
+  readonly torque: Known<LineTorque>
   readonly ride: Known<LineFigures>
   /** With the axle wound up as expected; null unless the line is judged there. */
   readonly drive: Known<LineFigures> | null
@@ -96,7 +99,7 @@ export const chosenSettings = (build: Build): LeverSettings =>
 
 function evaluateLine(
   compiled: CompiledBuild,
-  { line, speed, states, checks }: CompiledLine,
+  { line, speed, torque, states, checks }: CompiledLine,
   figure: FigureOf,
 ): LineEvaluation {
   const judged = states.map((state): JudgedState => {
@@ -109,6 +112,7 @@ function evaluateLine(
   return {
     line,
     speed,
+    torque,
     ride: atRide('ride') ?? unknown(`${line.name}: not judged`),
     drive: atRide('drive'),
     coast: atRide('coast'),

@@ -13,7 +13,6 @@ import { clockSplines } from '../line/clockSplines'
 import { forcesOf } from '../line/forcesOf'
 import type { BearingLoad, JointLoad } from '../line/lineForces'
 import { phasesOf } from '../line/phases'
-import { lineTorque } from '../strength/lineTorque'
 import { findMistakes } from '../mistakes/findMistakes'
 import { DEFAULT_SEED, runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
@@ -272,8 +271,7 @@ function pointJson(id: string, { placed }: Evaluation): PointJson {
 }
 
 function lineJson(build: Build, found: LineEvaluation): LineJson {
-  const { line, speed, drive, coast, states } = found
-  const torque = lineTorque(build, line)
+  const { line, speed, torque, drive, coast, states } = found
   const designNm = torque.known ? torque.value.designNm : null
   const speedRpm = speed.known ? speed.value.speedRpm : null
   const ride = turning(line, found.ride)

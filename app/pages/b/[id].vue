@@ -21,10 +21,13 @@ const toast = useToast()
 const id = computed(() => String(route.params.id))
 /** The parts of measuring are one stage of the work. */
 const MEASURING = ['readings', 'setups', 'tools', 'datum', 'compare']
+/** So are the views of the line. */
+const LINING = ['line', 'parts', 'strength', 'schools', 'map']
 const PLACING = ['place', 'mating', 'weight', 'way-in', 'trace']
 const current = computed(() => {
   const part = String(route.path.split('/')[3] ?? '')
   if (PLACING.includes(part)) return 'place'
+  if (LINING.includes(part)) return 'line'
   return MEASURING.includes(part) ? 'readings' : part
 })
 const drawer = useDrawer()

@@ -16,6 +16,7 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 </script>
 
 <template>
+  <LineNav />
   <div v-if="workbench.build && evaluation.current" class="line" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
       <LineDrawing
@@ -52,7 +53,7 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 .line {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
-  min-height: calc(100dvh - 79px);
+  min-height: calc(100dvh - 122px);
 }
 .nothing {
   padding: 48px 36px;

@@ -1,12 +1,162 @@
 <script setup lang="ts">
-// Once a page of its own; addresses that were kept still lead there.
+import { partWord } from '~~/core/parts/partsScene'
+import type { LayoutKey } from '~~/core/layouts/layouts'
+import { lineStaysBecause } from '~~/core/layouts/partEdits'
+import { partsOfLine } from '~/texts/parts'
+import { partName } from '~/composables/usePartName'
+import { useEvaluation } from '~/stores/evaluation'
+import { useParts } from '~/stores/parts'
+import { useWorkbench } from '~/stores/workbench'
+
+/** The line part by part. What is picked stands in the address, so that a lost page opens there again. */
+const workbench = useWorkbench()
+const evaluation = useEvaluation()
+const parts = useParts()
 const route = useRoute()
-await navigateTo(
-  { path: `/b/${String(route.params.id)}/line`, query: { drawer: 'parts' } },
-  { replace: true },
-)
+const router = useRouter()
+const words = partsOfLine
+const hasLayouts = ref(false)
+const lines = computed(() => evaluation.current?.lines ?? [])
+const current = computed(() => lines.value.find(({ line }) => line.id === route.query.line) ?? lines.value[0])
+const go = (query: Record<string, string | undefined>) =>
+  void router.replace({ query: { ...route.query, ...query } })
+const selected = computed({
+  get: () =>
+    typeof route.query.part === 'string' ? route.query.part : partWord({ part: 'shaft', index: 0 }),
+  set: (part) => {
+    if (part !== route.query.part) go({ part: part === '' ? undefined : part })
+  },
+})
+const shaft = computed(() => /^(?:shaft|slip|plunge)\/(\d+)$/.exec(selected.value)?.[1])
+function add(key: LayoutKey) {
+  const id = parts.addLayout(key)
+  if (id) go({ line: id, part: undefined })
+}
+function removeLine(id: string) {
+  if (parts.removeLine(id)) go({ line: undefined, part: undefined })
+}
 </script>
 
 <template>
-  <div />
+  <LineNav />
+  <div v-if="workbench.build && current" class="page-parts">
+    <header>
+      <div>
+        <h1>{{ words.title }}</h1>
+        <p class="soft lead">{{ words.lead }}</p>
+      </div>
+      <div class="does">
+        <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="hasLayouts = true">{{
+          words.newLine
+        }}</UButton>
+        <UButton
+          v-if="lineStaysBecause(workbench.build) === null"
+          icon="i-lucide-trash-2"
+          variant="ghost"
+          color="neutral"
+          size="sm"
+          @click="removeLine(current.line.id)"
+          >{{ words.removeLine(current.line.name) }}</UButton
+        >
+      </div>
+    </header>
+    <nav v-if="lines.length > 1" class="lines" :aria-label="words.lines">
+      <button
+        v-for="{ line } in lines"
+        :key="line.id"
+        type="button"
+        :aria-pressed="line.id === current.line.id"
+        @click="go({ line: line.id, part: undefined })"
+      >
+        {{ line.name }}
+      </button>
+    </nav>
+    <PartsDrawing v-model="selected" class="drawing" :build="workbench.build" :evaluation="current" />
+    <div class="under">
+      <PartSheet v-model="selected" :build="workbench.build" :evaluation="current" />
+      <TubeTable
+        v-if="shaft !== undefined"
+        class="tubes"
+        :build="workbench.build"
+        :evaluation="current"
+        :shaft="Number(shaft)"
+        :name="partName(workbench.build, current.line, { part: 'shaft', index: Number(shaft) })"
+      />
+    </div>
+  </div>
+  <NewLineDialog v-model:open="hasLayouts" @take="add" />
 </template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 8px 24px;
+  padding: 16px 24px 8px;
+}
+h1 {
+  font-weight: 600;
+  font-size: 1.1875rem;
+}
+.does,
+.lines {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+.lines {
+  padding: 0 24px 8px;
+}
+.lines button {
+  min-height: 34px;
+  padding: 0 14px;
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  background: var(--card);
+  cursor: pointer;
+}
+.lines button[aria-pressed='true'] {
+  border-color: var(--accent);
+  color: var(--accent);
+  font-weight: 600;
+}
+.drawing {
+  padding: 0 12px;
+}
+.under {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  border-top: 1px solid var(--hair);
+}
+.tubes {
+  padding: 14px 20px 20px;
+  border-left: 1px solid var(--hair);
+}
+@media (max-width: 1020px) {
+  .under {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .tubes {
+    border-left: 0;
+    border-top: 1px solid var(--hair);
+  }
+}
+/* One part a screen: the line is stepped through. */
+@media (max-width: 860px) {
+  .drawing,
+  .lead {
+    display: none;
+  }
+  header {
+    padding: 10px 14px;
+  }
+  .lines {
+    padding: 0 14px 8px;
+  }
+  .lines button {
+    min-height: 48px;
+  }
+}
+</style>

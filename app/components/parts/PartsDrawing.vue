@@ -1,0 +1,345 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { insertionsIn, type Insertion, type PartPlace } from '~~/core/layouts/partEdits'
+import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { FigurePath } from '~~/core/parts/dimensions'
+import { partsScene, partWord, type PartPiece } from '~~/core/parts/partsScene'
+import type { Build } from '~~/core/project/build'
+import { lineFigureId } from '~~/core/uncertainty/sampleModel'
+import { tubeText } from '~~/core/text/tubeText'
+import { partsOfLine } from '~/texts/parts'
+import { useFormat } from '~/composables/useFormat'
+import { partName, partRemark } from '~/composables/usePartName'
+import { useParts } from '~/stores/parts'
+import { useSureness } from '~/stores/sureness'
+import { useWhy } from '~/stores/why'
+
+/** The parts of a line along the power flow, each dimension on the part it belongs to. */
+const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
+const selected = defineModel<string>({ required: true })
+const parts = useParts()
+const sureness = useSureness()
+const why = useWhy()
+const { length, angle } = useFormat()
+const words = partsOfLine
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box, { width: 1100, height: 0 })
+const line = computed(() => evaluation.line)
+const lineIndex = computed(() => build.lines.findIndex(({ id }) => id === line.value.id))
+const scene = computed(() => partsScene(line.value, evaluation.ride, Math.max(320, width.value)))
+
+const TOP = 44
+const AXIS = TOP + 52
+const ROWS = AXIS + 60
+const ROW = 58
+const names = computed(() => ROWS + scene.value.rows * ROW + 2)
+const height = computed(() => names.value + 52)
+
+const verdictOf = (piece: PartPiece) =>
+  evaluation.checks.find(
+    ({ subject, quantity }) =>
+      piece.key.part === 'joint' &&
+      subject.of === 'joint' &&
+      subject.index === piece.key.index &&
+      (quantity === 'joint-angle' || quantity === 'flex-disc-angle'),
+  )?.verdict ?? 'unknown'
+const plusMinusOf = (figure: string | null) => {
+  const id = figure && lineFigureId(line.value.id, { state: 'ride', at: null }, figure)
+  const spread = id ? sureness.result?.figures[id] : undefined
+  return spread ? `± ${length(spread.plusMinus)}` : ''
+}
+const setFigure = (path: FigurePath | null, mm: number | undefined) => {
+  if (path) parts.setFigure(line.value.id, path, mm)
+}
+function ask(figure: string | null, title: string, value: string) {
+  if (figure) why.ask(`lines[${lineIndex.value}].${figure}`, title, value)
+}
+const insertions = (shaft: number) => [
+  insertionsIn(line.value, shaft).map((what: Insertion) => ({
+    label: words.insert[what],
+    onSelect: () => void parts.insert(line.value.id, shaft, what),
+  })),
+]
+
+const placeOf = (piece: PartPiece): PartPlace | null => ('index' in piece.key ? piece.key : null)
+function moveBy(piece: PartPiece, by: 1 | -1) {
+  const place = placeOf(piece)
+  if (!place || !parts.move(line.value.id, place, by)) return
+  if ('index' in place) selected.value = partWord({ ...place, index: place.index + by })
+}
+function remove(piece: PartPiece) {
+  const place = placeOf(piece)
+  if (place && parts.remove(line.value.id, place)) selected.value = ''
+}
+async function go(index: number) {
+  const piece = scene.value.pieces[index]
+  if (!piece) return
+  selected.value = partWord(piece.key)
+  await nextTick()
+  box.value?.querySelector<SVGGElement>(`[data-part="${selected.value}"]`)?.focus()
+}
+function onKey(event: KeyboardEvent, piece: PartPiece, index: number) {
+  const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+  if (by !== 0) {
+    if (event.altKey) moveBy(piece, by)
+    void go(
+      event.altKey ? scene.value.pieces.findIndex(({ key }) => partWord(key) === selected.value) : index + by,
+    )
+  } else if (event.key === 'Delete' || event.key === 'Backspace') remove(piece)
+  else if (event.key === 'Enter' || event.key === ' ') selected.value = partWord(piece.key)
+  else return
+  event.preventDefault()
+}
+
+/** A part drawn over its neighbour of the same sort changes places with it. */
+const drag = ref<{ readonly word: string; readonly from: number; readonly by: number } | null>(null)
+function grab(event: PointerEvent, piece: PartPiece) {
+  selected.value = partWord(piece.key)
+  if (!placeOf(piece) || event.button !== 0) return
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  drag.value = { word: partWord(piece.key), from: event.clientX, by: 0 }
+}
+function pull(event: PointerEvent) {
+  if (drag.value) drag.value = { ...drag.value, by: event.clientX - drag.value.from }
+}
+function drop(piece: PartPiece) {
+  const { by = 0 } = drag.value ?? {}
+  drag.value = null
+  const way = by > 0 ? 1 : -1
+  const place = placeOf(piece)
+  const next =
+    place &&
+    scene.value.pieces.find(({ key }) => partWord(key) === partWord({ ...place, index: place.index + way }))
+  if (next && Math.abs(by) > Math.abs(next.left - piece.left) / 2) moveBy(piece, way)
+}
+const pulled = (piece: PartPiece) => (drag.value?.word === partWord(piece.key) ? drag.value.by : 0)
+</script>
+
+<template>
+  <div ref="box" class="box">
+    <div class="sheet" :style="{ width: `${scene.width}px`, height: `${height}px` }">
+      <svg
+        :width="scene.width"
+        :height="height"
+        role="group"
+        :aria-label="words.drawing(line.name)"
+        data-testid="parts-drawing"
+      >
+        <path :d="`M0 ${AXIS}H${scene.width}`" class="axis" />
+        <g
+          v-for="(piece, i) in scene.pieces"
+          :key="partWord(piece.key)"
+          :transform="`translate(${piece.left + pulled(piece)} ${AXIS})`"
+          class="piece"
+          :class="[{ selected: selected === partWord(piece.key) }, piece.number ? verdictOf(piece) : '']"
+          role="button"
+          tabindex="0"
+          :aria-pressed="selected === partWord(piece.key)"
+          :aria-label="`${partName(build, line, piece.key)} ${partRemark(line, piece.key, angle)}`.trim()"
+          :data-part="partWord(piece.key)"
+          @keydown="onKey($event, piece, i)"
+          @focus="selected = partWord(piece.key)"
+          @pointerdown="grab($event, piece)"
+          @pointermove="pull"
+          @pointerup="drop(piece)"
+          @pointercancel="drag = null"
+        >
+          <rect :width="piece.width" :y="-56" height="112" class="reach" />
+          <PartShapes :shapes="piece.shapes" />
+          <template v-if="piece.number">
+            <circle :cx="piece.width / 2" r="17" class="ring" :class="piece.jointKind" />
+            <text :x="piece.width / 2" y="5.5" class="number">{{ piece.number }}</text>
+          </template>
+        </g>
+        <g
+          v-for="one in scene.dimensions"
+          :key="one.dimension.word"
+          class="witness"
+          :class="{ missing: one.dimension.mm === null && !one.dimension.isOptional }"
+        >
+          <path
+            :d="`M${one.from} ${AXIS + 56}V${ROWS + one.row * ROW + 20}M${one.to} ${AXIS + 56}V${ROWS + one.row * ROW + 20}`"
+            class="hair"
+          />
+          <path
+            :d="`M${one.from} ${ROWS + one.row * ROW + 14}H${one.to}M${one.from} ${ROWS + one.row * ROW + 8}v12M${one.to} ${ROWS + one.row * ROW + 8}v12`"
+          />
+        </g>
+      </svg>
+      <template v-for="piece in scene.pieces" :key="partWord(piece.key)">
+        <button
+          v-if="piece.key.part === 'shaft'"
+          type="button"
+          class="tube"
+          :class="{ missing: !line.shafts[piece.key.index]?.tube }"
+          :style="{ left: `${piece.left + piece.width / 2}px` }"
+          @click="selected = partWord(piece.key)"
+        >
+          {{ tubeText(line.shafts[piece.key.index]?.tube) }}
+        </button>
+        <p
+          v-if="piece.width > 50"
+          class="name"
+          :style="{
+            left: `${piece.left + piece.width / 2}px`,
+            top: `${names}px`,
+            maxWidth: `${piece.width + 30}px`,
+          }"
+        >
+          <strong>{{ partName(build, line, piece.key) }}</strong>
+          <span class="soft">{{ partRemark(line, piece.key, angle) }}</span>
+        </p>
+      </template>
+      <DimensionBox
+        v-for="one in scene.dimensions"
+        :key="one.dimension.word"
+        :data-dimension="one.dimension.word"
+        :dimension="one.dimension"
+        :plus-minus="plusMinusOf(one.dimension.figure)"
+        :style="{ left: `${(one.from + one.to) / 2 - 50}px`, top: `${ROWS + one.row * ROW}px` }"
+        class="dimension"
+        @set="setFigure(one.dimension.path, $event)"
+        @why="ask(one.dimension.figure, words.dimensions[one.dimension.key], $event)"
+      />
+      <div
+        v-for="{ shaft, at } in scene.inserts"
+        :key="shaft"
+        class="insert"
+        :style="{ left: `${at}px`, top: `${AXIS - 15}px` }"
+      >
+        <UDropdownMenu v-if="insertionsIn(line, shaft).length" :items="insertions(shaft)">
+          <button type="button" class="plus" :aria-label="words.insertHere(shaft + 1)">+</button>
+        </UDropdownMenu>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.box {
+  overflow-x: auto;
+}
+.sheet {
+  position: relative;
+}
+svg {
+  display: block;
+  user-select: none;
+  touch-action: pan-x pan-y;
+}
+.axis {
+  stroke: var(--part-line);
+  stroke-width: 1;
+  stroke-dasharray: 16 5 3 5;
+}
+.piece {
+  cursor: pointer;
+  outline: none;
+}
+.reach {
+  fill: transparent;
+}
+.piece.selected .reach {
+  fill: var(--wash);
+  fill-opacity: 0.7;
+}
+.piece:focus-visible .reach {
+  stroke: var(--accent);
+  stroke-width: 2.4;
+}
+.ring {
+  fill: none;
+  stroke: var(--unknown);
+  stroke-width: 3;
+}
+.ring.double-cardan,
+.ring.flex-disc {
+  stroke-width: 2.4;
+}
+.holds .ring {
+  stroke: var(--holds);
+}
+.tight .ring {
+  stroke: var(--tight);
+}
+.out .ring {
+  stroke: var(--out);
+}
+.unknown .ring {
+  stroke-dasharray: 4 3;
+}
+.number {
+  fill: var(--ink);
+  font-family: var(--font-figure);
+  font-weight: 600;
+  font-size: 16px;
+  text-anchor: middle;
+}
+.witness {
+  fill: none;
+  stroke: var(--part-line);
+  stroke-width: 1.5;
+}
+.witness.missing {
+  stroke: var(--out);
+  stroke-dasharray: 5 4;
+}
+.hair {
+  stroke: var(--hair);
+  stroke-width: 1;
+}
+.dimension {
+  position: absolute;
+}
+.tube {
+  position: absolute;
+  top: 4px;
+  transform: translateX(-50%);
+  min-height: 30px;
+  padding: 0 12px;
+  font-family: var(--font-figure);
+  font-weight: 600;
+  color: var(--accent);
+  background: var(--card);
+  border: 1.6px solid var(--accent);
+  border-radius: 4px;
+  cursor: pointer;
+}
+.tube.missing {
+  color: var(--out);
+  border: 1.6px dashed var(--out);
+}
+.name {
+  position: absolute;
+  transform: translateX(-50%);
+  display: grid;
+  width: max-content;
+  text-align: center;
+  line-height: 1.2;
+}
+.name strong {
+  font-weight: 600;
+}
+.name span {
+  font-size: 0.875rem;
+}
+.insert {
+  position: absolute;
+  transform: translateX(-50%);
+}
+.plus {
+  width: 30px;
+  height: 30px;
+  border: 1.6px solid var(--part-line);
+  border-radius: 50%;
+  background: var(--card);
+  color: var(--soft);
+  font-size: 1.125rem;
+  line-height: 1;
+  cursor: pointer;
+}
+.plus:hover {
+  border-color: var(--accent);
+  color: var(--accent);
+}
+</style>

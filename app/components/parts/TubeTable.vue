@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import { tubesThatDo } from '~~/core/parts/tubesThatDo'
+import type { Build } from '~~/core/project/build'
+import { fixed, grouped } from '~~/core/units/format'
+import { partsOfLine } from '~/texts/parts'
+import { useFormat } from '~/composables/useFormat'
+import { useParts } from '~/stores/parts'
+
+/** The tubes of the stock against what a shaft has to bear, lightest first; one click takes one. */
+const { build, evaluation, shaft, name } = defineProps<{
+  build: Build
+  evaluation: LineEvaluation
+  shaft: number
+  name: string
+}>()
+const parts = useParts()
+const { length } = useFormat()
+const words = partsOfLine.tubes
+const widest = ref<number | undefined>()
+const choices = computed(() => tubesThatDo(build, evaluation, shaft, widest.value))
+const duty = computed(() => {
+  if (!choices.value.known) return ''
+  const { torqueNm, speedRpm, lengthMm } = choices.value.value.duty
+  return words.duty(grouped(torqueNm), grouped(speedRpm), length(lengthMm))
+})
+</script>
+
+<template>
+  <section :aria-label="words.title(name)" data-testid="tubes">
+    <div class="head">
+      <h3>{{ words.title(name) }}</h3>
+      <p class="soft">{{ duty }}</p>
+    </div>
+    <p v-if="!choices.known" class="soft">
+      {{ words.waits(choices.missing.map(({ what }) => what).join('; ')) }}
+    </p>
+    <template v-else>
+      <p v-if="choices.value.nearest" class="none">{{ words.none }}</p>
+      <table>
+        <tbody>
+          <tr
+            v-for="row in choices.value.rows"
+            :key="row.entry.id"
+            :class="{ taken: row.isTaken, nearest: row.entry.id === choices.value.nearest }"
+          >
+            <th scope="row"><VerdictMark :verdict="row.verdict" /> {{ row.name }}</th>
+            <td>{{ fixed(row.massKg, 2) }} kg</td>
+            <td>
+              {{ fixed(row.speedShare, 2) }} <span class="soft">{{ words.critical }}</span>
+            </td>
+            <td>
+              {{ fixed(row.shearShare, 2) }} <span class="soft">{{ words.shear }}</span>
+            </td>
+            <td>
+              <span v-if="row.isTaken" class="soft">{{ words.yours }}</span>
+              <UButton
+                v-else
+                size="xs"
+                variant="outline"
+                :aria-label="words.takeTube(row.name)"
+                @click="
+                  parts.changeShaft(evaluation.line.id, shaft, {
+                    tube: {
+                      outerMm: row.entry.outerMm,
+                      wallMm: row.entry.wallMm,
+                      material: row.entry.material,
+                      ...(row.entry.yieldMPa !== undefined && { yieldMPa: row.entry.yieldMPa }),
+                    },
+                  })
+                "
+                >{{ words.take }}</UButton
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <div class="widest">
+        <FigureField
+          :label="words.wide"
+          kind="length"
+          :least="1"
+          :most="1000"
+          :value="widest"
+          @change="widest = $event"
+        />
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 2px 16px;
+}
+h3 {
+  font-weight: 600;
+}
+table {
+  width: 100%;
+  margin-top: 6px;
+  font-variant-numeric: tabular-nums;
+}
+th {
+  text-align: left;
+  font-weight: 600;
+  white-space: nowrap;
+}
+th :deep(svg) {
+  display: inline-block;
+  vertical-align: -2px;
+}
+td,
+th {
+  padding: 3px 10px 3px 0;
+  border-bottom: 1px solid var(--hair);
+}
+td:last-child {
+  text-align: right;
+  padding-right: 0;
+}
+.taken {
+  background: var(--wash);
+}
+.nearest th {
+  text-decoration: underline;
+}
+.none {
+  margin-top: 4px;
+  color: var(--out);
+}
+.widest {
+  max-width: 220px;
+  margin-top: 10px;
+}
+</style>

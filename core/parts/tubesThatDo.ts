@@ -1,0 +1,103 @@
+import { allKnown, known, unknown, type Known } from '../known'
+import type { LineEvaluation } from '../model/evaluateBuild'
+import type { Build } from '../project/build'
+import type { Quantity } from '../project/limit'
+import { tubesOf, type TubeEntry } from '../project/stock'
+import type { Tube } from '../project/lineSpec'
+import { metalOf } from '../strength/metal'
+import { tubeRows, type TubeDuty, type TubeRow } from '../strength/tubeChoice'
+import type { LineTorque } from '../strength/lineTorque'
+import type { ShaftSpeed } from '../strength/shaftSpeed'
+import { tubeText } from '../text/tubeText'
+import type { Verdict } from '../project/limit'
+
+/** A tube of the stock, and how it would stand in a shaft. */
+export interface TubeChoice extends TubeRow {
+  readonly entry: TubeEntry
+  readonly name: string
+  readonly verdict: Verdict
+  readonly isTaken: boolean
+}
+
+/** The tubes of the stock for one shaft, lightest first, with what it has to bear. */
+export interface TubeChoices {
+  readonly duty: TubeDuty
+  readonly rows: readonly TubeChoice[]
+  /** The one with the smallest worst share, where none will do; null where some do. */
+  readonly nearest: string | null
+}
+
+/** Of the build's limits, else the starting figures of the handbook. */
+const USUAL = {
+  'tube-shear': { warn: 0.45, fail: 0.6 },
+  'critical-speed-ratio': { warn: 0.65, fail: 0.75 },
+} as const
+
+/**
+ * Every tube of the stock against what a shaft has to bear.
+ *
+ * @param mostOuterMm - the widest there is room for
+ */
+export function tubesThatDo(
+  build: Build,
+  { line, ride, speed, torque }: LineEvaluation,
+  shaft: number,
+  mostOuterMm?: number,
+): Known<TubeChoices> {
+  const length = ride.known
+    ? known(ride.value.shafts[shaft]?.lengths.all[0]?.length ?? NaN)
+    : unknown(`length of ${line.name}`)
+  const all = allKnown<[ShaftSpeed, LineTorque, number]>([speed, torque, length])
+  if (!all.known) return all
+  const [{ speedRpm }, { designNm }, lengthMm] = all.value
+  const duty = { lengthMm, torqueNm: designNm, speedRpm }
+  const edges = (quantity: keyof typeof USUAL) => edgesOf(build, quantity)
+  const [shear, whirl] = [edges('tube-shear'), edges('critical-speed-ratio')]
+  const stock = tubesOf(build).map((entry) => ({
+    entry,
+    name: nameOf(entry),
+    ...entry,
+    metal: metalOf(entry),
+  }))
+  const rows = tubeRows(stock, duty, {
+    shearShare: shear.warn,
+    speedShare: whirl.warn,
+    outerMm: mostOuterMm,
+  }).map((row): TubeChoice => {
+    const entry = (row.tube as (typeof stock)[number]).entry
+    const isOut = row.shearShare > shear.fail || row.speedShare > whirl.fail || !row.isRoomy
+    return {
+      ...row,
+      entry,
+      name: nameOf(entry),
+      verdict: isOut ? 'out' : row.willDo ? 'holds' : 'tight',
+      isTaken: isSameTube(entry, line.shafts[shaft]?.tube),
+    }
+  })
+  const roomy = rows.filter(({ isRoomy }) => isRoomy)
+  const [first] = roomy
+  const nearest =
+    rows.some(({ willDo }) => willDo) || !first
+      ? null
+      : roomy.reduce((a, b) => (b.worst < a.worst ? b : a), first)
+  return known({ duty, rows, nearest: nearest?.entry.id ?? null }, all.assumptions)
+}
+
+function edgesOf(build: Build, quantity: Quantity & keyof typeof USUAL): { warn: number; fail: number } {
+  const limits = build.limits.entries.filter((entry) => entry.quantity === quantity)
+  const least = (key: 'warnAbove' | 'failAbove') => Math.min(...limits.flatMap((entry) => entry[key] ?? []))
+  const usual = USUAL[quantity]
+  const fail = least('failAbove')
+  const warn = least('warnAbove')
+  const to = Number.isFinite(fail) ? fail : usual.fail
+  return { warn: Math.min(Number.isFinite(warn) ? warn : usual.warn, to), fail: to }
+}
+
+const nameOf = (entry: TubeEntry): string =>
+  entry.name ?? `${tubeText(entry)}${entry.material === 'steel' ? '' : `, ${entry.material}`}`
+
+const isSameTube = (entry: TubeEntry, tube: Tube | undefined): boolean =>
+  tube !== undefined &&
+  entry.outerMm === tube.outerMm &&
+  entry.wallMm === tube.wallMm &&
+  entry.material === tube.material
