@@ -25,7 +25,7 @@ export const texts = {
   >,
   stages: { readings: 'Measure', place: 'Place', line: 'Line', sheet: 'Fit' },
   allStages: 'All',
-  drawers: { parts: 'Parts and sizes', limits: 'Limits', gaps: 'Gaps', bay: 'Parts in the bay' },
+  drawers: { parts: 'Drivetrain and sizes', limits: 'Limits', gaps: 'Gaps', bay: 'Parts in the bay' },
   bar: {
     all: 'all builds',
     undo: 'Undo',
@@ -190,7 +190,7 @@ export const texts = {
     taken: 'taken',
   },
   parts: {
-    title: 'Parts and sizes',
+    title: 'Drivetrain and sizes',
     lead: 'What is on the bench or the data sheet: it turns measured places into shaft lengths and limits.',
     build: 'Build',
     speed: 'Highest shaft speed',

@@ -20,7 +20,7 @@ import { withLayout } from './withLayout'
 const WANTED = {
   id: 'empty',
   name: 'Empty',
-  units: { length: 'mm' },
+  units: { length: 'mm', inchFraction: 16, angle: 'decimal' },
   profile: 'road',
   date: '2026-01-01',
 } as const

@@ -12,6 +12,8 @@ const VIEWS = {
     'compare',
     'line',
     'line?drawer=parts',
+    'parts',
+    'parts?part=joint/0',
     'line?drawer=limits',
     'sheet',
   ],

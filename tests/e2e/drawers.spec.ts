@@ -6,7 +6,7 @@ test('the drivetrain gives the line its speed and torque, and what is typed show
   page,
 }) => {
   await openDemo(page)
-  await openDrawer(page, 'Parts and sizes')
+  await openDrawer(page, 'Drivetrain and sizes')
   const drivetrain = page.getByRole('region', { name: 'Drivetrain' })
   await expect(drivetrain).toContainText('rear shaft: up to 594 Nm, engine 165 Nm, gear 1 at 3.6')
   await drivetrain.getByLabel('Redline').fill('3000')
@@ -30,16 +30,12 @@ test('the drivetrain gives the line its speed and torque, and what is typed show
   await expect(page.getByTestId('state')).toContainText('699 rad/s²')
 })
 
-test('a part is opened on the drawing, a limit from the bar it decides', async ({ page }) => {
+test('a joint on the drawing leads to its part, a limit opens from the bar it decides', async ({ page }) => {
   await openDemo(page)
   await page.getByTestId('drawing').getByText('2', { exact: true }).first().click()
-  const parts = page.getByRole('complementary', { name: 'Parts and sizes' })
-  await expect(parts.getByRole('region', { name: 'Joint 2' })).toBeInViewport()
-  await expect(
-    parts.getByRole('region', { name: 'Joint 2' }).getByLabel('Part’s own largest angle'),
-  ).toBeFocused()
-  await page.keyboard.press('Escape')
-  await expect(parts).toHaveCount(0)
+  await expect(page.getByTestId('part-sheet')).toContainText('joint 2')
+  await expect(page.getByTestId('part-sheet').getByLabel('Its own largest angle')).toBeVisible()
+  await page.goBack()
   await checkRow(page, 'torsional').locator('svg.bar').click()
   const limits = page.getByRole('complementary', { name: 'Limits: Road' })
   const torsional = limits.getByRole('region', { name: 'Torsional acceleration' })
@@ -47,9 +43,6 @@ test('a part is opened on the drawing, a limit from the bar it decides', async (
   await torsional.getByLabel('out above').fill('800')
   await torsional.getByLabel('out above').press('Enter')
   await expect(checkRow(page, 'torsional')).toContainText('tight')
-  // Old addresses of the two pages lead to the drawers.
-  await page.goto('/b/fen-tender/parts')
-  await expect(parts).toBeVisible()
 })
 
 test('a locked lever is left out of the search, and what a lever costs decides it', async ({ page }) => {
@@ -63,7 +56,7 @@ test('a locked lever is left out of the search, and what a lever costs decides i
   await expect(lock).toHaveAttribute('aria-pressed', 'true')
   await lock.click()
   await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
-  await openDrawer(page, 'Parts and sizes')
+  await openDrawer(page, 'Drivetrain and sizes')
   const levers = page.getByRole('region', { name: 'Levers' }).last()
   await levers.getByLabel('Tail at the crossmember: for touching it at all').fill('500')
   await levers.getByLabel('Tail at the crossmember: for touching it at all').press('Enter')

@@ -151,12 +151,12 @@ test('the demo can be reset, and the reset undone', async ({ page }) => {
 
 test('inch units change every figure shown and no figure kept', async ({ page }) => {
   await openDemo(page)
-  await openDrawer(page, 'Parts and sizes')
+  await openDrawer(page, 'Drivetrain and sizes')
   await page.getByRole('combobox', { name: 'Lengths in' }).click()
   await page.getByRole('option', { name: 'in', exact: true }).click()
-  await expect(page.getByLabel('Set-in at ride height')).toHaveValue('0.8661')
+  await expect(page.getByLabel('Track', { exact: true })).toHaveValue('56.6929')
   await page.keyboard.press('Escape')
-  await expect(page.getByRole('complementary', { name: 'Parts and sizes' })).toBeHidden()
+  await expect(page.getByRole('complementary', { name: 'Drivetrain and sizes' })).toBeHidden()
   await expect(page.getByTestId('state')).toContainText('699 rad/s²')
   await expect(page.getByRole('button', { name: /^Pack the tail up 3\/16"/ })).toBeVisible()
 })

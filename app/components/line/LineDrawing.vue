@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { SceneHandle } from '~~/core/drawing/handles'
-import { lineScene, stationSpan } from '~~/core/drawing/lineScene'
+import { lineScene, stationSpan, type SceneJoint } from '~~/core/drawing/lineScene'
 import type { Build } from '~~/core/project/build'
 import { leverName } from '~~/core/text/leverText'
 import { texts } from '~/texts/en'
@@ -67,6 +67,11 @@ function zoomBy(key: string) {
 /** Two drawings on one page must not share the name of a clip. */
 const clip = useId()
 const drawer = useDrawer()
+const router = useRouter()
+function openPart({ lineId, number }: SceneJoint) {
+  if (!still)
+    void router.push({ path: `/b/${build.id}/parts`, query: { line: lineId, part: `joint/${number - 1}` } })
+}
 const hasUsual = computed(() => scene.value.shapes.side.some((shape) => shape.isUsual))
 const topShift = computed(() => frame.value.sideHeight + RULER)
 </script>
@@ -126,7 +131,7 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
           :y="view.sideY(joint.at.side[1])"
           :joint="joint"
           :class="{ opens: !still }"
-          @click="still || drawer.open('parts', `${joint.lineId}/joint/${joint.number - 1}`)"
+          @click="openPart(joint)"
         />
         <template v-if="!still">
           <LeverHandle

@@ -17,7 +17,7 @@ const name = computed(() => words.dimensions[dimension.key])
 const shown = computed(() => (dimension.mm === null ? '?' : length(dimension.mm)))
 const isMissing = computed(() => dimension.mm === null && !dimension.isOptional)
 const label = computed(() => {
-  if (dimension.path === null) return words.why(name.value, shown.value)
+  if (dimension.path === null) return words.why(name.value, `${shown.value} ${plusMinus}`.trim())
   return dimension.mm === null ? words.enter(name.value) : words.change(name.value, shown.value)
 })
 const remark = computed(() => {

@@ -231,7 +231,7 @@ h2 {
 .measured {
   margin-top: 10px;
 }
-@media (max-width: 860px) {
+@media (max-width: 640px) {
   .picture {
     display: block;
   }

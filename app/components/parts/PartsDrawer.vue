@@ -14,9 +14,6 @@ const workbench = useWorkbench()
     <div class="cards">
       <template v-for="line in workbench.build.lines" :key="line.id">
         <LineFields :line="line" />
-        <div v-for="(shaft, i) in line.shafts" :key="i" :data-at="`${line.id}/shaft/${i}`" class="cards">
-          <ShaftFields :shaft="shaft" :line-id="line.id" :index="i" />
-        </div>
         <SpeedFields :build="workbench.build" :line="line" />
       </template>
       <DrivetrainFields :build="workbench.build" />

@@ -52,7 +52,7 @@ const setFigure = (path: FigurePath | null, mm: number | undefined) => {
   if (path) parts.setFigure(line.value.id, path, mm)
 }
 function ask(figure: string | null, title: string, value: string) {
-  if (figure) why.ask(`lines[${lineIndex.value}].${figure}`, title, value)
+  if (figure) why.ask(`lines[${lineIndex.value}].ride.${figure}`, title, value)
 }
 const insertions = (shaft: number) => [
   insertionsIn(line.value, shaft).map((what: Insertion) => ({
@@ -65,27 +65,24 @@ const placeOf = (piece: PartPiece): PartPlace | null => ('index' in piece.key ? 
 function moveBy(piece: PartPiece, by: 1 | -1) {
   const place = placeOf(piece)
   if (!place || !parts.move(line.value.id, place, by)) return
-  if ('index' in place) selected.value = partWord({ ...place, index: place.index + by })
+  const word = partWord({ ...place, index: place.index + by })
+  selected.value = word
+  go(word)
 }
 function remove(piece: PartPiece) {
   const place = placeOf(piece)
   if (place && parts.remove(line.value.id, place)) selected.value = ''
 }
-async function go(index: number) {
-  const piece = scene.value.pieces[index]
-  if (!piece) return
-  selected.value = partWord(piece.key)
-  await nextTick()
-  box.value?.querySelector<SVGGElement>(`[data-part="${selected.value}"]`)?.focus()
+/** The focus goes at once: the address, which says what is picked, follows. */
+function go(word: string) {
+  box.value?.querySelector<SVGGElement>(`[data-part="${word}"]`)?.focus()
 }
 function onKey(event: KeyboardEvent, piece: PartPiece, index: number) {
   const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
-  if (by !== 0) {
-    if (event.altKey) moveBy(piece, by)
-    void go(
-      event.altKey ? scene.value.pieces.findIndex(({ key }) => partWord(key) === selected.value) : index + by,
-    )
-  } else if (event.key === 'Delete' || event.key === 'Backspace') remove(piece)
+  const next = scene.value.pieces[index + by]
+  if (by !== 0 && event.altKey) moveBy(piece, by)
+  else if (by !== 0) go(next ? partWord(next.key) : '')
+  else if (event.key === 'Delete' || event.key === 'Backspace') remove(piece)
   else if (event.key === 'Enter' || event.key === ' ') selected.value = partWord(piece.key)
   else return
   event.preventDefault()

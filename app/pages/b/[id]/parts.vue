@@ -143,8 +143,8 @@ h1 {
     border-top: 1px solid var(--hair);
   }
 }
-/* One part a screen: the line is stepped through. */
-@media (max-width: 860px) {
+/* On a phone one part a screen: the line is stepped through. */
+@media (max-width: 640px) {
   .drawing,
   .lead {
     display: none;
