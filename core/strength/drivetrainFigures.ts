@@ -4,6 +4,7 @@ import type { Build } from '../project/build'
 import type { Gear } from '../project/drivetrain'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
+import { wheelRpmPerKmh } from './gearing'
 
 /** What an axis is turned by, in the order of the power flow: what multiplies its torque and divides its speed. */
 interface Chain {
@@ -32,10 +33,25 @@ export function drivenSpeedRpm(build: DrivenBuild, line: Line): Known<{ speedRpm
   if (redlineRpm === undefined) return unknown(`${line.name}: redline not entered`, 'drivetrain.redlineRpm')
   if (!chain.known) return chain
   const { fastest, fast } = chain.value
+  const byRedline = redlineRpm / fastest
+  const byRoad = rpmAtTopSpeed(build, line)
+  if (byRoad !== null && byRoad < byRedline)
+    return known({ speedRpm: byRoad, basis: `no faster than ${build.drivetrain.topSpeedKmh} km/h` })
   return known({
-    speedRpm: redlineRpm / fastest,
+    speedRpm: byRedline,
     basis: [`redline ${redlineRpm} rev/min`, ...fast].join(', '),
   })
+}
+
+/** Speed of a line's driving axis at the top speed that was told; null where none was, or where it is not the axle that turns it. */
+function rpmAtTopSpeed(build: DrivenBuild, { driving, driven }: Line): number | null {
+  const { topSpeedKmh, tyreRadiusMm, axleRatios } = build.drivetrain
+  if (topSpeedKmh === undefined || tyreRadiusMm === undefined) return null
+  const wheelRpm = topSpeedKmh * wheelRpmPerKmh(tyreRadiusMm)
+  if (kindAt(build, driving) === 'axle') return wheelRpm
+  const axle = build.axes.find(({ id }) => id === driven)?.body
+  const final = axleRatios?.find((one) => one.axle === axle)
+  return final ? wheelRpm * final.ratio : null
 }
 
 /**

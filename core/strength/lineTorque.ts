@@ -55,7 +55,7 @@ export function lineTorque(build: DrivenBuild, line: Line): Known<LineTorque> {
 }
 
 /** What holds a line's torque back at its driving axis, in Nm: its own tyres, or those of both axles. */
-function heldNm(build: DrivenBuild, line: Line): Known<number> {
+export function heldNm(build: DrivenBuild, line: Line): Known<number> {
   if (isJackshaft(build, line)) return jackshaftNm(build)
   const outputRatio = build.drivetrain.outputs?.find(({ axis }) => axis === line.driving)?.ratio ?? 1
   const axle = drivenAxle(build, line)
@@ -73,11 +73,11 @@ function heldNm(build: DrivenBuild, line: Line): Known<number> {
 }
 
 /** The axle a propshaft ends at. */
-const drivenAxle = (build: DrivenBuild, line: Line): AxleBody | undefined =>
+export const drivenAxle = (build: DrivenBuild, line: Line): AxleBody | undefined =>
   axleById(build, build.axes.find(({ id }) => id === line.driven)?.body)
 
 /** A shaft that runs forward goes to the front axle. */
-const endOf = ({ flow }: Line): DrivenEnd => (flow === 'forward' ? 'front' : 'rear')
+export const endOf = ({ flow }: Line): DrivenEnd => (flow === 'forward' ? 'front' : 'rear')
 
 const onlyEnd = (build: DrivenBuild): DrivenEnd | null => {
   const drive = driveOf(build)
