@@ -197,6 +197,7 @@ export const texts = {
     line: 'Line',
     tube: 'Tube and yokes',
     picture: 'Sizes for the picture',
+    grip: 'Tyres and shock',
     levers: {
       title: 'Levers',
       note: 'What each is worth in work: the search for a setting finds the least. Left empty, 10 mm count as 1° of wedge.',

@@ -3,7 +3,7 @@ import type { Draft } from 'immer'
 import { axlesOf } from '~~/core/project/bodies'
 import type { Build } from '~~/core/project/build'
 import type { Drivetrain } from '~~/core/project/drivetrain'
-import { drivenTorqueNm } from '~~/core/strength/drivetrainFigures'
+import { lineTorque } from '~~/core/strength/lineTorque'
 import { grouped } from '~~/core/units/format'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
@@ -19,9 +19,9 @@ const LISTS = [
 
 const torques = computed(() =>
   build.lines.flatMap((line) => {
-    const torque = drivenTorqueNm(build, line)
+    const torque = lineTorque(build, line)
     return torque.known
-      ? [words.lineTorque(line.name, grouped(torque.value.torqueNm), torque.value.basis)]
+      ? [words.lineTorque(line.name, grouped(torque.value.grossNm), torque.value.basis)]
       : []
   }),
 )
@@ -39,7 +39,7 @@ function setFigure(key: 'redlineRpm' | 'peakTorqueNm' | 'converterRatio', value:
 function setRatio(key: 'gears' | 'ranges', index: number, ratio: number | undefined) {
   change((draft) => {
     const gear = draft[key]?.[index]
-    if (gear && ratio !== undefined) gear.ratio = ratio
+    if (gear && ratio !== undefined && Math.abs(ratio) >= 0.05) gear.ratio = ratio
   })
 }
 function addGear(key: 'gears' | 'ranges') {
@@ -89,7 +89,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       <div v-for="(gear, i) in build.drivetrain[key] ?? []" :key="i" class="gear">
         <FigureField
           :label="word(gear.name)"
-          :least="0.05"
+          :least="key === 'gears' ? -50 : 0.05"
           :most="50"
           :value="gear.ratio"
           required

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import type { Build } from '~~/core/project/build'
+import type { CrossEntry } from '~~/core/project/stock'
+import { strength } from '~/texts/strength'
+import { useStock } from '~/stores/stock'
+
+/** Sizes of crosses by their dimensions. */
+const { build } = defineProps<{ build: Build }>()
+const stock = useStock()
+const words = strength.stock
+const used = computed(
+  () => new Set(build.lines.flatMap(({ joints }) => joints.flatMap(({ cross }) => cross ?? []))),
+)
+const FIGURES = [
+  { key: 'spanMm', label: words.span, kind: 'length', unit: '', least: 1 },
+  { key: 'trunnionMm', label: words.trunnion, kind: 'length', unit: '', least: 1 },
+  { key: 'boreMm', label: words.bore, kind: 'length', unit: '', least: 0 },
+  { key: 'allowMPa', label: words.allow, kind: 'plain', unit: 'MPa', least: 1 },
+] as const
+const rename = (cross: CrossEntry, name: string) => {
+  if (name.trim() !== '') stock.changeCross(cross.id, { name: name.trim().slice(0, 200) })
+}
+</script>
+
+<template>
+  <details class="stock" data-testid="stock-crosses">
+    <summary>{{ words.crosses }} ({{ stock.crosses.length }})</summary>
+    <p class="soft">{{ words.crossesLead }}</p>
+    <ul>
+      <li v-for="cross in stock.crosses" :key="cross.id">
+        <UFormField :label="words.name">
+          <UInput
+            :model-value="cross.name"
+            class="w-full"
+            maxlength="200"
+            @change="rename(cross, ($event.target as HTMLInputElement).value)"
+          />
+        </UFormField>
+        <FigureField
+          v-for="{ key, label, kind, unit, least } in FIGURES"
+          :key="key"
+          :label="label"
+          :kind="kind"
+          :unit="unit"
+          :least="least"
+          :most="key === 'boreMm' ? cross.trunnionMm - 0.1 : 5000"
+          required
+          :value="cross[key]"
+          @change="$event !== undefined && stock.changeCross(cross.id, { [key]: $event })"
+        />
+        <UButton
+          v-if="!used.has(cross.id)"
+          icon="i-lucide-x"
+          variant="ghost"
+          color="neutral"
+          :aria-label="words.remove(cross.name)"
+          @click="stock.remove('crosses', cross.id)"
+        />
+        <span v-else class="soft">{{ words.used }}</span>
+      </li>
+    </ul>
+    <div class="does">
+      <UButton
+        icon="i-lucide-plus"
+        size="sm"
+        variant="outline"
+        @click="stock.addCross(`size ${stock.crosses.length + 1}`)"
+        >{{ words.add }}</UButton
+      >
+      <UButton
+        v-if="build.crosses && used.size === 0"
+        size="sm"
+        variant="ghost"
+        @click="stock.reset('crosses')"
+        >{{ words.reset }}</UButton
+      >
+    </div>
+  </details>
+</template>

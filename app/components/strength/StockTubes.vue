@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import type { Build } from '~~/core/project/build'
+import type { Tube } from '~~/core/project/lineSpec'
+import { tubeText } from '~~/core/text/tubeText'
+import { texts } from '~/texts/en'
+import { strength } from '~/texts/strength'
+import { useStock } from '~/stores/stock'
+
+/** Tubes that can be had, each by its sizes. */
+defineProps<{ build: Build }>()
+const stock = useStock()
+const words = strength.stock
+const materials = Object.entries(texts.parts.fields.materials).map(([value, label]) => ({ value, label }))
+</script>
+
+<template>
+  <details class="stock" data-testid="stock-tubes">
+    <summary>{{ words.tubes }} ({{ stock.tubes.length }})</summary>
+    <ul>
+      <li v-for="tube in stock.tubes" :key="tube.id">
+        <FigureField
+          :label="words.outer"
+          kind="length"
+          :least="2 * tube.wallMm"
+          :most="1000"
+          required
+          :value="tube.outerMm"
+          @change="$event !== undefined && stock.changeTube(tube.id, { outerMm: $event })"
+        />
+        <FigureField
+          :label="words.wall"
+          kind="length"
+          :least="0.1"
+          :most="tube.outerMm / 2"
+          required
+          :value="tube.wallMm"
+          @change="$event !== undefined && stock.changeTube(tube.id, { wallMm: $event })"
+        />
+        <UFormField :label="words.material">
+          <USelect
+            :model-value="tube.material"
+            :items="materials"
+            class="w-full"
+            @update:model-value="stock.changeTube(tube.id, { material: $event as Tube['material'] })"
+          />
+        </UFormField>
+        <FigureField
+          :label="words.yield"
+          unit="MPa"
+          :least="1"
+          :most="5000"
+          :value="tube.yieldMPa"
+          @change="stock.changeTube(tube.id, { yieldMPa: $event })"
+        />
+        <UButton
+          icon="i-lucide-x"
+          variant="ghost"
+          color="neutral"
+          :aria-label="words.remove(tubeText(tube))"
+          @click="stock.remove('tubes', tube.id)"
+        />
+      </li>
+    </ul>
+    <div class="does">
+      <UButton icon="i-lucide-plus" size="sm" variant="outline" @click="stock.addTube()">{{
+        words.add
+      }}</UButton>
+      <UButton v-if="build.tubes" size="sm" variant="ghost" @click="stock.reset('tubes')">{{
+        words.reset
+      }}</UButton>
+    </div>
+  </details>
+</template>
