@@ -10,7 +10,13 @@ const picker = useTemplateRef<HTMLInputElement>('picker')
 const words = texts.builds
 const hasDemo = (demo: DemoId) => library.builds.some(({ id }) => id === demo)
 /** Where each demo is looked at first. */
-const FIRST_VIEW = { 'fen-tender': 'line', 'sedge-wagon': 'place', 'teasel-runabout': 'place' } as const
+const FIRST_VIEW = {
+  'fen-tender': 'line',
+  'sedge-wagon': 'place',
+  'teasel-runabout': 'place',
+  'sorrel-hauler': 'parts',
+  'osier-van': 'parts',
+} as const
 
 onMounted(async () => {
   await library.refresh()

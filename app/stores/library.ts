@@ -241,6 +241,8 @@ const DEMOS = {
   'fen-tender': () => import('~~/demo/fen-tender.lurvan.json'),
   'sedge-wagon': () => import('~~/demo/sedge-wagon.lurvan.json'),
   'teasel-runabout': () => import('~~/demo/teasel-runabout.lurvan.json'),
+  'sorrel-hauler': () => import('~~/demo/sorrel-hauler.lurvan.json'),
+  'osier-van': () => import('~~/demo/osier-van.lurvan.json'),
 } as const
 export type DemoId = keyof typeof DEMOS
 export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]

@@ -72,6 +72,8 @@ export const texts = {
       'fen-tender': { open: 'Open the demo', reset: 'Reset demo' },
       'sedge-wagon': { open: 'Open the tight bay', reset: 'Reset the tight bay' },
       'teasel-runabout': { open: 'Open the runabout', reset: 'Reset the runabout' },
+      'sorrel-hauler': { open: 'Open the four-wheel drive', reset: 'Reset the four-wheel drive' },
+      'osier-van': { open: 'Open the long van', reset: 'Reset the long van' },
     },
     wasReset: 'The demo stands as shipped again. Undo inside the build brings your version back.',
     import: 'Import files',
