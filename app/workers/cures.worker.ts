@@ -1,6 +1,7 @@
 import { expose } from 'comlink'
 import { differentSettings } from '~~/core/solver/differentSettings'
 import { goalSetting } from '~~/core/solver/goals'
+import { schoolAnswers } from '~~/core/solver/schools'
 import { eachNearestCure, leastEffortCure } from '~~/core/solver/findCures'
 import { provingWith } from '~~/core/uncertainty/provenCure'
 import type { CureService } from './protocol'
@@ -17,6 +18,7 @@ const service: CureService = {
     finished(differentSettings(build, settings, provingWith(build, isSampled)), onProgress),
   goal: (build, settings, goal, isSampled, onProgress) =>
     finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), onProgress),
+  schools: (build, line, settings, onProgress) => finished(schoolAnswers(build, line, settings), onProgress),
   leave: async () => leave(),
 }
 

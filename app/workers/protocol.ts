@@ -2,6 +2,7 @@ import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
 import type { Goal, GoalFound } from '~~/core/solver/goals'
+import type { SchoolAnswer } from '~~/core/solver/schools'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { SwingSetup } from '~~/core/swing/scene'
 import type { LeastLift, SwingProgress } from '~~/core/swing/wayIn'
@@ -33,6 +34,13 @@ export interface CureService {
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<GoalFound>
+  /** What each school and habit would ask of a line; told how many are answered. */
+  schools: (
+    build: Build,
+    line: string,
+    settings: LeverSettings,
+    onProgress: (answered: number) => void,
+  ) => Promise<SchoolAnswer[]>
   /** Leaves whatever is being looked for; a new question does so too. */
   leave: () => Promise<void>
 }

@@ -26,6 +26,7 @@ export function withLayout(build: Build, layout: Layout): Build {
   const added: Additions = { bodies: [], points: [], axes: [], levers: [], lines: [] }
   const ids = idsOf(build)
   const bodies = new Map<LineEnd, BodyId>()
+  const axisNames = new Set(build.axes.map(({ name }) => name))
   for (const plan of layout.lines) {
     const name = freeName(plan.name, [...build.lines, ...added.lines])
     const end = (which: LineEnd) => {
@@ -33,7 +34,7 @@ export function withLayout(build: Build, layout: Layout): Build {
       bodies.set(which, there)
       return there
     }
-    added.lines.push(newLine(plan, name, end(plan.from), end(plan.to), ids, added))
+    added.lines.push(newLine(plan, name, end(plan.from), end(plan.to), ids, added, axisNames))
   }
   return {
     ...build,
@@ -129,16 +130,26 @@ function newBody(which: LineEnd, { isFixed }: Layout, ids: Ids, added: Additions
   return id
 }
 
-function newLine(plan: LinePlan, name: string, from: BodyId, to: BodyId, ids: Ids, added: Additions): Line {
+function newLine(
+  plan: LinePlan,
+  name: string,
+  from: BodyId,
+  to: BodyId,
+  ids: Ids,
+  added: Additions,
+  axisNames: Set<string>,
+): Line {
   const isAcross = plan.flow === 'left' || plan.flow === 'right'
   const axis = (which: LineEnd, body: BodyId): Id => {
     const id = ids(`${name} ${which === plan.from ? 'drive' : 'driven'}`)
+    const plain = SHAFT_NAMES[which]
     added.axes.push({
       id,
-      name: `${SHAFT_NAMES[which]}, ${name}`,
+      name: axisNames.has(plain) ? `${plain}, ${name}` : plain,
       body,
       ...(isAcross && { lies: 'across' as const }),
     })
+    axisNames.add(plain)
     return id
   }
   const point = (which: string, body: BodyId): Id => {

@@ -107,6 +107,10 @@ input {
   border-radius: 4px;
   cursor: pointer;
 }
+button span {
+  display: inline-block;
+  white-space: nowrap;
+}
 input {
   width: 92px;
   text-align: center;

@@ -1,0 +1,99 @@
+import { proxy } from 'comlink'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { settingsAfter } from '~~/core/solver/cure'
+import type { SchoolAnswer } from '~~/core/solver/schools'
+import type { Id } from '~~/core/project/id'
+import { checkLabel, marginText } from '~~/core/text/checkText'
+import { cureInstruction } from '~~/core/text/stateSentence'
+import { formatAngle } from '~~/core/units/format'
+import type { CureService } from '../workers/protocol'
+import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
+import { useWorkbench } from './workbench'
+
+/** A school or habit as a row: what it asks and what it leaves, in words. */
+export interface SchoolRow {
+  readonly answer: SchoolAnswer
+  readonly instruction: string
+  readonly angles: string
+  readonly leaves: string
+}
+
+const startWorker = () =>
+  new Worker(new URL('../workers/cures.worker.ts', import.meta.url), { type: 'module' })
+
+/** What each school would ask of a line, looked for in a worker when somebody looks at it. */
+export const useSchools = defineStore('schools', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const levers = useLevers()
+  const client = workerClient<CureService>(startWorker)
+  const answers = shallowRef<readonly SchoolAnswer[]>([])
+  const answered = ref(0)
+  const isSearching = ref(false)
+  const failure = ref<string | null>(null)
+  let latest = 0
+  watch(
+    () => [workbench.build?.id, evaluation.compiled] as const,
+    () => stop(),
+  )
+
+  async function ask(line: Id): Promise<void> {
+    const { build } = workbench
+    const run = ++latest
+    if (isSearching.value) client.end()
+    answers.value = []
+    if (!build) return
+    isSearching.value = true
+    answered.value = 0
+    failure.value = null
+    try {
+      const report = proxy((count: number) => {
+        if (run === latest) answered.value = count
+      })
+      const found = await client.ask((service) =>
+        service.schools(toRaw(build), line, { ...levers.settings }, report),
+      )
+      if (run === latest) answers.value = found
+    } catch (error) {
+      if (run === latest && !(error instanceof WorkerEnded))
+        failure.value = error instanceof Error ? error.message : String(error)
+    } finally {
+      if (run === latest) isSearching.value = false
+    }
+  }
+
+  /** Leaves what is being looked for; what was found is of the build as it was. */
+  function stop(): void {
+    latest++
+    client.end()
+    isSearching.value = false
+    answers.value = []
+  }
+
+  const rows = computed((): SchoolRow[] => {
+    const { build } = workbench
+    if (!build) return []
+    return answers.value.map((answer) => ({
+      answer,
+      instruction: answer.cure ? cureInstruction(build, answer.cure) : '',
+      angles: answer.anglesDeg.map((angle) => formatAngle(angle, build.units, 2)).join(' · '),
+      leaves: answer.worst ? `${checkLabel(answer.worst)}: ${marginText(answer.worst, build.units)}` : '',
+    }))
+  })
+
+  /** Sets the levers as a school would have them; a school also becomes the line's own. */
+  function take(line: Id, { cure, of }: SchoolAnswer, label: string): void {
+    if (!cure) return
+    if ('school' in of)
+      workbench.change(label, (draft) => {
+        const there = draft.lines.find(({ id }) => id === line)
+        if (there) there.school = of.school
+      })
+    levers.set(label, settingsAfter(levers.settings, cure))
+  }
+
+  return { rows, answered, isSearching, failure, ask, stop, take }
+})
