@@ -327,6 +327,13 @@ export const texts = {
     sure: 'How sure',
     turn: 'Over one turn',
     speed: 'Angle against speed',
+    gears: 'By gear',
+    gearChart: {
+      speed: 'road speed, km/h',
+      acceleration: 'driven axis swung, rad/s²',
+      warn: 'felt',
+      fail: 'out',
+    },
     searching: (looked: number) =>
       looked > 0
         ? `Looking for the least work: ${grouped(looked)} settings so far`
@@ -439,6 +446,11 @@ export const texts = {
       'flex-disc-angle': 'Angle of a flexible disc',
       gap: 'Gap',
     },
+  },
+  charts: {
+    png: 'Save as a picture',
+    csv: 'Save as a table',
+    failed: (reason: string) => `The picture could not be made: ${reason}.`,
   },
   jointKinds: {
     cross: 'universal joint',

@@ -1,6 +1,7 @@
 import { expose } from 'comlink'
 import { differentSettings } from '~~/core/solver/differentSettings'
 import { goalSetting } from '~~/core/solver/goals'
+import { leverMap } from '~~/core/solver/leverMap'
 import { schoolAnswers } from '~~/core/solver/schools'
 import { eachNearestCure, leastEffortCure } from '~~/core/solver/findCures'
 import { provingWith } from '~~/core/uncertainty/provenCure'
@@ -19,6 +20,7 @@ const service: CureService = {
   goal: (build, settings, goal, isSampled, onProgress) =>
     finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), onProgress),
   schools: (build, line, settings, onProgress) => finished(schoolAnswers(build, line, settings), onProgress),
+  map: async (build, settings, x, y) => leverMap(build, settings, x, y),
   leave: async () => leave(),
 }
 

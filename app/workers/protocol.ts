@@ -2,6 +2,7 @@ import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
 import type { Goal, GoalFound } from '~~/core/solver/goals'
+import type { LeverMap } from '~~/core/solver/leverMap'
 import type { SchoolAnswer } from '~~/core/solver/schools'
 import type { LeverSettings } from '~~/core/placement/settings'
 import type { SwingSetup } from '~~/core/swing/scene'
@@ -41,6 +42,8 @@ export interface CureService {
     settings: LeverSettings,
     onProgress: (answered: number) => void,
   ) => Promise<SchoolAnswer[]>
+  /** Every setting of two levers; null for levers that are not there. */
+  map: (build: Build, settings: LeverSettings, x: string, y: string) => Promise<LeverMap | null>
   /** Leaves whatever is being looked for; a new question does so too. */
   leave: () => Promise<void>
 }

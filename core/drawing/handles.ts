@@ -39,8 +39,28 @@ const GRIPS: Readonly<
 /** Handles of all levers that have a place to be taken hold of. */
 export const sceneHandles = (build: Build, now: Evaluation): SceneHandle[] =>
   build.levers.flatMap((lever): SceneHandle[] =>
-    lever.kind === 'wedge' ? wedgeHandle(build, now, lever) : mountHandle(build, now, lever),
+    lever.kind === 'wedge'
+      ? wedgeHandle(build, now, lever)
+      : bodyById(build, lever.body)?.kind === 'bearing-bracket'
+        ? bearingHandle(build, now, lever)
+        : mountHandle(build, now, lever),
   )
+
+/** Below the bearing, where its spacers go. */
+const UNDER_BEARING_MM = 90
+
+/** A centre bearing is packed up and down where it stands. */
+function bearingHandle(build: Build, now: Evaluation, lever: Lever): SceneHandle[] {
+  const held = new Set(build.points.flatMap(({ id, body }) => (body === lever.body ? [id] : [])))
+  const bearing = build.lines
+    .flatMap(({ shafts }) => shafts)
+    .flatMap((shaft) => shaft.bearing?.point ?? [])
+    .find((point) => held.has(point))
+  const place = bearing === undefined ? null : pointOf(now.placed, bearing)
+  if (lever.kind !== 'up' || !place?.known) return []
+  const [right, up] = seen(place.value, 'side')
+  return [{ leverId: lever.id, view: 'side', at: [right, up - UNDER_BEARING_MM], along: [0, 1], arm: 0 }]
+}
 
 function mountHandle(build: Build, now: Evaluation, lever: Lever): SceneHandle[] {
   const body = bodyById(build, lever.body)

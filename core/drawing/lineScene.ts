@@ -155,6 +155,9 @@ const FAR = 10_000
 const AXIS_BEFORE = 420
 const AXIS_PAST = 260
 
+/** About as large as the rubber of a centre bearing, in mm. */
+const BEARING_RADIUS = 62
+
 function lineShapes(now: Evaluation, view: View): Shape[] {
   return now.lines.flatMap(({ line, ride }) => {
     if (!ride.known) return []
@@ -167,7 +170,13 @@ function lineShapes(now: Evaluation, view: View): Shape[] {
       part: 'axis-line',
       points: [seen(add(at, scale(along, -before)), view), seen(add(at, scale(along, past)), view)],
     })
+    const bearings = line.shafts.flatMap(({ bearing }): Shape[] => {
+      const place = bearing && pointOf(now.placed, bearing.point)
+      if (!place?.known) return []
+      return [{ form: 'circle', part: 'axle', centre: seen(place.value, view), radius: BEARING_RADIUS }]
+    })
     return [
+      ...bearings,
       ...shafts,
       axisLine(centres[0] as Vec3, axes[0] as Vec3, AXIS_BEFORE, AXIS_PAST),
       axisLine(centres.at(-1) as Vec3, axes.at(-1) as Vec3, AXIS_PAST, AXIS_BEFORE),

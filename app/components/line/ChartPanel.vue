@@ -5,7 +5,14 @@ import { GridComponent, LegendComponent, TooltipComponent } from 'echarts/compon
 import { SVGRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import type { EChartsOption } from 'echarts'
+import { chartTable } from '~/charts/chartTable'
 import type { ChartColours } from '~/charts/palette'
+import { readColours } from '~/charts/readColours'
+import { svgToPng } from '~/charts/svgToPng'
+import { download } from '~/storage/download'
+import { fileName } from '~/storage/fileName'
+import { texts } from '~/texts/en'
+import { useWorkbench } from '~/stores/workbench'
 
 use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer])
 
@@ -13,22 +20,13 @@ use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, 
 const { option, label } = defineProps<{ option: (colours: ChartColours) => EChartsOption; label: string }>()
 const mode = useColorMode()
 const box = useTemplateRef<HTMLElement>('box')
-const colours = ref<ChartColours | null>(null)
+const colours = ref<ReturnType<typeof readColours> | null>(null)
+const workbench = useWorkbench()
+const words = texts.charts
+const failure = ref('')
 
 function read() {
-  if (!box.value) return
-  const style = getComputedStyle(box.value)
-  const of = (name: string) => style.getPropertyValue(`--${name}`).trim()
-  colours.value = {
-    ink: of('ink'),
-    soft: of('soft'),
-    hair: of('hair'),
-    accent: of('accent'),
-    holds: of('holds'),
-    tight: of('tight'),
-    out: of('out'),
-    unknown: of('unknown'),
-  }
+  if (box.value) colours.value = readColours(box.value)
 }
 onMounted(read)
 watch(
@@ -36,6 +34,19 @@ watch(
   () => void nextTick(read),
 )
 const shown = computed(() => (colours.value ? option(colours.value) : null))
+const name = (ending: string) => fileName(`${workbench.build?.name ?? ''} ${label}`, ending)
+async function savePicture() {
+  const svg = box.value?.querySelector('svg')
+  if (!svg || !colours.value) return
+  try {
+    download(name('.png'), await svgToPng(svg, colours.value.paper), 'image/png')
+  } catch (error) {
+    failure.value = error instanceof Error ? error.message : String(error)
+  }
+}
+function saveTable() {
+  if (shown.value) download(name('.csv'), chartTable(shown.value), 'text/csv')
+}
 </script>
 
 <template>
@@ -48,10 +59,19 @@ const shown = computed(() => (colours.value ? option(colours.value) : null))
       :update-options="{ notMerge: true }"
     />
   </div>
+  <div class="saves no-print">
+    <UButton icon="i-lucide-download" size="xs" variant="ghost" @click="savePicture">{{ words.png }}</UButton>
+    <UButton icon="i-lucide-download" size="xs" variant="ghost" @click="saveTable">{{ words.csv }}</UButton>
+    <p v-if="failure" role="alert">{{ words.failed(failure) }}</p>
+  </div>
 </template>
 
 <style scoped>
 .chart {
   height: 300px;
+}
+.saves {
+  display: flex;
+  gap: 4px;
 }
 </style>

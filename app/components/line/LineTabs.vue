@@ -9,7 +9,7 @@ import { useSureness } from '~/stores/sureness'
 const { build, evaluation, many } = defineProps<{ build: Build; evaluation: Evaluation; many: boolean }>()
 const sureness = useSureness()
 const drawer = useDrawer()
-const TABS = ['checks', 'figures', 'sure', 'turn', 'speed'] as const
+const TABS = ['checks', 'figures', 'sure', 'turn', 'speed', 'gears'] as const
 const tab = ref<(typeof TABS)[number]>('checks')
 const halves = computed(() => {
   const half = Math.ceil(evaluation.checks.length / 2)
@@ -49,7 +49,8 @@ const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
         <h3 v-if="many" class="line-name">{{ line.line.name }}</h3>
         <FigureTable v-if="tab === 'figures'" :build="build" :evaluation="line" :sureness="sureness.result" />
         <LazyTurnPanel v-else-if="tab === 'turn'" :evaluation="line" />
-        <LazyPermittedPanel v-else :evaluation="line" :limits="build.limits.entries" />
+        <LazyPermittedPanel v-else-if="tab === 'speed'" :evaluation="line" :limits="build.limits.entries" />
+        <LazyGearPanel v-else :build="build" :evaluation="line" />
       </template>
     </div>
   </div>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { gearCurves } from '~~/core/curves/gearCurves'
+import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { Build } from '~~/core/project/build'
+import { gearChart } from '~/charts/gearChart'
+import { texts } from '~/texts/en'
+import { strength } from '~/texts/strength'
+
+/** How a line is swung in each gear, against road speed. */
+const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
+const curves = computed(() => gearCurves(build, evaluation))
+const words = texts.line.gearChart
+</script>
+
+<template>
+  <ChartPanel
+    v-if="curves.known"
+    :option="
+      (colours) =>
+        gearChart(curves.known ? curves.value : { gears: [], warn: null, fail: null }, colours, words)
+    "
+    :label="texts.line.gears"
+  />
+  <p v-else class="soft">{{ strength.waits(curves.missing.map(({ what }) => what).join('; ')) }}</p>
+</template>
