@@ -58,6 +58,13 @@ export const useParts = defineStore('parts', () => {
   const changeShaft = (id: Id, shaft: number, changed: Changed<Shaft>): void =>
     change('Change a shaft', id, (line) => assign(line.shafts[shaft], structuredClone(changed)))
 
+  const setPhases = (id: Id, phasesDeg: readonly number[]): void =>
+    change('Clock the splines', id, (line) =>
+      line.shafts.forEach((shaft, i) => {
+        shaft.phaseDeg = phasesDeg[i] ?? 0
+      }),
+    )
+
   /** Sets a figure where it is kept in its line; undefined takes it out. */
   function setFigure(id: Id, path: FigurePath, mm: number | undefined): void {
     change('Set a size', id, (line) => {
@@ -79,6 +86,7 @@ export const useParts = defineStore('parts', () => {
     changeLine,
     changeJoint,
     changeShaft,
+    setPhases,
     setFigure,
   }
 })

@@ -409,6 +409,12 @@ export const texts = {
     date: 'Date',
   },
   limits: {
+    own: 'your own limit',
+    basis: 'Why this limit',
+    reset: 'Back to the starting figure',
+    export: 'Save the limits as a file',
+    import: 'Take limits from a file',
+    refused: (file: string, reason: string) => `${file} was not taken: ${reason}`,
     title: 'Limits',
     lead: 'Starting figures. A part maker’s own figure always wins: type it in.',
     profile: 'Profile to copy',

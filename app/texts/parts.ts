@@ -125,6 +125,14 @@ export const partsOfLine = {
     edit: 'Edit the stock',
     none: 'No tube of the stock will do. The nearest is marked.',
   },
+  clock: {
+    title: 'Clocking of the splines',
+    best: (angle: string) => `They stand best as they are: the line runs like one joint of ${angle}.`,
+    gain: (before: string, after: string) =>
+      `The line runs like one joint of ${before} now, of ${after} then.`,
+    worthless: 'It gains almost nothing: the angles are too unequal to cancel.',
+    take: 'They are put together so',
+  },
   layouts: {
     title: 'New line',
     lead: 'A layout to start from; every part of it can be changed.',

@@ -226,7 +226,8 @@ const limitEntry = object({
   gaps: array().of(wordField(GAP_KINDS).required()).max(GAP_KINDS.length),
 })
 
-const limits = object({
+/** The Yup schema of a limit profile, in a build or in a file of its own. */
+export const limitsSchema = object({
   profile: wordField(['road', 'heavy', 'trail', 'track', 'own']).required(),
   name: requiredName(),
   entries: list(limitEntry, 100).required(),
@@ -264,7 +265,7 @@ export const buildSchema = object({
   positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
   countedFrom: idField(),
-  limits,
+  limits: limitsSchema,
   mating: matingSchema,
   weight: weightSchema,
   wayIn: wayInSchema,

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { LimitEntry } from '~~/core/project/limit'
+import type { Draft } from 'immer'
 import { requireRising } from '~~/core/limits/edit'
+import { isChangedLimit, usualLimit } from '~~/core/limits/usualLimit'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -9,7 +11,7 @@ const { limit } = defineProps<{ limit: LimitEntry }>()
 const workbench = useWorkbench()
 const words = texts.limits
 const KEYS = ['failBelow', 'warnBelow', 'warnAbove', 'failAbove'] as const
-const UNITS: Readonly<Record<string, string>> = { deg: '°', 'rad/s2': 'rad/s²', '1': '', mm: 'mm' }
+const UNITS: Readonly<Record<string, string>> = { deg: '°', 'rad/s2': 'rad/s²', '1': '', mm: 'mm', N: 'N' }
 const fault = ref<string | null>(null)
 const shown = computed(() => KEYS.filter((key) => limit[key] !== undefined))
 
@@ -17,12 +19,30 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
   if (value === undefined) return
   fault.value = requireRising({ ...limit, [key]: value })
   if (fault.value) return
-  workbench.change('Change a limit', (draft) => {
+  change('Change a limit', (there) => void (there[key] = value))
+}
+const isOwn = computed(() => workbench.build !== null && isChangedLimit(workbench.build.limits, limit))
+const usual = computed(() => workbench.build && usualLimit(workbench.build.limits, limit))
+function change(label: string, recipe: (limit: Draft<LimitEntry>) => void) {
+  workbench.change(label, (draft) => {
     const there = draft.limits.entries.find(({ id }) => id === limit.id)
     if (!there) return
-    there[key] = value
+    recipe(there)
     draft.limits.profile = 'own'
   })
+}
+const setBasis = (text: string) => {
+  const basis = text.trim().slice(0, 1000)
+  if (basis !== '' && basis !== limit.basis)
+    change('Say why a limit is there', (there) => void (there.basis = basis))
+}
+const reset = () => {
+  const { value } = usual
+  if (value)
+    change('Back to a starting figure', (there) => {
+      for (const key of KEYS) Reflect.deleteProperty(there, key)
+      Object.assign(there, structuredClone(value))
+    })
 }
 </script>
 
@@ -35,10 +55,21 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
         }}
       </h2>
       <p class="soft">
-        {{ words.scopes[limit.scope] }}: {{ limit.basis
+        {{ words.scopes[limit.scope]
         }}<template v-if="limit.schools">
           · {{ limit.schools.map((school) => texts.schools[school].name).join(', ') }}</template
         >
+      </p>
+      <UInput
+        :model-value="limit.basis"
+        class="basis w-full"
+        maxlength="1000"
+        :aria-label="words.basis"
+        @change="setBasis(($event.target as HTMLInputElement).value)"
+      />
+      <p v-if="isOwn" class="own">
+        {{ words.own }}
+        <UButton v-if="usual" size="xs" variant="link" @click="reset">{{ words.reset }}</UButton>
       </p>
       <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
     </div>
@@ -58,6 +89,13 @@ function take(key: (typeof KEYS)[number], value: number | undefined) {
 </template>
 
 <style scoped>
+.basis {
+  margin-top: 4px;
+}
+.own {
+  color: var(--accent);
+  font-weight: 500;
+}
 .limit {
   display: grid;
   gap: 8px;

@@ -1,6 +1,10 @@
 <script setup lang="ts">
+import { limitsText, parseLimitsText } from '~~/core/limits/profileFile'
+import { problemText } from '~~/core/project/problem'
 import { PROFILES } from '~~/core/project/profiles'
 import { texts } from '~/texts/en'
+import { download } from '~/storage/download'
+import { fileName } from '~/storage/fileName'
 import { useWorkbench } from '~/stores/workbench'
 
 /** All limits of the build, each with what it decides; opened at the one that was asked for. */
@@ -22,6 +26,25 @@ const copy = () =>
     'Copy a limit profile',
     (draft) => void (draft.limits = structuredClone(PROFILES[chosen.value]) as never),
   )
+const picker = useTemplateRef<HTMLInputElement>('picker')
+const fault = ref('')
+function save() {
+  const { build } = workbench
+  if (build) download(fileName(build.name, '.limits.json'), limitsText(build.limits), 'application/json')
+}
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  input.value = ''
+  if (!file) return
+  const read = parseLimitsText(await file.text())
+  fault.value = read.ok ? '' : words.refused(file.name, read.problems.map(problemText).join('; '))
+  if (read.ok)
+    workbench.change(
+      'Take limits from a file',
+      (draft) => void (draft.limits = structuredClone(read.value) as never),
+    )
+}
 </script>
 
 <template>
@@ -47,6 +70,22 @@ const copy = () =>
       <USelect v-model="chosen" :items="profiles" :aria-label="words.profile" class="w-48" />
       <UButton variant="outline" @click="copy">{{ words.copy }}</UButton>
     </div>
+    <div class="copy files">
+      <UButton variant="outline" size="sm" icon="i-lucide-download" @click="save">{{ words.export }}</UButton>
+      <UButton variant="outline" size="sm" icon="i-lucide-upload" @click="picker?.click()">{{
+        words.import
+      }}</UButton>
+      <input
+        ref="picker"
+        type="file"
+        accept=".json,application/json"
+        class="sr-only"
+        tabindex="-1"
+        :aria-label="words.import"
+        @change="take"
+      />
+      <p v-if="fault" role="alert" class="fault">{{ fault }}</p>
+    </div>
   </SideDrawer>
 </template>
 
@@ -69,5 +108,11 @@ li {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
+}
+.files {
+  margin-top: 10px;
+}
+.fault {
+  color: var(--out);
 }
 </style>

@@ -13,6 +13,7 @@ import { useOpenRow } from '~/composables/useOpenRows'
 import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
+import { useOwnLimits } from '~/stores/ownLimits'
 import { useWhy } from '~/stores/why'
 import { useWorkbench } from '~/stores/workbench'
 import type { UnitSettings } from '~~/core/units/unitSettings'
@@ -25,6 +26,7 @@ const drawer = useDrawer()
 const limit = computed(() =>
   workbench.build && evaluation.current ? limitOfCheck(workbench.build, evaluation.current, check) : null,
 )
+const own = useOwnLimits()
 const openLimit = () => drawer.open('limits', limit.value?.id ?? '')
 /** The gap it is of; empty for all else. */
 const gapId = computed(() => (check.subject.of === 'gap' ? check.subject.id : ''))
@@ -45,7 +47,9 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
       @keydown.l.exact="openLimit"
     >
       <VerdictMark :verdict="check.verdict" />
-      <span class="label">{{ label }}</span>
+      <span class="label"
+        >{{ label }}<small v-if="own.checks.has(check.id)" class="own"> {{ texts.limits.own }}</small></span
+      >
       <WindowBar class="window" :check="check" :title="texts.line.openLimit" @click.stop="openLimit" />
       <span class="value figure">
         {{ checkValueText(check, check.value, units) }}
@@ -77,6 +81,10 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 </template>
 
 <style scoped>
+.own {
+  margin-left: 6px;
+  color: var(--accent);
+}
 .row {
   display: grid;
   grid-template-columns: 16px minmax(0, 1fr) 46px 5rem 7.7rem;

@@ -74,14 +74,17 @@ function removeLine(id: string) {
     <PartsDrawing v-model="selected" class="drawing" :build="workbench.build" :evaluation="current" />
     <div class="under">
       <PartSheet v-model="selected" :build="workbench.build" :evaluation="current" />
-      <TubeTable
-        v-if="shaft !== undefined"
-        class="tubes"
-        :build="workbench.build"
-        :evaluation="current"
-        :shaft="Number(shaft)"
-        :name="partName(workbench.build, current.line, { part: 'shaft', index: Number(shaft) })"
-      />
+      <div class="aside">
+        <ClockPanel :build="workbench.build" :evaluation="current" />
+        <TubeTable
+          v-if="shaft !== undefined"
+          class="tubes"
+          :build="workbench.build"
+          :evaluation="current"
+          :shaft="Number(shaft)"
+          :name="partName(workbench.build, current.line, { part: 'shaft', index: Number(shaft) })"
+        />
+      </div>
     </div>
   </div>
   <NewLineDialog v-model:open="hasLayouts" @take="add" />
@@ -130,15 +133,17 @@ h1 {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   border-top: 1px solid var(--hair);
 }
+.aside {
+  border-left: 1px solid var(--hair);
+}
 .tubes {
   padding: 14px 20px 20px;
-  border-left: 1px solid var(--hair);
 }
 @media (max-width: 1020px) {
   .under {
     grid-template-columns: minmax(0, 1fr);
   }
-  .tubes {
+  .aside {
     border-left: 0;
     border-top: 1px solid var(--hair);
   }

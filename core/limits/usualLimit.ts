@@ -1,0 +1,24 @@
+import type { LimitProfile } from '../project/build'
+import type { LimitEntry } from '../project/limit'
+import { PROFILES } from '../project/profiles'
+
+const KEYS = ['failBelow', 'warnBelow', 'warnAbove', 'failAbove'] as const
+
+/** The profile that a build's limits came from: by its name, which stays when figures are changed. */
+export const originOf = ({ profile, name }: LimitProfile): LimitProfile =>
+  profile === 'own'
+    ? (Object.values(PROFILES).find((one) => one.name === name) ?? PROFILES.road)
+    : PROFILES[profile]
+
+/** The starting figure of a limit; null for one that no profile has. */
+export const usualLimit = (limits: LimitProfile, { id }: Pick<LimitEntry, 'id'>): LimitEntry | null =>
+  originOf(limits).entries.find((entry) => entry.id === id) ?? null
+
+/** True for a limit whose figures or reason are the builder's own. */
+export function isChangedLimit(limits: LimitProfile, entry: LimitEntry): boolean {
+  const usual = usualLimit(limits, entry)
+  return usual === null || !isSame(usual, entry)
+}
+
+const isSame = (one: LimitEntry, other: LimitEntry): boolean =>
+  one.basis === other.basis && KEYS.every((key) => one[key] === other[key])
