@@ -2,6 +2,8 @@ import { evaluateBuild } from '~~/core/model/evaluateBuild'
 import { turnCurves } from '~~/core/curves/curves'
 import { permittedCurve } from '~~/core/curves/permittedCurve'
 import { demoBuild } from '~~/core/testdata/builds'
+import { chartTable } from './chartTable'
+import { gearChart } from './gearChart'
 import { permittedChart } from './permittedChart'
 import { turnChart } from './turnChart'
 
@@ -63,5 +65,44 @@ describe('turnChart', () => {
   it('does without accelerations where no speed is known', () => {
     const series = turnChart({ ...curves, accelerations: null } as never, COLOURS).series as unknown as Series
     expect(series).toHaveLength(2)
+  })
+})
+
+describe('gearChart', () => {
+  const curves = {
+    gears: [
+      { gear: '1', points: [[0, 0, 0] as const, [30, 12, 20] as const] },
+      { gear: '2', points: [[0, 0, 0] as const, [60, 48, 80] as const] },
+    ],
+    warn: 300,
+    fail: null,
+  }
+  const words = { speed: 'km/h', acceleration: 'rad/s²', warn: 'felt', fail: 'out' }
+  const chart = gearChart(curves, COLOURS, words)
+
+  it('draws a line a gear and the limits there are across them', () => {
+    const series = chart.series as unknown as Series
+    expect(series.map(({ name }) => name)).toEqual(['1', '2', 'felt'])
+    expect(series[1]!.data).toEqual([
+      [0, 0],
+      [60, 48],
+    ])
+    expect(series[2]!.data).toEqual([
+      [0, 300],
+      [60, 300],
+    ])
+    expect(chart.xAxis).toMatchObject({ max: 60 })
+  })
+
+  it('goes out as a table, a row a point', () => {
+    expect(chartTable(chart).split('\r\n')).toEqual([
+      'series,x,y',
+      '1,0,0',
+      '1,30,12',
+      '2,0,0',
+      '2,60,48',
+      'felt,0,300',
+      'felt,60,300',
+    ])
   })
 })

@@ -112,7 +112,7 @@ export const partsOfLine = {
       `${least} to ${most} N, swinging ${swing} N up and down`,
   },
   tubes: {
-    title: (shaft: string) => `Tubes that would do for the ${shaft}`,
+    title: (shaft: string) => `Tubes that would do for ${shaft === 'shaft' ? 'the shaft' : shaft}`,
     duty: (torque: string, speed: string, length: string) => `${torque} N·m · ${speed} rev/min · ${length}`,
     take: 'Take',
     takeTube: (name: string) => `Take ${name}`,

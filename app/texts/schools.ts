@@ -17,7 +17,7 @@ export const schoolsPage = {
   nothing: 'nothing: it stands so',
   notMet: 'not reached; nearest',
   take: 'Take it',
-  takeSchool: (name: string) => `Take ${name}`,
+  takeSchool: (name: string) => `Take it: ${name}`,
   parts: {
     'double-cardan': 'a double-cardan joint at the driving end, then',
     'centre-bearing': 'a centre bearing and a second shaft',

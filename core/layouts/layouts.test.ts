@@ -1,6 +1,7 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import { bareBuild, newBuild } from '../project/newBuild'
 import { parseBuildText } from '../project/parseBuild'
+import { USUAL_CROSSES, USUAL_TUBES } from '../project/stock'
 import { measuringTour } from '../readings/tour'
 import { resultJson } from '../result/resultJson'
 import { LAYOUT_KEYS, LAYOUTS } from './layouts'
@@ -40,6 +41,11 @@ describe('layouts to start from', () => {
       )
     },
   )
+
+  it('take the usual stock into a file of their own', () => {
+    const stocked = { ...withLayout(bare, LAYOUTS[0]!), tubes: USUAL_TUBES, crosses: USUAL_CROSSES }
+    expect(parseBuildText(JSON.stringify(stocked))).toMatchObject({ ok: true })
+  })
 
   it('stand beside each other in one build, with names, ids and bodies that do not clash', () => {
     const all = LAYOUTS.reduce(withLayout, newBuild(WANTED))

@@ -20,7 +20,7 @@ export interface CrossEntry {
 }
 
 const round = (outerMm: number, wallMm: number, material: Tube['material'] = 'steel'): TubeEntry => ({
-  id: `${material}-${outerMm}-${wallMm}`,
+  id: `${material}-${outerMm}-${wallMm}`.replace('.', '_'),
   outerMm,
   wallMm,
   material,

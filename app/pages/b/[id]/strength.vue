@@ -40,6 +40,8 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 }
 .tables {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  min-width: 0;
   gap: 14px;
   padding: 16px 24px 40px;
   line-height: 1.35;
@@ -66,6 +68,7 @@ h1 {
 }
 .train {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   padding: 16px 20px 40px;
   border-left: 1px solid var(--hair);
