@@ -14,6 +14,7 @@ const TABLET = { width: 820, height: 1180 }
 const DEMO = '/b/fen-tender'
 const TWO_SETUPS = '/b/reed-carrier'
 const BAY = '/b/sedge-wagon'
+const VAN = '/b/osier-van'
 
 interface Shot {
   readonly file: string
@@ -28,25 +29,20 @@ interface Shot {
 const SHOTS: readonly Shot[] = [
   { file: 'builds', path: '/' },
   { file: 'readings', path: `${DEMO}/readings?step=axis-level-pinion`, prepare: typePinion },
-  {
-    file: 'readings-phone',
-    path: `${DEMO}/readings?step=axis-level-pinion`,
-    phone: true,
-    prepare: typePinion,
-  },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
-  { file: 'compare', path: `${TWO_SETUPS}/compare` },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
   { file: 'place-dark', path: `${BAY}/place?drawer=gaps&at=downpipe-frame`, dark: true },
   { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
-  { file: 'bay', path: `${BAY}/place`, prepare: showParts },
   { file: 'trace', path: `${BAY}/trace?part=air-filter`, prepare: tracePart },
   { file: 'positions', path: `${BAY}/place`, prepare: comparePositions },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'mating', path: `${BAY}/mating` },
   { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
   { file: 'weight', path: `${BAY}/weight` },
-  { file: 'parts', path: `${DEMO}/line?drawer=parts` },
+  { file: 'parts', path: `${VAN}/parts?part=shaft/1` },
+  { file: 'schools', path: `${DEMO}/schools`, prepare: waitFor('schools') },
+  { file: 'map', path: `${DEMO}/map`, dark: true, prepare: waitFor('lever-map') },
+  { file: 'strength', path: `${VAN}/strength` },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
   { file: 'sheet', path: `${DEMO}/sheet` },
@@ -85,6 +81,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
     await page.getByRole('button', { name: 'Open the tight bay' }).click()
     await page.getByTestId('board').waitFor()
   }
+  if (shot.path.startsWith(VAN)) {
+    await page.goto(server.address)
+    await page.getByRole('button', { name: 'Open the long van' }).click()
+    await page.getByTestId('parts-drawing').waitFor()
+  }
   await page.goto(server.address + shot.path)
   await page.waitForTimeout(1200)
   // A picture without its ± and cures would show less than the view does.
@@ -98,17 +99,19 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   console.log(`${OUT}/${shot.file}.png`)
 }
 
+/** What is worked out in a worker, once it is there. */
+function waitFor(id: string): (page: Page) => Promise<void> {
+  return async (page) => {
+    await page.getByTestId(id).waitFor({ timeout: 60_000 })
+    await page.waitForTimeout(600)
+  }
+}
+
 /** On the way to a setting that holds: some gaps are free, others are still called out. */
 async function moveSideways(page: Page): Promise<void> {
   await page.getByTestId('lever-sideways').focus()
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp')
   await page.getByRole('button', { name: /^Pack both front/ }).waitFor()
-}
-
-async function showParts(page: Page): Promise<void> {
-  await page.getByRole('tab', { name: 'Parts' }).click()
-  await page.mouse.wheel(0, 470)
-  await page.getByRole('button', { name: /^Change alternator/ }).hover()
 }
 
 /** As it stands, with the fronts up, and as the search would have it. */
