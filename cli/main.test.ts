@@ -3,6 +3,9 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Ajv2020 from 'ajv/dist/2020'
 import type { ResultJson } from '../core/result/resultJson'
+import { LAYOUTS } from '../core/layouts/layouts'
+import { withLayout } from '../core/layouts/withLayout'
+import { bareBuild } from '../core/project/newBuild'
 import { rawDemo } from '../core/testdata/builds'
 import { EXIT, main } from './main'
 
@@ -240,6 +243,42 @@ describe('lurvan why', () => {
       'there is no option "--samples"',
     )
   })
+})
+
+describe('every layout to start from', () => {
+  const bare = bareBuild({
+    id: 'new',
+    name: 'New',
+    units: { length: 'mm', inchFraction: 16, angle: 'decimal' },
+    profile: 'road',
+    date: '2026-01-01',
+  })
+  it.each(LAYOUTS.map((layout) => [layout.key, layout] as const))(
+    '%s opens: it is not settled, and says what is to be read',
+    async (key, layout) => {
+      const { code, out } = await run('check', file(`${key}.json`, withLayout(bare, layout)), ...QUICK)
+      // A flexible disc that nobody said has a pilot is out from the start.
+      expect(code).toBe(key === 'disc-front' ? EXIT.out : EXIT.unsettled)
+      expect(out).toContain('level not read')
+    },
+  )
+
+  it.each(['sorrel-hauler', 'osier-van'])(
+    'the demo %s is told with torque, bearings and clocking',
+    async (id) => {
+      const { code, out } = await run('check', join(ROOT, `demo/${id}.lurvan.json`), '--json', ...QUICK)
+      expect(code).toBe(EXIT.holds)
+      const result = JSON.parse(out) as ResultJson
+      const isResult = new Ajv2020({ allErrors: true }).compile(json('docs/format/lurvan-result.schema.json'))
+      expect([isResult(result), isResult.errors]).toEqual([true, null])
+      for (const line of result.lines)
+        expect(line).toMatchObject({
+          limitedBy: 'grip',
+          clocking: { shafts: [{ turns: expect.any(Number) }] },
+        })
+      if (id === 'osier-van') expect(result.lines[0]!.ride!.shafts[0]!.bearing!.maxN).toBeGreaterThan(50)
+    },
+  )
 })
 
 describe('lurvan settings', () => {

@@ -49,22 +49,27 @@ describe('turnChart', () => {
   if (!ride.known) throw new Error('unknown')
   const curves = turnCurves(line!.line, ride.value, line!.speed.known ? line!.speed.value.speedRpm : null, 90)
 
-  it('draws each shaft and the driven axis twice, ratio above acceleration', () => {
+  it('draws each shaft and the driven axis three times: ratio, angle error, acceleration', () => {
     const series = turnChart(curves, COLOURS).series as unknown as Series
     expect(series.map(({ name }) => name)).toEqual([
       'shaft 1, speed ratio',
       'driven axis, speed ratio',
+      'shaft 1, angle error',
+      'driven axis, angle error',
       'shaft 1, acceleration',
       'driven axis, acceleration',
     ])
-    expect(series.map(({ data }) => data.length)).toEqual(Array(4).fill(curves.turnDeg.length))
+    expect(series.map(({ data }) => data.length)).toEqual(Array(6).fill(curves.turnDeg.length))
     expect(series.filter(({ xAxisIndex }) => xAxisIndex === 1)).toHaveLength(2)
+    const swing =
+      Math.max(...series[3]!.data.map(([, deg]) => deg)) - Math.min(...series[3]!.data.map(([, deg]) => deg))
+    expect(swing).toBeCloseTo((ride.value.whole.errorPeakToPeak * 180) / Math.PI, 4)
     expect(series[1]!.color).toBe('#333')
   })
 
   it('does without accelerations where no speed is known', () => {
     const series = turnChart({ ...curves, accelerations: null } as never, COLOURS).series as unknown as Series
-    expect(series).toHaveLength(2)
+    expect(series).toHaveLength(4)
   })
 })
 

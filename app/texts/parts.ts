@@ -102,7 +102,9 @@ export const partsOfLine = {
     bearingAngle: 'Largest misalignment',
     bearingFrom: 'from its maker; without, only the figure is told',
     witness: 'Bright band on the old yoke',
-    witnessHint: 'its true travel, as worn',
+    witnessHint: 'its true travel, as worn; compared once other places of the wheels are entered',
+    witnessComputed: (travel: string) =>
+      `its true travel, as worn; computed between the places of the wheels: ${travel}`,
     where: 'It is measured, not typed:',
     read: 'Read it',
     force: 'Force over a turn',

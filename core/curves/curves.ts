@@ -3,6 +3,7 @@ import { chainOf } from '../line/lineGeometry'
 import type { LineFigures } from '../line/lineFigures'
 import { phasesOf } from '../line/phases'
 import { sampledChain } from '../line/sampledChain'
+import { degrees } from '../units/angle'
 
 /** Speed and acceleration of the output over one turn of the input, sampled. */
 export interface TurnCurves {
@@ -10,6 +11,8 @@ export interface TurnCurves {
   readonly turnDeg: readonly number[]
   /** Speed of each member behind a joint over input speed; the last is the output. */
   readonly ratios: readonly (readonly number[])[]
+  /** How far each member runs ahead of the input, in degrees, its mean taken away. */
+  readonly errorsDeg: readonly (readonly number[])[]
   /** Angular acceleration of each member, in rad/s²; null without a shaft speed. */
   readonly accelerations: readonly (readonly number[])[] | null
 }
@@ -31,6 +34,7 @@ export function turnCurves(
   return {
     turnDeg: Array.from({ length: count }, (_, i) => (360 * i) / count),
     ratios: members.map((member) => [...member.ratio]),
+    errorsDeg: members.map((member) => [...member.error].map(degrees)),
     accelerations: speedRpm !== null ? members.map((member) => [...member.acceleration]) : null,
   }
 }

@@ -4,6 +4,13 @@ import { seededRandom, type Random } from '../chance/random'
 import fourJoints from '../../docs/examples/four-joints.lurvan.json'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
 import bay from '../../demo/sedge-wagon.lurvan.json'
+import hauler from '../../demo/sorrel-hauler.lurvan.json'
+import van from '../../demo/osier-van.lurvan.json'
+import { gearCurves } from '../curves/gearCurves'
+import { dimensionsOf } from '../parts/dimensions'
+import { crossStrengths } from '../parts/strengthOf'
+import { tubesThatDo } from '../parts/tubesThatDo'
+import { USUAL_CROSSES, USUAL_TUBES } from '../project/stock'
 import { lowOrder } from '../bay/lowOrder'
 import { rockedGaps } from '../bay/rocking'
 import { evaluateBuild } from '../model/evaluateBuild'
@@ -78,6 +85,56 @@ describe('builds that are bent anywhere', () => {
       expect(again.ok && buildText(again.value)).toBe(buildText(parsed.value))
     }
     expect(checked).toBeGreaterThan(150)
+  }, 60_000)
+})
+
+describe('whole lines that are bent anywhere', () => {
+  const PARTS = [
+    'lines',
+    'drivetrain',
+    'bodies',
+    'levers',
+    'limits',
+    'tubes',
+    'crosses',
+    'positions',
+  ] as const
+  const rich = (file: unknown): any => ({
+    ...structuredClone(file as object),
+    tubes: structuredClone(USUAL_TUBES),
+    crosses: structuredClone(USUAL_CROSSES),
+  })
+
+  it('are refused with a place, or checked, mapped and told part by part without an endless figure', () => {
+    const random = seededRandom(11)
+    let [answered, refused] = [0, 0]
+    for (let run = 0; run < 320; run++) {
+      const raw = rich(run % 2 ? hauler : van)
+      bend(raw[PARTS[run % PARTS.length]!], random)
+      const parsed = parseBuild(raw)
+      if (!parsed.ok) {
+        refused++
+        for (const { path, message } of parsed.problems) {
+          expect([run, path]).toEqual([run, expect.stringMatching(/^[a-zA-Z]/)])
+          expect(message.length).toBeGreaterThan(5)
+        }
+        continue
+      }
+      answered++
+      const build = parsed.value
+      const text = JSON.stringify(resultJson(build))
+      expect([run, /Infinity|NaN/.test(text)]).toEqual([run, false])
+      const evaluation = evaluateBuild(build, {})
+      for (const line of evaluation.lines) {
+        dimensionsOf(line.line, line.ride)
+        line.line.shafts.forEach((_, shaft) => tubesThatDo(build, line, shaft))
+        crossStrengths(build, line)
+        gearCurves(build, line)
+      }
+      expect(buildText(build).length).toBeGreaterThan(1000)
+    }
+    expect(answered).toBeGreaterThan(100)
+    expect(refused).toBeGreaterThan(50)
   }, 60_000)
 })
 

@@ -20,7 +20,7 @@ const box = useTemplateRef<HTMLElement>('box')
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const { width: boxWidth } = useElementSize(box, { width: 800, height: 0 })
 const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
-const height = computed(() => Math.round(Math.min(560, Math.max(320, width.value * 0.6))))
+const height = computed(() => Math.round(Math.min(460, Math.max(320, width.value * 0.6))))
 const frame = computed(() => mapFrame(width.value, height.value))
 const cursor = ref<readonly [number, number] | null>(null)
 const names = computed((): [string, string] => {

@@ -2,6 +2,7 @@
 import { partStaysBecause, type PartPlace } from '~~/core/layouts/partEdits'
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import { dimensionsOf } from '~~/core/parts/dimensions'
+import { slipTravel } from '~~/core/parts/slipTravel'
 import { partsScene, partWord } from '~~/core/parts/partsScene'
 import type { Build } from '~~/core/project/build'
 import type { JointKind, PointMeaning, ShaftEnd } from '~~/core/project/lineSpec'
@@ -15,7 +16,7 @@ import { useParts } from '~/stores/parts'
 const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
 const selected = defineModel<string>({ required: true })
 const parts = useParts()
-const { angle } = useFormat()
+const { angle, length } = useFormat()
 const words = partsOfLine
 const fields = texts.parts.fields
 const line = computed(() => evaluation.line)
@@ -46,6 +47,11 @@ const setEnd = (kind: ShaftEnd['kind']) => {
   if (endKey.value && kind !== end.value?.kind)
     parts.changeShaft(line.value.id, endShaft.value, { [endKey.value]: { kind } })
 }
+/** The band the old yoke has worn tells its true travel: beside it what is computed. */
+const witness = computed(() => {
+  const travel = slipTravel(evaluation, endShaft.value)
+  return travel === null ? words.sheet.witnessHint : words.sheet.witnessComputed(length(travel))
+})
 function step(by: 1 | -1) {
   const next = pieces.value[at.value + by]
   if (next) selected.value = partWord(next.key)
@@ -159,7 +165,7 @@ function remove() {
         v-if="end?.kind === 'slip-yoke' && endKey"
         :label="words.sheet.witness"
         kind="length"
-        :help="words.sheet.witnessHint"
+        :help="witness"
         :value="end.witnessMm"
         @change="parts.setFigure(line.id, ['shafts', endShaft, endKey, 'witnessMm'], $event)"
       />

@@ -1,0 +1,14 @@
+import type { LineEvaluation } from '../model/evaluateBuild'
+
+/**
+ * How far a shaft grows and shrinks between the places of the wheels it is judged in, in mm, under any torque.
+ *
+ * @returns null where no place but ride height is told, or none is known
+ */
+export function slipTravel({ states }: Pick<LineEvaluation, 'states'>, shaft: number): number | null {
+  if (states.every(({ at }) => at === null)) return null
+  const lengths = states.flatMap(({ figures }) =>
+    figures.known ? (figures.value.shafts[shaft]?.lengths.all[0]?.length ?? []) : [],
+  )
+  return lengths.length < 2 ? null : Math.max(...lengths) - Math.min(...lengths)
+}
