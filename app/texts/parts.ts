@@ -22,7 +22,8 @@ export const partsOfLine = {
   change: (what: string, value: string) => `${what}, ${value}: change`,
   enter: (what: string) => `${what} is missing: enter it`,
   why: (what: string, value: string) => `${what}, ${value}: where it comes from`,
-  insertHere: (shaft: number) => `Put something into shaft ${shaft}`,
+  between: (before: string, behind: string) => `Between ${before} and ${behind}`,
+  insertEnd: (kind: string) => `Make the end a ${kind}`,
   insert: {
     bearing: 'Centre bearing, and a joint behind it',
     slip: 'Slip spline',

@@ -1,5 +1,5 @@
 import type { LimitProfile } from '../project/build'
-import type { LimitEntry } from '../project/limit'
+import type { LimitEntry, Quantity } from '../project/limit'
 import { PROFILES } from '../project/profiles'
 
 const KEYS = ['failBelow', 'warnBelow', 'warnAbove', 'failAbove'] as const
@@ -22,3 +22,11 @@ export function isChangedLimit(limits: LimitProfile, entry: LimitEntry): boolean
 
 const isSame = (one: LimitEntry, other: LimitEntry): boolean =>
   one.basis === other.basis && KEYS.every((key) => one[key] === other[key])
+
+/** Starting figures for quantities that a build has no limit for yet, as a part that is put in needs them. */
+export const missingLimits = (limits: LimitProfile, quantities: readonly Quantity[]): LimitEntry[] =>
+  originOf(limits).entries.filter(
+    ({ quantity, id }) =>
+      quantities.includes(quantity) &&
+      !limits.entries.some((entry) => entry.quantity === quantity || entry.id === id),
+  )

@@ -47,6 +47,22 @@ describe('the drawing of parts', () => {
     expect(scene.width).toBeCloseTo(1200, 6)
   })
 
+  it('offers something at every gap between two parts: into a shaft, or at an end', () => {
+    expect(scene.gaps).toHaveLength(scene.pieces.length - 1)
+    expect(scene.gaps.map(({ into }) => (into.of === 'shaft' ? into.index : into.end))).toEqual([
+      'drivingEnd',
+      'drivingEnd',
+      0,
+      0,
+      0,
+      1,
+      1,
+      1,
+      'drivenEnd',
+      'drivenEnd',
+    ])
+  })
+
   it('keeps its parts’ own sizes where there is no room', () => {
     expect(partsScene(line, ride, 100).width).toBeGreaterThan(700)
   })

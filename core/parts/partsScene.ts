@@ -52,10 +52,14 @@ export interface DimensionLine {
   readonly row: number
 }
 
-/** Where something can be put in: inside a shaft. */
-export interface InsertPlace {
-  readonly shaft: number
+/** The gap between two parts: what can be put in there goes into a shaft, or changes the hardware of an end. */
+export interface PartsGap {
   readonly at: number
+  readonly before: PartKey
+  readonly behind: PartKey
+  readonly into:
+    | { readonly of: 'shaft'; readonly index: number }
+    | { readonly of: 'end'; readonly end: 'drivingEnd' | 'drivenEnd' }
 }
 
 /** The line as a drawing along the power flow, from the left; not to scale, for a tube is too long and a joint too short to be. */
@@ -63,7 +67,7 @@ export interface PartsScene {
   readonly width: number
   readonly pieces: readonly PartPiece[]
   readonly dimensions: readonly DimensionLine[]
-  readonly inserts: readonly InsertPlace[]
+  readonly gaps: readonly PartsGap[]
   readonly rows: number
 }
 
@@ -119,11 +123,19 @@ export function partsScene(line: Line, figures: Known<LineFigures>, wanted: numb
     width: left + MARGIN,
     pieces,
     dimensions: placed,
-    inserts: pieces.flatMap(({ key, left: x, width }) =>
-      key.part === 'shaft' ? [{ shaft: key.index, at: x + width / 2 }] : [],
-    ),
+    gaps: pieces.slice(1).map((piece, i) => gapBefore(piece, pieces[i] as PartPiece, line)),
     rows: placed.reduce((most, { row }) => Math.max(most, row + 1), 1),
   }
+}
+
+function gapBefore(behind: PartPiece, before: PartPiece, { joints }: Line): PartsGap {
+  const gap = { at: behind.left, before: before.key, behind: behind.key }
+  const isFirst = before.key.part === 'driving' || before.key.part === 'driving-end'
+  const isLast = before.key.part === 'driven-end' || behind.key.part === 'driven-end'
+  if (isFirst) return { ...gap, into: { of: 'end', end: 'drivingEnd' } }
+  if (isLast) return { ...gap, into: { of: 'end', end: 'drivenEnd' } }
+  const index = 'index' in before.key ? before.key.index : 0
+  return { ...gap, into: { of: 'shaft', index: Math.min(index, joints.length - 2) } }
 }
 
 const along = ({ left, width }: PartPiece, share: number): number => left + share * width

@@ -55,7 +55,7 @@ test('by keyboard alone: from part to part, a centre bearing put in and its join
   await expect(part(page, 'joint/0')).toBeFocused()
   await expect(sheet).toContainText('universal joint')
   await page.keyboard.press('ArrowRight')
-  await page.getByRole('button', { name: 'Put something into shaft 1' }).press('Enter')
+  await page.getByRole('button', { name: 'Between joint 1 and shaft', exact: true }).press('Enter')
   await expect(page.getByRole('menuitem', { name: /^Centre bearing/ })).toBeFocused()
   await page.keyboard.press('Enter')
   // One shaft more, whose length waits for the bearing to be read.

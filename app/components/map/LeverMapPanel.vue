@@ -136,6 +136,7 @@ function saveTable() {
 <style scoped>
 canvas {
   display: block;
+  max-width: 100%;
   cursor: crosshair;
   touch-action: pan-y;
 }

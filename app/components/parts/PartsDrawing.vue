@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { insertionsIn, type Insertion, type PartPlace } from '~~/core/layouts/partEdits'
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import type { FigurePath } from '~~/core/parts/dimensions'
-import { partsScene, partWord, type PartPiece } from '~~/core/parts/partsScene'
+import { partsScene, partWord, type PartPiece, type PartsGap } from '~~/core/parts/partsScene'
 import type { Build } from '~~/core/project/build'
 import { lineFigureId } from '~~/core/uncertainty/sampleModel'
 import { tubeText } from '~~/core/text/tubeText'
@@ -28,12 +28,13 @@ const line = computed(() => evaluation.line)
 const lineIndex = computed(() => build.lines.findIndex(({ id }) => id === line.value.id))
 const scene = computed(() => partsScene(line.value, evaluation.ride, Math.max(320, width.value)))
 
+const END_KINDS = ['slip-yoke', 'flange', 'yoke'] as const
 const TOP = 44
 const AXIS = TOP + 52
 const ROWS = AXIS + 60
 const ROW = 58
 const names = computed(() => ROWS + scene.value.rows * ROW + 2)
-const height = computed(() => names.value + 52)
+const height = computed(() => names.value + 86)
 
 const verdictOf = (piece: PartPiece) =>
   evaluation.checks.find(
@@ -54,12 +55,32 @@ const setFigure = (path: FigurePath | null, mm: number | undefined) => {
 function ask(figure: string | null, title: string, value: string) {
   if (figure) why.ask(`lines[${lineIndex.value}].ride.${figure}`, title, value)
 }
-const insertions = (shaft: number) => [
-  insertionsIn(line.value, shaft).map((what: Insertion) => ({
-    label: words.insert[what],
-    onSelect: () => void parts.insert(line.value.id, shaft, what),
-  })),
-]
+/** What the menu at a gap between two parts offers: things to put into the shaft, or other hardware for the end. */
+function offers({ into }: PartsGap) {
+  if (into.of === 'shaft')
+    return insertionsIn(line.value, into.index).map((what: Insertion) => ({
+      label: words.insert[what],
+      onSelect: () => void parts.insert(line.value.id, into.index, what),
+    }))
+  const shaft = into.end === 'drivingEnd' ? 0 : line.value.shafts.length - 1
+  const now = line.value.shafts[shaft]?.[into.end]?.kind ?? 'yoke'
+  return END_KINDS.filter((kind) => kind !== now).map((kind) => ({
+    label: words.insertEnd(words.endNames[kind]),
+    onSelect: () => parts.changeShaft(line.value.id, shaft, { [into.end]: { kind } }),
+  }))
+}
+/** Gaps nearer than a finger to the one before offer what that one does. */
+const FINGER = 34
+const gaps = computed(() =>
+  scene.value.gaps
+    .filter(({ at }, i, all) => i === 0 || at - (all[i - 1]?.at ?? 0) >= FINGER)
+    .map((gap) => ({
+      gap,
+      items: offers(gap),
+      name: words.between(partName(build, line.value, gap.before), partName(build, line.value, gap.behind)),
+    }))
+    .filter(({ items }) => items.length > 0),
+)
 
 const placeOf = (piece: PartPiece): PartPlace | null => ('index' in piece.key ? piece.key : null)
 function moveBy(piece: PartPiece, by: 1 | -1) {
@@ -199,13 +220,13 @@ const pulled = (piece: PartPiece) => (drag.value?.word === partWord(piece.key) ?
         @why="ask(one.dimension.figure, words.dimensions[one.dimension.key], $event)"
       />
       <div
-        v-for="{ shaft, at } in scene.inserts"
-        :key="shaft"
+        v-for="{ gap, items, name } in gaps"
+        :key="name"
         class="insert"
-        :style="{ left: `${at}px`, top: `${AXIS - 15}px` }"
+        :style="{ left: `${gap.at}px`, top: `${names + 46}px` }"
       >
-        <UDropdownMenu v-if="insertionsIn(line, shaft).length" :items="insertions(shaft)">
-          <button type="button" class="plus" :aria-label="words.insertHere(shaft + 1)">+</button>
+        <UDropdownMenu :items="[items]">
+          <button type="button" class="plus" :aria-label="name">+</button>
         </UDropdownMenu>
       </div>
     </div>

@@ -18,7 +18,7 @@ const asksFor = ({ answer, instruction }: SchoolRow) =>
 </script>
 
 <template>
-  <div class="wide">
+  <div class="wide" tabindex="0" role="group" :aria-label="words.title">
     <table>
       <thead>
         <tr>

@@ -28,7 +28,7 @@ const partLink = (part: string) => ({
   <section :aria-label="words.tubes.title">
     <h2>{{ words.tubes.title }}</h2>
     <p v-if="tubes.length > 1" class="soft">{{ words.tubes.sections }}</p>
-    <div class="wide">
+    <div class="wide" tabindex="0" role="group" :aria-label="words.tubes.title">
       <table data-testid="tube-strength">
         <thead>
           <tr>
@@ -79,7 +79,7 @@ const partLink = (part: string) => ({
   </section>
   <section v-if="crosses.length" :aria-label="words.crosses.title">
     <h2>{{ words.crosses.title }}</h2>
-    <div class="wide">
+    <div class="wide" tabindex="0" role="group" :aria-label="words.crosses.title">
       <table data-testid="cross-strength">
         <thead>
           <tr>

@@ -32,7 +32,7 @@ const shafts = computed(() =>
           >
         </p>
         <p v-if="torque.assumptions.length" class="soft">{{ torque.assumptions.join('; ') }}</p>
-        <div v-if="rows.known" class="wide">
+        <div v-if="rows.known" class="wide" tabindex="0" role="group" :aria-label="line.name">
           <table>
             <tbody>
               <tr v-for="row in rows.value" :key="`${row.range} ${row.gear}`">

@@ -58,6 +58,7 @@ function choose(index: 0 | 1, id: string) {
 <style scoped>
 .map-page {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   align-content: start;
   max-width: 1100px;

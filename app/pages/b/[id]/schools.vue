@@ -69,6 +69,7 @@ const choose = (line: string) => void router.replace({ query: { ...route.query, 
 <style scoped>
 .schools {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 12px;
   align-content: start;
   padding: 16px 24px 40px;
