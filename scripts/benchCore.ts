@@ -7,6 +7,7 @@ import type { Build } from '../core/project/build'
 import type { Lever } from '../core/project/lever'
 import { parseBuildText } from '../core/project/parseBuild'
 import { DEFAULT_SEED, LEAST_SAMPLES, runMonteCarlo } from '../core/uncertainty/monteCarlo'
+import { leverMap, MAP_SIZE } from '../core/solver/leverMap'
 import { differentSettings } from '../core/solver/differentSettings'
 import { provingWith } from '../core/uncertainty/provenCure'
 import { sampleModel } from '../core/uncertainty/sampleModel'
@@ -17,6 +18,7 @@ import { plainKernel } from './plainKernel'
 benchMoves()
 benchUncertainty()
 benchSettings()
+benchMap()
 
 function benchMoves(): void {
   const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
@@ -120,4 +122,18 @@ function leverRun(compiled: CompiledBuild, settings: number): (round: number) =>
       run.bring(wanted, rows)
     }
   }
+}
+
+/** The map of two levers, 60 × 60, on the demo whose line costs most: a centre bearing whose force is worked over a turn. */
+function benchMap(): void {
+  const parsed = parseBuildText(readFileSync('demo/osier-van.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const [first, second] = parsed.value.levers
+  const times: number[] = []
+  for (let i = 0; i < 10; i++) {
+    const start = performance.now()
+    leverMap(parsed.value, {}, first?.id ?? '', second?.id ?? '')
+    times.push(performance.now() - start)
+  }
+  say(`core: map of two levers, ${MAP_SIZE} × ${MAP_SIZE}`, times)
 }

@@ -105,7 +105,7 @@ test('figures and both charts show the line', async ({ page }) => {
   await expect(page.getByRole('tabpanel')).toContainText('joint centre to joint centre')
   await page.getByRole('tab', { name: 'Over one turn' }).click()
   await expect(
-    page.getByRole('tabpanel').locator('svg text').filter({ hasText: 'turn of the gearbox output' }),
+    page.getByRole('tabpanel').locator('svg text').filter({ hasText: 'turn of the driving axis' }),
   ).toBeVisible()
   await page.getByRole('tab', { name: 'Angle against speed' }).click()
   await expect(

@@ -17,7 +17,15 @@ import { useWorkbench } from '~/stores/workbench'
 use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer])
 
 /** A chart in the page's own colours; they are read again when light turns to dark. */
-const { option, label } = defineProps<{ option: (colours: ChartColours) => EChartsOption; label: string }>()
+const {
+  option,
+  label,
+  height = 300,
+} = defineProps<{
+  option: (colours: ChartColours) => EChartsOption
+  label: string
+  height?: number
+}>()
 const mode = useColorMode()
 const box = useTemplateRef<HTMLElement>('box')
 const colours = ref<ReturnType<typeof readColours> | null>(null)
@@ -50,7 +58,7 @@ function saveTable() {
 </script>
 
 <template>
-  <div ref="box" class="chart" role="img" :aria-label="label">
+  <div ref="box" class="chart" :style="{ height: `${height}px` }" role="img" :aria-label="label">
     <VChart
       v-if="shown"
       :option="shown"
@@ -67,9 +75,6 @@ function saveTable() {
 </template>
 
 <style scoped>
-.chart {
-  height: 300px;
-}
 .saves {
   display: flex;
   gap: 4px;

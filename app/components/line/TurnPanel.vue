@@ -18,6 +18,11 @@ const curves = computed(() =>
 </script>
 
 <template>
-  <ChartPanel v-if="curves" :option="(colours) => turnChart(curves!, colours)" :label="texts.line.turn" />
+  <ChartPanel
+    :height="460"
+    v-if="curves"
+    :option="(colours) => turnChart(curves!, colours)"
+    :label="texts.line.turn"
+  />
   <p v-else class="soft">{{ texts.line.nothing }}</p>
 </template>
