@@ -125,10 +125,19 @@ test('a new line starts from a layout, is drawn and judged beside the first, and
   await expect(lines.getByRole('button', { name: 'front shaft' })).toHaveAttribute('aria-pressed', 'true')
   await expect(figure(page, 'slip/0 closed')).toContainText('holds up: slip left')
   await expect(page.getByTestId('parts-drawing')).toContainText('2')
+  await page.getByLabel('Name of the line').fill('front shaft, short')
+  await page.getByLabel('Name of the line').press('Enter')
+  await expect(lines.getByRole('button', { name: 'front shaft, short' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
   await saved(page)
   await page.reload()
-  await expect(lines.getByRole('button', { name: 'front shaft' })).toHaveAttribute('aria-pressed', 'true')
-  await page.getByRole('button', { name: 'Delete front shaft' }).click()
+  await expect(lines.getByRole('button', { name: 'front shaft, short' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await page.getByRole('button', { name: 'Delete front shaft, short' }).click()
   await expect(lines).toHaveCount(0)
   await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
 })

@@ -19,8 +19,8 @@ const curves = computed(() =>
 
 <template>
   <ChartPanel
-    :height="460"
     v-if="curves"
+    :height="460"
     :option="(colours) => turnChart(curves!, colours)"
     :label="texts.line.turn"
   />

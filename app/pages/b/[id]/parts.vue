@@ -32,6 +32,9 @@ function add(key: LayoutKey) {
   const id = parts.addLayout(key)
   if (id) go({ line: id, part: undefined })
 }
+function rename(id: string, name: string) {
+  if (name.trim() !== '') parts.changeLine(id, { name: name.trim().slice(0, 200) })
+}
 function removeLine(id: string) {
   if (parts.removeLine(id)) go({ line: undefined, part: undefined })
 }
@@ -46,6 +49,13 @@ function removeLine(id: string) {
         <p class="soft lead">{{ words.lead }}</p>
       </div>
       <div class="does">
+        <UInput
+          :model-value="current.line.name"
+          size="sm"
+          maxlength="200"
+          :aria-label="words.lineName"
+          @change="rename(current.line.id, ($event.target as HTMLInputElement).value)"
+        />
         <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="hasLayouts = true">{{
           words.newLine
         }}</UButton>
