@@ -70,17 +70,12 @@ function removeLine(id: string) {
         >
       </div>
     </header>
-    <nav v-if="lines.length > 1" class="lines" :aria-label="words.lines">
-      <button
-        v-for="{ line } in lines"
-        :key="line.id"
-        type="button"
-        :aria-pressed="line.id === current.line.id"
-        @click="go({ line: line.id, part: undefined })"
-      >
-        {{ line.name }}
-      </button>
-    </nav>
+    <LinePicker
+      class="lines"
+      :lines="lines.map(({ line }) => line)"
+      :chosen="current.line.id"
+      @choose="go({ line: $event, part: undefined })"
+    />
     <PartsDrawing v-model="selected" class="drawing" :build="workbench.build" :evaluation="current" />
     <div class="under">
       <PartSheet v-model="selected" :build="workbench.build" :evaluation="current" />
@@ -112,8 +107,7 @@ h1 {
   font-weight: 600;
   font-size: 1.1875rem;
 }
-.does,
-.lines {
+.does {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
@@ -121,19 +115,6 @@ h1 {
 }
 .lines {
   padding: 0 24px 8px;
-}
-.lines button {
-  min-height: 34px;
-  padding: 0 14px;
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  background: var(--card);
-  cursor: pointer;
-}
-.lines button[aria-pressed='true'] {
-  border-color: var(--accent);
-  color: var(--accent);
-  font-weight: 600;
 }
 .drawing {
   padding: 0 12px;
@@ -169,9 +150,6 @@ h1 {
   }
   .lines {
     padding: 0 14px 8px;
-  }
-  .lines button {
-    min-height: 48px;
   }
 }
 </style>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { partsOfLine } from '~/texts/parts'
 import { schoolsPage } from '~/texts/schools'
 import { useEvaluation } from '~/stores/evaluation'
 import { useSchools } from '~/stores/schools'
@@ -33,17 +32,7 @@ const choose = (line: string) => void router.replace({ query: { ...route.query, 
   <div v-if="workbench.build && current" class="schools">
     <h1>{{ words.title }}</h1>
     <p class="soft lead">{{ words.lead }}</p>
-    <nav v-if="lines.length > 1" class="lines" :aria-label="partsOfLine.lines">
-      <button
-        v-for="{ line } in lines"
-        :key="line.id"
-        type="button"
-        :aria-pressed="line.id === current.line.id"
-        @click="choose(line.id)"
-      >
-        {{ line.name }}
-      </button>
-    </nav>
+    <LinePicker :lines="lines.map(({ line }) => line)" :chosen="current.line.id" @choose="choose" />
     <div class="ask">
       <template v-if="schools.isSearching">
         <p role="status">{{ words.looking(schools.answered) }}</p>
@@ -86,25 +75,11 @@ h2 {
   max-width: 80ch;
   line-height: 1.4;
 }
-.ask,
-.lines {
+.ask {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 8px;
-}
-.lines button {
-  min-height: 34px;
-  padding: 0 14px;
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  background: var(--card);
-  cursor: pointer;
-}
-.lines button[aria-pressed='true'] {
-  border-color: var(--accent);
-  color: var(--accent);
-  font-weight: 600;
 }
 .failure {
   color: var(--out);
@@ -112,9 +87,6 @@ h2 {
 @media (max-width: 640px) {
   .schools {
     padding-inline: 14px;
-  }
-  .lines button {
-    min-height: 48px;
   }
 }
 </style>
