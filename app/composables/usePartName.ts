@@ -1,4 +1,4 @@
-import { partWord, type PartKey } from '~~/core/parts/partsScene'
+import type { PartKey } from '~~/core/parts/partsScene'
 import type { Build } from '~~/core/project/build'
 import type { Line } from '~~/core/project/lineSpec'
 import { texts } from '~/texts/en'
@@ -44,5 +44,3 @@ export function partRemark(line: Line, key: PartKey, angle: (deg: number) => str
     ...(splineTeeth ? [partsOfLine.teeth(splineTeeth)] : []),
   ].join(', ')
 }
-
-export { partWord }

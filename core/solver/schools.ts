@@ -3,6 +3,7 @@ import { withJointKind } from '../layouts/partEdits'
 import { compile } from '../model/compile'
 import { evaluate } from '../model/evaluateBuild'
 import type { Check } from '../check/check'
+import { worstState } from '../check/judgedState'
 import type { Verdict } from '../project/limit'
 import type { LeverSettings } from '../placement/settings'
 import { axleById } from '../project/bodies'
@@ -105,7 +106,7 @@ function* answerOf(
   const cure = judged(search, levers, amounts ?? [], null)
   const there = evaluate(compile(variant), settingsAfter(settings, cure))
   const lineThere = there.lines.find((one) => one.line.id === lineId)
-  const worst = worstOf(lineThere?.checks ?? [])
+  const worst = worstState(lineThere?.checks ?? [])
   return {
     ...nothing,
     cure,
@@ -167,15 +168,4 @@ function asSchool(build: Build, line: Line, school: School): { variant: Build; p
     return { variant: judgedBy((one) => ({ ...one, expectedRiseDeg: rise })), part: 'rise' }
   }
   return { variant: judgedBy((one) => one), part: null }
-}
-
-const GRAVITY: readonly Verdict[] = ['out', 'unknown', 'tight', 'holds']
-
-function worstOf(checks: readonly Check[]): Check | null {
-  return checks.reduce<Check | null>((worst, check) => {
-    if (!worst) return check
-    const by = GRAVITY.indexOf(check.verdict) - GRAVITY.indexOf(worst.verdict)
-    if (by !== 0) return by < 0 ? check : worst
-    return (check.margin ?? Infinity) < (worst.margin ?? Infinity) ? check : worst
-  }, null)
 }
