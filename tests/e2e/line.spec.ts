@@ -81,6 +81,8 @@ test('the drawing closes in on a joint, exaggerates heights and shows the measur
     return box.x + box.width / 2
   }
   const ring = drawing.locator('circle.ring').first()
+  // Once cures and their ± are there the page no longer grows, and the drawing has its width for good.
+  await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
   const whole = await middle(ring)
   await page.getByRole('button', { name: 'Joint 1', exact: true }).click()
   await expect.poll(async () => (await middle(ring)) - (await middle(drawing))).toBeCloseTo(0, 0)
