@@ -3,7 +3,8 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
-import { newBuild, type NewBuild } from '~~/core/project/newBuild'
+import type { LayoutKey } from '~~/core/layouts/layouts'
+import type { NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
 import type { PicturedBuild, RefusedFile } from '../storage/backup'
@@ -92,10 +93,14 @@ export const useLibrary = defineStore('library', () => {
     }
   }
 
-  async function create(wanted: Omit<NewBuild, 'id' | 'date'>): Promise<string | null> {
+  async function create(
+    wanted: Omit<NewBuild, 'id' | 'date'>,
+    layout: LayoutKey = 'one-piece',
+  ): Promise<string | null> {
     askToPersist()
     const date = new Date().toISOString().slice(0, 10)
-    const build = newBuild({ ...wanted, id: newId(), date })
+    const { beginBuild } = await import('~~/core/layouts/beginBuild')
+    const build = beginBuild({ ...wanted, id: newId(), date }, layout)
     const stored = await storing(() => repository.add(build, newId))
     await refresh()
     return stored?.id ?? null

@@ -65,6 +65,23 @@ describe('parts of the line', () => {
     expect((await lineOf()).joints.map(({ kind }) => kind)).toEqual(['cross', 'cv'])
   })
 
+  it('are made of one tube as one step, and a bearing’s seat is measured or not', async () => {
+    await openedDemo()
+    const parts = useParts()
+    parts.insert('rear', 0, 'bearing')
+    const before = await storedBuild()
+    parts.setAllTubes({ outerMm: 63, wallMm: 3, material: 'steel' })
+    const tubes = (await lineOf()).shafts.map(({ tube }) => tube)
+    expect(tubes).toEqual([63, 63].map((outerMm) => ({ outerMm, wallMm: 3, material: 'steel' })))
+    await useWorkbench().undo()
+    expect(await storedBuild()).toEqual(before)
+    parts.measureSeat('rear', 0, true)
+    const { axis } = (await lineOf()).shafts[0]!.bearing!
+    expect((await storedBuild()).axes.at(-1)!.id).toBe(axis)
+    parts.measureSeat('rear', 0, false)
+    expect(await storedBuild()).toEqual(before)
+  })
+
   it('start new lines from layouts, and let them go', async () => {
     await openedDemo()
     const before = await storedBuild()

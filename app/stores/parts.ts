@@ -10,12 +10,12 @@ import {
   type Insertion,
   type PartPlace,
 } from '~~/core/layouts/partEdits'
-import { withLayout } from '~~/core/layouts/withLayout'
+import { withoutSeatAxis, withSeatAxis } from '~~/core/layouts/seatAxis'
+import { SLIP_LIMITS, withLines, withMissingLimits } from '~~/core/layouts/beginBuild'
 import { missingLimits } from '~~/core/limits/usualLimit'
-import type { Build } from '~~/core/project/build'
 import type { LimitEntry, Quantity } from '~~/core/project/limit'
 import type { FigurePath } from '~~/core/parts/dimensions'
-import type { Joint, JointKind, Line, Shaft } from '~~/core/project/lineSpec'
+import type { Joint, JointKind, Line, Shaft, Tube } from '~~/core/project/lineSpec'
 import type { Id } from '~~/core/project/id'
 import { assign } from './assign'
 import { takeOn } from './takeOn'
@@ -25,18 +25,7 @@ import { useWorkbench } from './workbench'
 type Changed<T> = { readonly [K in keyof T]?: T[K] | undefined }
 
 /** What a part that is put in is judged by. */
-const LIMITS: Readonly<Record<Insertion, readonly Quantity[]>> = {
-  bearing: [],
-  slip: ['slip-left', 'spline-engaged'],
-  plunge: ['plunge-left'],
-}
-
-function withLimits(build: Build, quantities: readonly Quantity[]): Build {
-  const added = missingLimits(build.limits, quantities)
-  return added.length === 0
-    ? build
-    : { ...build, limits: { ...build.limits, entries: [...build.limits.entries, ...added] } }
-}
+const LIMITS: Readonly<Record<Insertion, readonly Quantity[]>> = { bearing: [], ...SLIP_LIMITS }
 
 /** The parts of the lines of the open build: put in, taken out, moved, changed, each as one step of undo. */
 export const useParts = defineStore('parts', () => {
@@ -44,7 +33,7 @@ export const useParts = defineStore('parts', () => {
 
   const insert = (line: Id, shaft: number, what: Insertion): boolean =>
     takeOn(workbench, 'Put a part into the line', (build) =>
-      withLimits(withInsertion(build, line, shaft, what), LIMITS[what]),
+      withMissingLimits(withInsertion(build, line, shaft, what), LIMITS[what]),
     )
   const remove = (line: Id, place: PartPlace): boolean =>
     takeOn(workbench, 'Take a part out of the line', (build) => withoutPart(build, line, place))
@@ -60,7 +49,7 @@ export const useParts = defineStore('parts', () => {
     const layout = LAYOUTS.find((one) => one.key === key)
     const there = workbench.build?.lines.length ?? 0
     if (!layout) return null
-    takeOn(workbench, 'Add a line', (build) => withLayout(build, layout))
+    takeOn(workbench, 'Add a line', (build) => withLines(build, layout))
     return workbench.build?.lines[there]?.id ?? null
   }
 
@@ -96,6 +85,18 @@ export const useParts = defineStore('parts', () => {
       changed.tube === undefined ? [] : ['tube-shear'],
     )
 
+  /** Makes every shaft of every line of one tube, as one step of undo. */
+  const setAllTubes = (tube: Tube): void => {
+    workbench.change('One tube for all shafts', (draft) =>
+      draft.lines.forEach(({ shafts }) => shafts.forEach((shaft) => assign(shaft, { tube: { ...tube } }))),
+    )
+  }
+  /** Gives a centre bearing an axis of its own to be read, or takes it away: it then looks straight along the vehicle. */
+  const measureSeat = (id: Id, shaft: number, isMeasured: boolean): boolean =>
+    takeOn(workbench, 'Axis of a bearing’s seat', (build) =>
+      isMeasured ? withSeatAxis(build, id, shaft) : withoutSeatAxis(build, id, shaft),
+    )
+
   const setPhases = (id: Id, phasesDeg: readonly number[]): void =>
     change('Clock the splines', id, (line) =>
       line.shafts.forEach((shaft, i) => {
@@ -125,6 +126,8 @@ export const useParts = defineStore('parts', () => {
     changeJoint,
     changeShaft,
     setPhases,
+    setAllTubes,
+    measureSeat,
     setFigure,
   }
 })

@@ -101,6 +101,8 @@ export const texts = {
     unitsLabel: 'Lengths in',
     fractionLabel: 'Inches to the nearest',
     profileLabel: 'Judged by the limits for',
+    layoutLabel: 'Shafts',
+    layoutHint: 'A layout to start from; every part can be changed, and more lines added.',
     create: 'Start',
     cancel: 'Cancel',
   },

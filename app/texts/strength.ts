@@ -33,6 +33,12 @@ export const strength = {
     mass: 'Mass',
     critical: 'Critical speed',
     ofCritical: 'Top speed over it',
+    forAll: (shafts: number) =>
+      shafts === 2 ? 'One tube for both shafts' : `One tube for all ${shafts} shafts`,
+    forAllBest: (name: string, kg: string) => `${name} is the lightest that does for all: ${kg} kg in all.`,
+    forAllTaken: 'All have it.',
+    forAllNone: 'No tube of the stock does for all of them.',
+    takeForAll: (name: string) => `Make all of ${name}`,
     sections: 'Each section is taken between its own supports, joint to joint.',
   },
   crosses: {

@@ -4,6 +4,7 @@ import { parseBuildText } from '../project/parseBuild'
 import { USUAL_CROSSES, USUAL_TUBES } from '../project/stock'
 import { measuringTour } from '../readings/tour'
 import { resultJson } from '../result/resultJson'
+import { beginBuild } from './beginBuild'
 import { LAYOUT_KEYS, LAYOUTS } from './layouts'
 import { withLayout } from './withLayout'
 
@@ -41,6 +42,19 @@ describe('layouts to start from', () => {
       )
     },
   )
+
+  it.each(LAYOUT_KEYS)('%s begins a build that opens, judged by all that its shafts need', (key) => {
+    const build = beginBuild({ ...WANTED, profile: 'trail' }, key)
+    expect(parseBuildText(JSON.stringify(build))).toMatchObject({ ok: true })
+    const has = (quantity: string) => build.limits.entries.some((limit) => limit.quantity === quantity)
+    const shafts = build.lines.flatMap((line) => line.shafts)
+    if (shafts.some(({ slip }) => slip))
+      expect([has('slip-left'), has('spline-engaged')]).toEqual([true, true])
+    if (shafts.some(({ plunge }) => plunge)) expect(has('plunge-left')).toBe(true)
+  })
+
+  it('cannot begin with one that there is not', () =>
+    expect(() => beginBuild(WANTED, 'nothing' as never)).toThrow('no layout nothing'))
 
   it('take the usual stock into a file of their own', () => {
     const stocked = { ...withLayout(bare, LAYOUTS[0]!), tubes: USUAL_TUBES, crosses: USUAL_CROSSES }

@@ -15,6 +15,7 @@ import {
   withPartMoved,
   type PartPlace,
 } from './partEdits'
+import { withoutSeatAxis, withSeatAxis } from './seatAxis'
 import { withLayout } from './withLayout'
 
 const WANTED = {
@@ -31,6 +32,38 @@ const problems = (build: Build) => {
   const parsed = parseBuildText(JSON.stringify(build))
   return parsed.ok ? [] : parsed.problems
 }
+
+describe('the seat of a centre bearing', () => {
+  const two = withInsertion(demo, 'rear', 0, 'bearing')
+  const seated = withSeatAxis(two, 'rear', 0)
+  const { axis } = lineOf(seated).shafts[0]!.bearing!
+
+  it('gets an axis of its own to be read, on the bracket that carries it', () => {
+    const bracket = two.points.find(({ id }) => id === lineOf(two).shafts[0]!.bearing!.point)!.body
+    expect(seated.axes.find(({ id }) => id === axis)).toMatchObject({ body: bracket })
+    expect(problems(seated)).toEqual([])
+    // It has one now, and a shaft without a bearing gets none.
+    expect(withSeatAxis(seated, 'rear', 0)).toBe(seated)
+    expect(withSeatAxis(seated, 'rear', 1)).toBe(seated)
+  })
+
+  it('goes again, alone or with its bearing, and its readings with it', () => {
+    expect(withoutSeatAxis(seated, 'rear', 0)).toEqual(two)
+    expect(withoutSeatAxis(two, 'rear', 0)).toBe(two)
+    const read: Build = {
+      ...seated,
+      readings: [
+        ...seated.readings,
+        { id: 'seat-read', setup: 'setup-1', kind: 'axis-fall', axis: axis!, value: 2 } as never,
+      ],
+    }
+    expect(withoutSeatAxis(read, 'rear', 0).readings).toEqual(demo.readings)
+    const gone = withoutPart(seated, 'rear', { part: 'bearing', index: 0 })
+    expect(gone.axes).toEqual(demo.axes)
+    expect(gone.bodies).toEqual(demo.bodies)
+    expect(problems(gone)).toEqual([])
+  })
+})
 
 describe('parts of a line', () => {
   const tubed = { ...lineOf(demo).shafts[0]!.tube! }

@@ -2,6 +2,7 @@ import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import { linePoints, type Joint, type JointKind, type Line, type Shaft } from '../project/lineSpec'
 import { isUsed, withoutBody } from '../project/withoutBody'
+import { withoutSeatAxis } from './seatAxis'
 import { idsOf, newBearing, type Additions } from './withLayout'
 
 /** What can be moved along a line, or taken out of it, by its place along the power flow. */
@@ -89,18 +90,19 @@ export function partStaysBecause({ joints }: Line, { part, index }: PartPlace): 
  *
  * @returns the same build where the part has to stay
  */
-export function withoutPart(build: Build, lineId: Id, place: PartPlace): Build {
-  const line = lineOf(build, lineId)
-  if (!line || partStaysBecause(line, place) !== null) return build
+export function withoutPart(before: Build, lineId: Id, place: PartPlace): Build {
+  const line = lineOf(before, lineId)
+  if (!line || partStaysBecause(line, place) !== null) return before
   const { part, index } = place
   if (part === 'slip' || part === 'plunge')
-    return withLine(build, lineId, (there) => ({
+    return withLine(before, lineId, (there) => ({
       ...there,
       shafts: there.shafts.map((shaft, i) => (i === index ? omit(shaft, part) : shaft)),
     }))
   // The joint that a bearing sets cannot stay without it.
   const joint = part === 'bearing' ? index + 1 : index
   const isSet = line.joints[joint]?.point === undefined
+  const build = withoutSeatAxis(before, lineId, joint - 1)
   const left = withLine(build, lineId, (there) => {
     if (part === 'bearing' && !isSet)
       return {

@@ -10,7 +10,7 @@ import { dimensionsOf } from './dimensions'
 import { layoutPictures } from './layoutPictures'
 import { partsScene, partWord } from './partsScene'
 import { crossStrengths, shaftStrengths } from './strengthOf'
-import { tubesThatDo } from './tubesThatDo'
+import { tubeForAll, tubesThatDo } from './tubesThatDo'
 
 function demo(id: string, edit: (raw: any) => void = () => undefined): Build {
   const raw = JSON.parse(readFileSync(join(__dirname, `../../demo/${id}.lurvan.json`), 'utf8'))
@@ -136,7 +136,8 @@ describe('tubes that would do', () => {
   })
 
   it('are none where there is no room, and the nearest is named', () => {
-    const choices = tubesThatDo(van, lineOf(van), 1, 55)
+    const narrow = demo('osier-van', (raw) => (raw.lines[0].shafts[1].mostOuterMm = 55))
+    const choices = tubesThatDo(narrow, lineOf(narrow), 1)
     if (!choices.known) throw new Error('not known')
     expect(choices.value.rows.every(({ verdict }) => verdict !== 'holds')).toBe(true)
     expect(choices.value.nearest).toBe('steel-50-3')
@@ -148,6 +149,46 @@ describe('tubes that would do', () => {
     expect(choices.known ? [] : choices.missing.map(({ what }) => what)).toEqual([
       'rear shaft: torque of the engine not entered',
     ])
+  })
+})
+
+describe('one tube for all shafts', () => {
+  const forAll = (edit: (raw: any) => void = () => undefined) => {
+    const build = demo('osier-van', edit)
+    const answer = tubeForAll(build, evaluateBuild(build, {}).lines)
+    if (!answer.known) throw new Error('not known')
+    return answer.value
+  }
+
+  it('is the lightest that does for each of them, weighed over both', () => {
+    const { best, shafts, isTaken } = forAll()
+    const choices = [0, 1].map((shaft) => {
+      const of = tubesThatDo(van, lineOf(van), shaft)
+      if (!of.known) throw new Error('not known')
+      return of.value.rows
+    })
+    const doing = choices[1]!.filter(
+      ({ entry, willDo }) => willDo && choices[0]!.find((row) => row.entry.id === entry.id)?.willDo,
+    )
+    const mass = (id: string) =>
+      choices.reduce((sum, rows) => sum + rows.find(({ entry }) => entry.id === id)!.massKg, 0)
+    const least = Math.min(...doing.map(({ entry }) => mass(entry.id)))
+    expect(shafts).toBe(2)
+    expect(best!.massKg).toBeCloseTo(least, 9)
+    expect(mass(best!.entry.id)).toBeCloseTo(least, 9)
+    expect(isTaken).toBe(false)
+  })
+
+  it('keeps to the least room that any shaft has, and is told once all have it', () => {
+    const id = forAll().best!.entry
+    expect(forAll((raw) => (raw.lines[0].shafts[0].mostOuterMm = 40)).best).toBeNull()
+    const tube = { outerMm: id.outerMm, wallMm: id.wallMm, material: id.material }
+    expect(forAll((raw) => raw.lines[0].shafts.forEach((one: any) => (one.tube = tube))).isTaken).toBe(true)
+  })
+
+  it('waits for what is missing of any', () => {
+    const untold = demo('osier-van', (raw) => delete raw.drivetrain.peakTorqueNm)
+    expect(tubeForAll(untold, evaluateBuild(untold, {}).lines).known).toBe(false)
   })
 })
 

@@ -1,11 +1,11 @@
-import { allKnown, known, unknown, type Known } from '../known'
+import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { LineEvaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import type { Quantity } from '../project/limit'
 import { tubesOf, type TubeEntry } from '../project/stock'
 import type { Tube } from '../project/lineSpec'
 import { metalOf } from '../strength/metal'
-import { tubeRows, type TubeDuty, type TubeRow } from '../strength/tubeChoice'
+import { oneForAll, tubeRows, type StockTube, type TubeDuty, type TubeRow } from '../strength/tubeChoice'
 import type { LineTorque } from '../strength/lineTorque'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
 import { tubeText } from '../text/tubeText'
@@ -33,45 +33,74 @@ const USUAL = {
   'critical-speed-ratio': { warn: 0.65, fail: 0.75 },
 } as const
 
-/**
- * Every tube of the stock against what a shaft has to bear.
- *
- * @param mostOuterMm - the widest there is room for
- */
-export function tubesThatDo(
-  build: Build,
-  { line, ride, speed, torque }: LineEvaluation,
-  shaft: number,
-  mostOuterMm?: number,
-): Known<TubeChoices> {
+/** What a shaft of a line has to bear. */
+function dutyOf({ line, ride, speed, torque }: LineEvaluation, shaft: number): Known<TubeDuty> {
   const length = ride.known
     ? known(ride.value.shafts[shaft]?.lengths.all[0]?.length ?? NaN)
     : unknown(`length of ${line.name}`)
-  const all = allKnown<[ShaftSpeed, LineTorque, number]>([speed, torque, length])
+  return mapKnown(
+    allKnown<[ShaftSpeed, LineTorque, number]>([speed, torque, length]),
+    ([{ speedRpm }, { designNm }, lengthMm]) => ({ lengthMm, torqueNm: designNm, speedRpm }),
+  )
+}
+
+/** A tube of the stock as the strength of tubes is reckoned with. */
+interface Stocked extends StockTube {
+  readonly entry: TubeEntry
+}
+const stockOf = (build: Build): Stocked[] =>
+  tubesOf(build).map((entry) => ({ ...entry, entry, name: nameOf(entry), metal: metalOf(entry) }))
+
+/** The one tube of which all shafts of a build could be made. */
+export interface TubeForAll {
+  /** The lightest that does for all; null for none. */
+  readonly best: { readonly entry: TubeEntry; readonly name: string; readonly massKg: number } | null
+  readonly shafts: number
+  /** Every shaft has it. */
+  readonly isTaken: boolean
+}
+
+/** One tube for every shaft of all lines, within the least room that any of them has. */
+export function tubeForAll(build: Build, lines: readonly LineEvaluation[]): Known<TubeForAll> {
+  const shafts = lines.flatMap((one) => one.line.shafts.map((shaft, index) => ({ one, shaft, index })))
+  const duties = allKnown<TubeDuty[]>(shafts.map(({ one, index }) => dutyOf(one, index)))
+  return mapKnown(duties, (all) => {
+    const rooms = shafts.flatMap(({ shaft }) => shaft.mostOuterMm ?? [])
+    const found = oneForAll(stockOf(build), all, {
+      shearShare: edgesOf(build, 'tube-shear').warn,
+      speedShare: edgesOf(build, 'critical-speed-ratio').warn,
+      outerMm: rooms.length > 0 ? Math.min(...rooms) : undefined,
+    })
+    const entry = found && (found.tube as Stocked).entry
+    return {
+      best: entry && { entry, name: nameOf(entry), massKg: found.massKg },
+      shafts: shafts.length,
+      isTaken: entry !== null && shafts.every(({ shaft }) => isSameTube(entry, shaft.tube)),
+    }
+  })
+}
+
+/** Every tube of the stock against what a shaft has to bear, within the room that it has. */
+export function tubesThatDo(build: Build, of: LineEvaluation, shaft: number): Known<TubeChoices> {
+  const all = dutyOf(of, shaft)
   if (!all.known) return all
-  const [{ speedRpm }, { designNm }, lengthMm] = all.value
-  const duty = { lengthMm, torqueNm: designNm, speedRpm }
+  const duty = all.value
   const edges = (quantity: keyof typeof USUAL) => edgesOf(build, quantity)
   const [shear, whirl] = [edges('tube-shear'), edges('critical-speed-ratio')]
-  const stock = tubesOf(build).map((entry) => ({
-    entry,
-    name: nameOf(entry),
-    ...entry,
-    metal: metalOf(entry),
-  }))
+  const stock = stockOf(build)
   const rows = tubeRows(stock, duty, {
     shearShare: shear.warn,
     speedShare: whirl.warn,
-    outerMm: mostOuterMm,
+    outerMm: of.line.shafts[shaft]?.mostOuterMm,
   }).map((row): TubeChoice => {
-    const entry = (row.tube as (typeof stock)[number]).entry
+    const entry = (row.tube as Stocked).entry
     const isOut = row.shearShare > shear.fail || row.speedShare > whirl.fail || !row.isRoomy
     return {
       ...row,
       entry,
       name: nameOf(entry),
       verdict: isOut ? 'out' : row.willDo ? 'holds' : 'tight',
-      isTaken: isSameTube(entry, line.shafts[shaft]?.tube),
+      isTaken: isSameTube(entry, of.line.shafts[shaft]?.tube),
     }
   })
   const roomy = rows.filter(({ isRoomy }) => isRoomy)

@@ -87,6 +87,7 @@ const shaft = object({
   phaseDeg: figure(-360, 360),
   splineTeeth: figure(2, 200).integer(),
   tube,
+  mostOuterMm: figure(1, 1000),
   bearing,
   slip,
   plunge,

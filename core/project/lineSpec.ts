@@ -105,6 +105,8 @@ export interface Shaft {
   /** Teeth of the spline by which the phase can be changed. */
   readonly splineTeeth?: number
   readonly tube?: Tube
+  /** Widest tube there is room for. */
+  readonly mostOuterMm?: number
   readonly bearing?: CentreBearing
   readonly slip?: SlipSpline
   readonly plunge?: Plunge

@@ -73,7 +73,7 @@ export function bareBuild({ id, name, units, profile, date }: NewBuild): Build {
 }
 
 /**
- * A build with nothing read yet: a live rear axle, one gearbox, one shaft with two cross joints, and the two levers
+ * A build with nothing read yet: a live rear axle, one gearbox, one shaft with a slip yoke and two cross joints, and the two levers
  * every such vehicle has. Lengths of the levers are in mm whatever the build shows.
  */
 export function newBuild(wanted: NewBuild): Build {
@@ -114,7 +114,7 @@ export function newBuild(wanted: NewBuild): Build {
           { id: 'front', kind: 'cross', point: 'output-joint' },
           { id: 'rear', kind: 'cross', point: 'pinion-joint' },
         ],
-        shafts: [{ id: 'shaft', drivingEnd: { kind: 'yoke' }, drivenEnd: { kind: 'yoke' } }],
+        shafts: [{ id: 'shaft', drivingEnd: { kind: 'slip-yoke' }, drivenEnd: { kind: 'flange' } }],
       },
     ],
     levers: [...bare.levers, { id: 'wedge', kind: 'wedge', body: 'rear-axle', range: [-6, 6], step: 0.5 }],

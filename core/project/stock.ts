@@ -19,6 +19,14 @@ export interface CrossEntry {
   readonly allowMPa: number
 }
 
+/** What a shaft made of an entry has for its tube. */
+export const tubeOf = ({ outerMm, wallMm, material, yieldMPa }: TubeEntry): Tube => ({
+  outerMm,
+  wallMm,
+  material,
+  ...(yieldMPa !== undefined && { yieldMPa }),
+})
+
 const round = (outerMm: number, wallMm: number, material: Tube['material'] = 'steel'): TubeEntry => ({
   id: `${material}-${outerMm}-${wallMm}`.replace('.', '_'),
   outerMm,

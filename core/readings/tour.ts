@@ -77,6 +77,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
 
   const joints = [...new Set(build.lines.flatMap(linePoints).reverse())]
   const axes = [...new Set(build.lines.flatMap((line) => [line.driven, line.driving]))]
+  const seats = build.lines.flatMap(({ shafts }) => shafts.flatMap(({ bearing }) => bearing?.axis ?? []))
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = axlesOf(build).flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
   const mounts = powertrainOf(build)?.mounts
@@ -85,6 +86,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     step('attitude', 'chassis-fall', '', null, false),
     step('attitude', 'chassis-roll', '', null, true),
     ...axes.map((id) => step('levels', 'axis-level', id, null, false)),
+    ...seats.map((id) => step('levels', 'axis-level', id, null, false)),
     ...joints.flatMap((id) => place('joints', id, 'joint', false)),
     ...[...new Set(onAxes)].flatMap((id) =>
       place('joints', id, 'on-axis', true, ['point-station', 'point-offset']),

@@ -141,3 +141,28 @@ test('a new line starts from a layout, is drawn and judged beside the first, and
   await expect(lines).toHaveCount(0)
   await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
 })
+
+test('a build begins with another layout: its bearing is asked for, its seat measured when it is wished', async ({
+  page,
+}) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'New build' }).click()
+  await page.getByLabel('Vehicle or name of the build').fill('Two pieces')
+  await page.getByRole('radio', { name: 'Two pieces, centre bearing' }).check()
+  await page.getByRole('button', { name: 'Start' }).click()
+  await expect(page.getByRole('button', { name: 'Rear shaft, centre bearing, height' })).toBeVisible()
+  const { pathname } = new URL(page.url())
+  const seat = page.getByRole('button', { name: 'Rear shaft, centre bearing, seat, along' })
+  await expect(seat).toHaveCount(0)
+  await goWithin(page, `${pathname.replace(/readings$/, 'parts')}?part=bearing/0`)
+  await expect(figure(page, 'slip/1 closed')).toContainText('holds up: slip left')
+  const sheet = page.getByTestId('part-sheet')
+  await sheet.getByRole('combobox', { name: 'Axis of its seat' }).click()
+  await page.getByRole('option', { name: 'measured: an axis of its own' }).click()
+  await saved(page)
+  await page.reload()
+  await sheet.getByRole('link', { name: 'read it under Readings' }).click()
+  await expect(seat).toBeVisible()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(seat).toHaveCount(0)
+})

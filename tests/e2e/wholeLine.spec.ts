@@ -59,6 +59,18 @@ test('the stock of tubes is the builder’s own: a size is changed, kept over a 
   await expect(stock).toContainText('Tubes that can be had (14)')
 })
 
+test('one tube for all shafts is found, weighed and taken as one step', async ({ page }) => {
+  await openVan(page, 'strength')
+  const forAll = page.getByTestId('tube-for-all')
+  // ρ·A·L over 0.871 and 1.244 m of ø76 × 3 aluminium: 2700 · π(38² − 35²)·10⁻⁶ · 2.115
+  await expect(forAll).toContainText('ø76 × 3, aluminium is the lightest that does for all: 3.93 kg in all.')
+  await forAll.getByRole('button', { name: 'Make all of ø76 × 3, aluminium' }).click()
+  await expect(forAll).toContainText('All have it.')
+  await expect(page.getByTestId('tube-strength').getByRole('link')).toHaveText([/ø76 × 3/, /ø76 × 3/])
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByTestId('tube-strength').getByRole('link')).toHaveText(['ø63 × 2', 'ø76 × 2'])
+})
+
 test('every school says what it asks and leaves, and one is taken', async ({ page }) => {
   await openDemo(page)
   await goWithin(page, '/b/fen-tender/schools')

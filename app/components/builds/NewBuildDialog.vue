@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import type { LayoutKey } from '~~/core/layouts/layouts'
+import { layoutPictures } from '~~/core/parts/layoutPictures'
 import { PROFILES } from '~~/core/project/profiles'
 import type { LengthUnit } from '~~/core/units/unitSettings'
 import { LENGTH_UNITS } from '~~/core/units/unitSettings'
 import { texts } from '~/texts/en'
+import { partsOfLine } from '~/texts/parts'
 import { useLibrary } from '~/stores/library'
 
 const open = defineModel<boolean>('open', { required: true })
@@ -13,6 +16,9 @@ const name = ref('')
 const length = ref<LengthUnit>('mm')
 const fraction = ref<16 | 32>(16)
 const profile = ref<keyof typeof PROFILES>('road')
+const layout = ref<LayoutKey>('one-piece')
+const pictures = layoutPictures()
+const names = partsOfLine.layouts.names
 const isTried = ref(false)
 const nameInput = useTemplateRef<{ inputRef: HTMLInputElement | null }>('nameInput')
 const isInch = computed(() => length.value === 'in' || length.value === 'ft')
@@ -29,7 +35,8 @@ async function start() {
   isTried.value = true
   if (name.value.trim() === '') return
   const units = { length: length.value, inchFraction: fraction.value, angle: 'decimal' as const }
-  const id = await library.create({ name: name.value.trim().slice(0, 200), units, profile: profile.value })
+  const wanted = { name: name.value.trim().slice(0, 200), units, profile: profile.value }
+  const id = await library.create(wanted, layout.value)
   if (!id) return
   open.value = false
   await router.push(`/b/${id}/readings`)
@@ -42,6 +49,7 @@ async function start() {
     :title="words.newTitle"
     :description="words.lead"
     :content="{ onOpenAutoFocus: focusName }"
+    :ui="{ content: 'max-w-3xl' }"
   >
     <template #body>
       <form class="form" @submit.prevent="start">
@@ -51,15 +59,30 @@ async function start() {
         >
           <UInput ref="nameInput" v-model="name" size="lg" class="w-full" maxlength="200" />
         </UFormField>
-        <UFormField :label="words.unitsLabel">
-          <USelect v-model="length" size="lg" :items="[...LENGTH_UNITS]" class="w-full" />
-        </UFormField>
-        <UFormField v-if="isInch" :label="words.fractionLabel">
-          <USelect v-model="fraction" size="lg" :items="fractions" class="w-full" />
-        </UFormField>
-        <UFormField :label="words.profileLabel">
-          <USelect v-model="profile" size="lg" :items="profiles" class="w-full" />
-        </UFormField>
+        <div class="sorts">
+          <UFormField :label="words.unitsLabel">
+            <USelect v-model="length" size="lg" :items="[...LENGTH_UNITS]" class="w-full" />
+          </UFormField>
+          <UFormField v-if="isInch" :label="words.fractionLabel">
+            <USelect v-model="fraction" size="lg" :items="fractions" class="w-full" />
+          </UFormField>
+          <UFormField :label="words.profileLabel">
+            <USelect v-model="profile" size="lg" :items="profiles" class="w-full" />
+          </UFormField>
+        </div>
+        <fieldset>
+          <legend>{{ words.layoutLabel }}</legend>
+          <p class="soft">{{ words.layoutHint }}</p>
+          <div class="layouts">
+            <label v-for="picture in pictures" :key="picture.key" :class="{ chosen: layout === picture.key }">
+              <span class="head">
+                <input v-model="layout" type="radio" name="layout" :value="picture.key" />
+                {{ names[picture.key] }}
+              </span>
+              <LayoutPicture :picture="picture" />
+            </label>
+          </div>
+        </fieldset>
         <p v-if="library.failure" role="alert">{{ texts.storage.blocked(library.failure) }}</p>
         <div class="doing">
           <UButton type="submit" size="lg">{{ words.create }}</UButton>
@@ -80,5 +103,48 @@ async function start() {
 .doing {
   display: flex;
   gap: 10px;
+}
+.sorts {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(160px, 1fr));
+  gap: 14px;
+}
+legend {
+  font-weight: 600;
+}
+.layouts {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
+  gap: 8px;
+  max-height: 300px;
+  margin-top: 8px;
+  padding: 3px;
+  overflow-y: auto;
+}
+label {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+  padding: 8px 10px;
+  border: 1.5px solid var(--hair);
+  border-radius: 4px;
+  background: var(--card);
+  cursor: pointer;
+}
+label.chosen {
+  border-color: var(--accent);
+  background: var(--wash);
+}
+label:has(:focus-visible) {
+  outline: 2.4px solid var(--accent);
+  outline-offset: 1px;
+}
+.head {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+input[type='radio'] {
+  accent-color: var(--accent);
 }
 </style>

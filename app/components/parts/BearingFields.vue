@@ -6,9 +6,18 @@ import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'
 
 /** What a centre bearing may bear, and what it does over a turn. */
-const { evaluation, index } = defineProps<{ evaluation: LineEvaluation; index: number }>()
+const { evaluation, index, buildId } = defineProps<{
+  evaluation: LineEvaluation
+  index: number
+  buildId: string
+}>()
 const parts = useParts()
 const words = partsOfLine.sheet
+const seats = [
+  { value: 'straight', label: words.seatStraight },
+  { value: 'measured', label: words.seatMeasured },
+]
+const isMeasured = computed(() => bearing.value?.axis !== undefined)
 const bearing = computed(() => evaluation.line.shafts[index]?.bearing)
 const force = computed(() => {
   const { line, ride, torque } = evaluation
@@ -36,6 +45,15 @@ const force = computed(() => {
     :help="words.bearingFrom"
     @change="parts.setFigure(evaluation.line.id, ['shafts', index, 'bearing', 'limitDeg'], $event)"
   />
+  <UFormField :label="words.seat" :help="words.seatHelp">
+    <USelect
+      :model-value="isMeasured ? 'measured' : 'straight'"
+      :items="seats"
+      class="w-full"
+      @update:model-value="parts.measureSeat(evaluation.line.id, index, $event === 'measured')"
+    />
+    <NuxtLink v-if="isMeasured" :to="`/b/${buildId}/readings`">{{ words.seatRead }}</NuxtLink>
+  </UFormField>
   <p class="force" data-testid="bearing-force">
     <strong>{{ words.force }}</strong>
     {{

@@ -18,21 +18,10 @@ function take(key: LayoutKey) {
   <UModal v-model:open="open" :title="words.title" :description="words.lead" :ui="{ content: 'max-w-4xl' }">
     <template #body>
       <ul class="layouts">
-        <li v-for="{ key, lines } in pictures" :key="key">
-          <button type="button" :aria-label="words.take(words.names[key])" @click="take(key)">
-            <strong>{{ words.names[key] }}</strong>
-            <svg
-              v-for="({ name, pieces, width }, i) in lines"
-              :key="i"
-              :viewBox="`0 -54 ${width} 108`"
-              preserveAspectRatio="xMidYMid meet"
-              aria-hidden="true"
-            >
-              <title>{{ name }}</title>
-              <g v-for="(piece, k) in pieces" :key="k" :transform="`translate(${piece.left} 0)`">
-                <PartShapes :shapes="piece.shapes" />
-              </g>
-            </svg>
+        <li v-for="picture in pictures" :key="picture.key">
+          <button type="button" :aria-label="words.take(words.names[picture.key])" @click="take(picture.key)">
+            <strong>{{ words.names[picture.key] }}</strong>
+            <LayoutPicture :picture="picture" />
           </button>
         </li>
       </ul>
@@ -64,9 +53,5 @@ button:hover {
 }
 strong {
   font-weight: 600;
-}
-svg {
-  width: 100%;
-  height: 44px;
 }
 </style>

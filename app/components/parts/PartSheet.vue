@@ -160,7 +160,12 @@ function remove() {
         />
       </template>
       <TubeFields v-if="key.part === 'shaft'" :line="line" :index="index" />
-      <BearingFields v-if="key.part === 'bearing'" :evaluation="evaluation" :index="index" />
+      <BearingFields
+        v-if="key.part === 'bearing'"
+        :evaluation="evaluation"
+        :index="index"
+        :build-id="build.id"
+      />
       <FigureField
         v-if="end?.kind === 'slip-yoke' && endKey"
         :label="words.sheet.witness"

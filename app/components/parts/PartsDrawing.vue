@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { insertionsIn, type Insertion, type PartPlace } from '~~/core/layouts/partEdits'
+import { insertionsIn, type Insertion } from '~~/core/layouts/partEdits'
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import type { FigurePath } from '~~/core/parts/dimensions'
 import { partsScene, partWord, type PartPiece, type PartsGap } from '~~/core/parts/partsScene'
@@ -10,6 +10,7 @@ import { tubeText } from '~~/core/text/tubeText'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'
 import { partName, partRemark } from '~/composables/usePartName'
+import { usePartsKeys } from '~/composables/usePartsKeys'
 import { useParts } from '~/stores/parts'
 import { useSureness } from '~/stores/sureness'
 import { useWhy } from '~/stores/why'
@@ -82,55 +83,13 @@ const gaps = computed(() =>
     .filter(({ items }) => items.length > 0),
 )
 
-const placeOf = (piece: PartPiece): PartPlace | null => ('index' in piece.key ? piece.key : null)
-function moveBy(piece: PartPiece, by: 1 | -1) {
-  const place = placeOf(piece)
-  if (!place || !parts.move(line.value.id, place, by)) return
-  const word = partWord({ ...place, index: place.index + by })
-  selected.value = word
-  go(word)
-}
-function remove(piece: PartPiece) {
-  const place = placeOf(piece)
-  if (place && parts.remove(line.value.id, place)) selected.value = ''
-}
-/** The focus goes at once: the address, which says what is picked, follows. */
-function go(word: string) {
-  box.value?.querySelector<SVGGElement>(`[data-part="${word}"]`)?.focus()
-}
-function onKey(event: KeyboardEvent, piece: PartPiece, index: number) {
-  const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
-  const next = scene.value.pieces[index + by]
-  if (by !== 0 && event.altKey) moveBy(piece, by)
-  else if (by !== 0) go(next ? partWord(next.key) : '')
-  else if (event.key === 'Delete' || event.key === 'Backspace') remove(piece)
-  else if (event.key === 'Enter' || event.key === ' ') selected.value = partWord(piece.key)
-  else return
-  event.preventDefault()
-}
-
-/** A part drawn over its neighbour of the same sort changes places with it. */
-const drag = ref<{ readonly word: string; readonly from: number; readonly by: number } | null>(null)
-function grab(event: PointerEvent, piece: PartPiece) {
-  selected.value = partWord(piece.key)
-  if (!placeOf(piece) || event.button !== 0) return
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  drag.value = { word: partWord(piece.key), from: event.clientX, by: 0 }
-}
-function pull(event: PointerEvent) {
-  if (drag.value) drag.value = { ...drag.value, by: event.clientX - drag.value.from }
-}
-function drop(piece: PartPiece) {
-  const { by = 0 } = drag.value ?? {}
-  drag.value = null
-  const way = by > 0 ? 1 : -1
-  const place = placeOf(piece)
-  const next =
-    place &&
-    scene.value.pieces.find(({ key }) => partWord(key) === partWord({ ...place, index: place.index + way }))
-  if (next && Math.abs(by) > Math.abs(next.left - piece.left) / 2) moveBy(piece, way)
-}
-const pulled = (piece: PartPiece) => (drag.value?.word === partWord(piece.key) ? drag.value.by : 0)
+const { onKey, grab, pull, drop, letGo, pulled } = usePartsKeys({
+  scene: () => scene.value,
+  select: (word) => (selected.value = word),
+  focus: (word) => box.value?.querySelector<SVGGElement>(`[data-part="${word}"]`)?.focus(),
+  move: (place, by) => parts.move(line.value.id, place, by),
+  remove: (place) => parts.remove(line.value.id, place),
+})
 </script>
 
 <template>
@@ -160,7 +119,7 @@ const pulled = (piece: PartPiece) => (drag.value?.word === partWord(piece.key) ?
           @pointerdown="grab($event, piece)"
           @pointermove="pull"
           @pointerup="drop(piece)"
-          @pointercancel="drag = null"
+          @pointercancel="letGo"
         >
           <rect :width="piece.width" :y="-56" height="112" class="reach" />
           <PartShapes :shapes="piece.shapes" />
@@ -230,6 +189,11 @@ const pulled = (piece: PartPiece) => (drag.value?.word === partWord(piece.key) ?
         </UDropdownMenu>
       </div>
     </div>
+    <ul class="keys">
+      <li v-for="[keys, does] in words.keys" :key="keys">
+        <kbd>{{ keys }}</kbd> {{ does }}
+      </li>
+    </ul>
   </div>
 </template>
 
@@ -239,6 +203,24 @@ const pulled = (piece: PartPiece) => (drag.value?.word === partWord(piece.key) ?
 }
 .sheet {
   position: relative;
+}
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+  padding: 2px 12px 8px;
+  color: var(--soft);
+  font-size: 0.875rem;
+}
+kbd {
+  font-family: var(--font-figure);
+  font-weight: 600;
+}
+/* A finger has no keys. */
+@media (hover: none) {
+  .keys {
+    display: none;
+  }
 }
 svg {
   display: block;

@@ -2,6 +2,7 @@
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import { tubesThatDo } from '~~/core/parts/tubesThatDo'
 import type { Build } from '~~/core/project/build'
+import { tubeOf } from '~~/core/project/stock'
 import { fixed, grouped } from '~~/core/units/format'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'
@@ -17,8 +18,7 @@ const { build, evaluation, shaft, name } = defineProps<{
 const parts = useParts()
 const { length } = useFormat()
 const words = partsOfLine.tubes
-const widest = ref<number | undefined>()
-const choices = computed(() => tubesThatDo(build, evaluation, shaft, widest.value))
+const choices = computed(() => tubesThatDo(build, evaluation, shaft))
 const duty = computed(() => {
   if (!choices.value.known) return ''
   const { torqueNm, speedRpm, lengthMm } = choices.value.value.duty
@@ -59,16 +59,7 @@ const duty = computed(() => {
                 size="xs"
                 variant="outline"
                 :aria-label="words.takeTube(row.name)"
-                @click="
-                  parts.changeShaft(evaluation.line.id, shaft, {
-                    tube: {
-                      outerMm: row.entry.outerMm,
-                      wallMm: row.entry.wallMm,
-                      material: row.entry.material,
-                      ...(row.entry.yieldMPa !== undefined && { yieldMPa: row.entry.yieldMPa }),
-                    },
-                  })
-                "
+                @click="parts.changeShaft(evaluation.line.id, shaft, { tube: tubeOf(row.entry) })"
                 >{{ words.take }}</UButton
               >
             </td>
@@ -81,8 +72,9 @@ const duty = computed(() => {
           kind="length"
           :least="1"
           :most="1000"
-          :value="widest"
-          @change="widest = $event"
+          :value="evaluation.line.shafts[shaft]?.mostOuterMm"
+          :help="words.wideHelp"
+          @change="parts.changeShaft(evaluation.line.id, shaft, { mostOuterMm: $event })"
         />
       </div>
     </template>

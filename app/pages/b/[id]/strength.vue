@@ -22,6 +22,7 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
         <h2 v-if="many" class="line">{{ line.line.name }}</h2>
         <StrengthTables :build="workbench.build" :evaluation="line" />
       </template>
+      <TubeForAll :build="workbench.build" :lines="evaluation.current.lines" />
       <StockTubes :build="workbench.build" />
       <StockCrosses :build="workbench.build" />
     </div>

@@ -1,0 +1,40 @@
+import { missingLimits } from '../limits/usualLimit'
+import type { Build } from '../project/build'
+import type { Quantity } from '../project/limit'
+import { bareBuild, newBuild, type NewBuild } from '../project/newBuild'
+import { LAYOUTS, type Layout, type LayoutKey } from './layouts'
+import { withLayout } from './withLayout'
+
+/** What a shaft that grows longer and shorter is judged by. */
+export const SLIP_LIMITS = {
+  slip: ['slip-left', 'spline-engaged'],
+  plunge: ['plunge-left'],
+} as const satisfies Record<string, readonly Quantity[]>
+
+/** A build with the lines of a layout besides those it has, and the limits that these are judged by. */
+export function withLines(build: Build, layout: Layout): Build {
+  const slips = layout.lines.flatMap(({ slip }) =>
+    slip === 'spline' ? SLIP_LIMITS.slip : slip === 'plunge' ? SLIP_LIMITS.plunge : [],
+  )
+  return withMissingLimits(withLayout(build, layout), slips)
+}
+
+/** A build that has a usual limit for each of the quantities it had none for. */
+export function withMissingLimits(build: Build, quantities: readonly Quantity[]): Build {
+  const added = missingLimits(build.limits, quantities)
+  if (added.length === 0) return build
+  return { ...build, limits: { ...build.limits, entries: [...build.limits.entries, ...added] } }
+}
+
+/**
+ * A build with nothing read yet that begins with a layout.
+ *
+ * @throws Error for a layout that there is not
+ */
+export function beginBuild(wanted: NewBuild, key: LayoutKey = 'one-piece'): Build {
+  // The plain vehicle has points of its own by which its gearbox is told.
+  if (key === 'one-piece') return newBuild(wanted)
+  const layout = LAYOUTS.find((one) => one.key === key)
+  if (!layout) throw new Error(`no layout ${key}`)
+  return withLines(bareBuild(wanted), layout)
+}
