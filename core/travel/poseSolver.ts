@@ -1,0 +1,313 @@
+import { CoreError } from '../errors'
+import type { RigidMove } from '../linalg/mat3'
+import { holdingRows, type Linkage } from './linkage'
+
+/** Finds where a held axle stands for any height of its wheels. It keeps the pose it found last and starts from it. */
+export interface PoseSolver {
+  /**
+   * Points, by rows as they are wanted by `conditionsOf`: used where they differ from row to row of a column.
+   */
+  readonly points: Float64Array
+  /** Takes the points as they are now, and ride height as where to start from. */
+  readonly reset: () => void
+  /**
+   * @param leftUp - of the left wheel from ride height, mm
+   * @returns false where the links cannot reach, or nothing holds the axle there
+   */
+  readonly solve: (leftUp: number, rightUp: number) => boolean
+  /** Rotation by rows, then the shift, as a rigid move from ride height: the pose found last. */
+  readonly move: Float64Array
+  /** Largest error that is left of any condition, in mm. */
+  readonly residualMm: () => number
+}
+
+/** Figures of a condition among the points: the axle's point, the other end or the normal, the length. */
+export const PER_CONDITION = 7
+
+/** Wheels are brought to their place by no more than this at once, so that the pose never jumps to its mirror image. */
+const STRIDE_MM = 60
+/** Where that fails: near the end of what the links reach, steps must be short. */
+const SHORT_STRIDE_MM = 5
+/** Newton's steps shrink by their square: after one this short the next would be far below a nanometre. */
+const LAST_STEP_MM = 1e-3
+const MOST_STEPS = 16
+
+/** Conditions and wheels of a linkage as a solver takes them. */
+export function conditionsOf({ holdings, wheelLeft, wheelRight }: Linkage): {
+  readonly kinds: readonly ('link' | 'plane')[]
+  readonly points: readonly number[]
+} {
+  const rows = holdingRows(holdings)
+  return {
+    kinds: rows.map(({ kind }) => kind),
+    points: [
+      ...wheelLeft,
+      ...wheelRight,
+      ...rows.flatMap(({ axle, other, lengthMm }) => [...axle, ...other, lengthMm]),
+    ],
+  }
+}
+
+/** A solver for a linkage whose points do not change. */
+export function poseSolverOf(linkage: Linkage): PoseSolver {
+  const { kinds, points } = conditionsOf(linkage)
+  const solver = newPoseSolver(kinds)
+  solver.points.set(points)
+  solver.reset()
+  return solver
+}
+
+/** The move of a found pose. */
+export function moveOf({ move }: PoseSolver): RigidMove {
+  const [a = NaN, b = NaN, c = NaN, d = NaN, e = NaN, f = NaN, g = NaN, h = NaN, i = NaN] = move
+  const [, , , , , , , , , x = NaN, y = NaN, z = NaN] = move
+  return {
+    rotation: [
+      [a, b, c],
+      [d, e, f],
+      [g, h, i],
+    ],
+    shift: [x, y, z],
+  }
+}
+
+/**
+ * A solver by Newton's method with the exact derivatives.
+ *
+ * With the middle of the wheels as the point that the axle is told by, the heights of the wheels give its rise and its roll
+ * at once; what is left is how far it goes forward and aside, its nose and its steer: four unknowns, a condition for each. More conditions
+ * than four (trailing arms in one piece) are met as nearly as they can be (Gauss-Newton).
+ *
+ * @throws CoreError `degenerate` for fewer conditions than it takes
+ * @see docs/methods/travel.md
+ */
+export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver {
+  const count = kinds.length
+  if (count < 4) throw new CoreError('degenerate', 'linkage', `${count} conditions do not hold an axle`)
+  const isLink = Uint8Array.from(kinds, (kind) => (kind === 'link' ? 1 : 0))
+  const points = new Float64Array(6 + PER_CONDITION * count)
+  const move = new Float64Array(12)
+  // Conditions on four unknowns with what is left of each: row by row, five figures.
+  const rows = new Float64Array(5 * count)
+  const square = count === 4 ? rows : new Float64Array(20)
+  const at = (index: number): number => points[index] as number
+  // The pose: a quaternion, and how far the middle of the wheels has gone.
+  let [qw, qx, qy, qz] = [1, 0, 0, 0]
+  let [gx, gy, gz] = [0, 0, 0]
+  // Of the middle of the wheels at ride height, and from it to the left one.
+  let [mx, my, mz] = [0, 0, 0]
+  let [hx, hy, hz] = [0, 1, 0]
+  let [atLeft, atRight] = [0, 0]
+  let worst = 0
+
+  function restart(): void {
+    ;[qw, qx, qy, qz, gx, gy, gz, atLeft, atRight] = [1, 0, 0, 0, 0, 0, 0, 0, 0]
+  }
+  function reset(): void {
+    mx = (at(0) + at(3)) / 2
+    my = (at(1) + at(4)) / 2
+    mz = (at(2) + at(5)) / 2
+    hx = (at(0) - at(3)) / 2
+    hy = (at(1) - at(4)) / 2
+    hz = (at(2) - at(5)) / 2
+    restart()
+  }
+
+  /** The rotation of the pose into the first nine figures of the move. */
+  function rotate(): void {
+    move[0] = 1 - 2 * (qy * qy + qz * qz)
+    move[1] = 2 * (qx * qy - qw * qz)
+    move[2] = 2 * (qx * qz + qw * qy)
+    move[3] = 2 * (qx * qy + qw * qz)
+    move[4] = 1 - 2 * (qx * qx + qz * qz)
+    move[5] = 2 * (qy * qz - qw * qx)
+    move[6] = 2 * (qx * qz - qw * qy)
+    move[7] = 2 * (qy * qz + qw * qx)
+    move[8] = 1 - 2 * (qx * qx + qy * qy)
+  }
+
+  /** One step of Newton's towards wheels at these heights. @returns its length in mm, NaN where there is none */
+  function step(leftUp: number, rightUp: number): number {
+    rotate()
+    const r00 = move[0] as number
+    const r01 = move[1] as number
+    const r02 = move[2] as number
+    const r10 = move[3] as number
+    const r11 = move[4] as number
+    const r12 = move[5] as number
+    const r20 = move[6] as number
+    const r21 = move[7] as number
+    const r22 = move[8] as number
+    // Both wheels by the middle and half the track: their mean is the rise, their difference the roll.
+    const rx = r00 * hx + r01 * hy + r02 * hz
+    const ry = r10 * hx + r11 * hy + r12 * hz
+    const rz = r20 * hx + r21 * hy + r22 * hz
+    const dz = (leftUp + rightUp) / 2 - gz
+    // (δ × r)z = δx·ry − δy·rx, so roll follows from nose: δx = (apart + δy·rx) / ry.
+    const apart = (leftUp - rightUp) / 2 + hz - rz
+    const roll = apart / ry
+    const rollByNose = rx / ry
+    worst = Math.max(Math.abs(dz), Math.abs(apart))
+    const [ox, oy, oz] = [mx + gx, my + gy, mz + gz]
+    for (let k = 0; k < count; k++) {
+      const from = 6 + PER_CONDITION * k
+      const ax = at(from) - mx
+      const ay = at(from + 1) - my
+      const az = at(from + 2) - mz
+      const px = r00 * ax + r01 * ay + r02 * az
+      const py = r10 * ax + r11 * ay + r12 * az
+      const pz = r20 * ax + r21 * ay + r22 * az
+      let ux = at(from + 3)
+      let uy = at(from + 4)
+      let uz = at(from + 5)
+      let off = 0
+      if (isLink[k] === 1) {
+        const lx = px + ox - ux
+        const ly = py + oy - uy
+        const lz = pz + oz - uz
+        const long = Math.sqrt(lx * lx + ly * ly + lz * lz)
+        off = long - at(from + 6)
+        ux = lx / long
+        uy = ly / long
+        uz = lz / long
+      } else off = ux * (px + gx - ax) + uy * (py + gy - ay) + uz * (pz + gz - az)
+      if (off > worst) worst = off
+      else if (-off > worst) worst = -off
+      // Turning by δ moves the point by δ × p, so the condition changes by δ · (p × u).
+      const wx = py * uz - pz * uy
+      const wy = pz * ux - px * uz
+      const wz = px * uy - py * ux
+      const into = 5 * k
+      rows[into] = ux
+      rows[into + 1] = uy
+      rows[into + 2] = wy + wx * rollByNose
+      rows[into + 3] = wz
+      rows[into + 4] = -off - uz * dz - wx * roll
+    }
+    if (count !== 4) normalEquations(rows, count, square)
+    if (!solved(square)) return NaN
+    const dx = square[4] as number
+    const dy = square[9] as number
+    const nose = square[14] as number
+    const steer = square[19] as number
+    const dRoll = roll + nose * rollByNose
+    gx += dx
+    gy += dy
+    gz += dz
+    // A turn by δ puts ½ δ q to the quaternion; to Newton any such way is as good, as long as it is brought back to unit length.
+    const [w, x, y, z] = [qw, qx, qy, qz]
+    qw = w - (dRoll * x + nose * y + steer * z) / 2
+    qx = x + (dRoll * w + nose * z - steer * y) / 2
+    qy = y + (nose * w + steer * x - dRoll * z) / 2
+    qz = z + (steer * w + dRoll * y - nose * x) / 2
+    const size = Math.sqrt(qw * qw + qx * qx + qy * qy + qz * qz)
+    qw /= size
+    qx /= size
+    qy /= size
+    qz /= size
+    // A turn is told by what it moves half a metre away.
+    return Math.max(
+      Math.abs(dx),
+      Math.abs(dy),
+      Math.abs(dz),
+      500 * Math.max(Math.abs(dRoll), Math.abs(nose), Math.abs(steer)),
+    )
+  }
+
+  /** Newton's method from where the pose is. */
+  function settle(leftUp: number, rightUp: number): boolean {
+    for (let tries = 0; tries < MOST_STEPS; tries++) {
+      const length = step(leftUp, rightUp)
+      if (!(length < 1000)) return false
+      if (length < LAST_STEP_MM) {
+        atLeft = leftUp
+        atRight = rightUp
+        return true
+      }
+    }
+    return false
+  }
+
+  function walk(leftUp: number, rightUp: number, stride: number): boolean {
+    const [fromLeft, fromRight] = [atLeft, atRight]
+    const way = Math.max(Math.abs(leftUp - fromLeft), Math.abs(rightUp - fromRight))
+    const strides = Math.max(1, Math.ceil(way / stride))
+    // On the way the pose need only come along; it settles at the end.
+    for (let i = 1; i < strides; i++) {
+      const share = i / strides
+      const length = step(fromLeft + (leftUp - fromLeft) * share, fromRight + (rightUp - fromRight) * share)
+      if (!(length < 1000)) return false
+    }
+    return settle(leftUp, rightUp)
+  }
+
+  function solve(leftUp: number, rightUp: number): boolean {
+    let isFound = walk(leftUp, rightUp, STRIDE_MM)
+    if (!isFound) {
+      restart()
+      isFound = walk(leftUp, rightUp, SHORT_STRIDE_MM)
+    }
+    if (isFound) {
+      const before = worst
+      rotate()
+      // Conditions more than it takes may not meet: then it stands nowhere, though the nearest place was found.
+      if (count !== 4) isFound = before < 1e-3
+    }
+    if (!isFound) {
+      restart()
+      move.fill(NaN)
+      return false
+    }
+    const [r00, r01, r02, r10, r11, r12, r20, r21, r22] = move as unknown as number[]
+    move[9] = mx + gx - ((r00 as number) * mx + (r01 as number) * my + (r02 as number) * mz)
+    move[10] = my + gy - ((r10 as number) * mx + (r11 as number) * my + (r12 as number) * mz)
+    move[11] = mz + gz - ((r20 as number) * mx + (r21 as number) * my + (r22 as number) * mz)
+    return true
+  }
+
+  reset()
+  return { points, reset, solve, move, residualMm: () => worst }
+}
+
+/** AᵀA and Aᵀb of conditions on four unknowns. */
+function normalEquations(rows: Float64Array, count: number, into: Float64Array): void {
+  for (let i = 0; i < 4; i++)
+    for (let j = 0; j < 5; j++) {
+      let sum = 0
+      for (let k = 0; k < count; k++) sum += (rows[5 * k + i] as number) * (rows[5 * k + j] as number)
+      into[5 * i + j] = sum
+    }
+}
+
+/** Four equations by elimination with pivots; the unknowns end in every fifth cell. @returns false where they have no one answer */
+function solved(m: Float64Array): boolean {
+  for (let i = 0; i < 4; i++) {
+    let pivot = i
+    let size = Math.abs(m[6 * i] as number)
+    for (let k = i + 1; k < 4; k++) {
+      const other = Math.abs(m[5 * k + i] as number)
+      if (other > size) {
+        size = other
+        pivot = k
+      }
+    }
+    if (!(size > 1e-12)) return false
+    if (pivot !== i)
+      for (let j = i; j < 5; j++) {
+        const kept = m[5 * i + j] as number
+        m[5 * i + j] = m[5 * pivot + j] as number
+        m[5 * pivot + j] = kept
+      }
+    const by = 1 / (m[6 * i] as number)
+    for (let k = i + 1; k < 4; k++) {
+      const factor = (m[5 * k + i] as number) * by
+      for (let j = i + 1; j < 5; j++) m[5 * k + j] = (m[5 * k + j] as number) - factor * (m[5 * i + j] as number)
+    }
+  }
+  for (let i = 3; i >= 0; i--) {
+    let sum = m[5 * i + 4] as number
+    for (let j = i + 1; j < 4; j++) sum -= (m[5 * i + j] as number) * (m[5 * j + 4] as number)
+    m[5 * i + 4] = sum / (m[6 * i] as number)
+  }
+  return true
+}
