@@ -1,4 +1,5 @@
 import type { Build } from '../project/build'
+import { wheelPlaces } from '../project/wheelPlaces'
 import { measuredModel } from '../readings/geometry'
 import { lineStates } from './lineStates'
 
@@ -20,7 +21,7 @@ const PER_LINE = 12
 export function checkCost(build: Build): CheckCost {
   const figures = build.lines.reduce(
     (sum, line) => sum + lineStates(build, line).length * (PER_LINE + PER_JOINT * line.joints.length),
-    3 * build.points.length + 2 * build.axes.length + build.gaps.length * (1 + build.states.length),
+    3 * build.points.length + 2 * build.axes.length + build.gaps.length * (1 + wheelPlaces(build).length),
   )
   return { inputs: measuredModel(build).list.inputs.length, figures }
 }

@@ -75,15 +75,23 @@ const headOf = ({ id, name }: Gap, at: WheelPlace | null): CheckHead => ({
   speedRpm: null,
 })
 
-/** A gap's check at its worst place, as the levers stand. */
+/**
+ * A gap's check at its worst place, as the levers stand.
+ *
+ * @param calledNow - a place of the wheels as it is called now; undefined for one that nothing stands at
+ */
 export const judgedGap = (
   plans: readonly PlannedGap[],
   figure: (column: Column) => number,
   stands: (at: WheelPlace | null) => Known<unknown>,
+  calledNow: (at: WheelPlace | null) => WheelPlace | null | undefined,
 ): Check | null =>
   worstState(
-    plans.map(({ gap, planned: { head, bounds, window } }) => {
+    plans.flatMap(({ gap, planned: { head, bounds, window } }) => {
+      const at = calledNow(head.at)
+      if (at === undefined) return []
       const place = stands(head.at)
-      return judge(head, place.known ? mapKnown(gap, figure) : place, bounds, [], window)
+      const figures = place.known ? mapKnown(gap, figure) : place
+      return [judge(at === head.at ? head : { ...head, at }, figures, bounds, [], window)]
     }),
   )

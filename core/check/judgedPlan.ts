@@ -29,7 +29,9 @@ export function judgedPlan(
   return worstState(
     plan.inStates.flatMap((planned) => {
       const state = states.find((one) => isSameState(one, planned.head))
-      return state ? (judgedInState(planned, state, figure) ?? []) : []
+      const check = state && judgedInState(planned, state, figure)
+      // A place between the named ones is called by where it is now.
+      return check ? [check.at === state.at ? check : { ...check, at: state.at }] : []
     }),
   )
 }

@@ -2,6 +2,7 @@ import { known, type Known } from '../known'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
+import { wheelPlaces } from '../project/wheelPlaces'
 import type { CheckState, WheelPlace } from './check'
 
 /** A state a line is judged in: where the wheels stand, the torque, and how far its axle is wound up, nose up, in degrees. */
@@ -20,10 +21,14 @@ const OVERRUN_SHARE = 1 / 3
  *
  * @see docs/methods/limits.md
  */
-export const lineStates = (build: Pick<Build, 'states'>, line: Line): LineState[] =>
-  [null, ...build.states].flatMap((place) =>
-    torqueStates(line).map((state) => ({ ...state, at: place && { id: place.id, name: place.name } })),
+export const lineStates = (build: Pick<Build, 'states' | 'bodies'>, line: Line): LineState[] =>
+  [null, ...wheelPlaces(build)].flatMap((place) =>
+    statesAt(line, place && { id: place.id, name: place.name }),
   )
+
+/** A line at one place of the wheels, under every torque it is judged with. */
+export const statesAt = (line: Line, at: WheelPlace | null): LineState[] =>
+  torqueStates(line).map((state) => ({ ...state, at }))
 
 function torqueStates(line: Line): Omit<LineState, 'at'>[] {
   const ride = { state: 'ride', noseUpDeg: known(0) } as const

@@ -1,10 +1,14 @@
 import type { Known } from '../known'
 import type { FigureColumn, LineFigureColumns } from '../line/figureColumns'
 import type { LimitEntry, Quantity } from '../project/limit'
+import { slidesAtYoke } from '../line/lineColumns'
 import type { Line } from '../project/lineSpec'
 import { headOf, overStates, shaftName, told } from './lineCheck'
 import { appliesIn, type PlannedState } from './judgedState'
 import type { CheckPlan } from './plannedCheck'
+
+const leftOf = ({ slips }: LineFigureColumns, index: number) => slips[index]?.left
+const engagedOf = ({ slips }: LineFigureColumns, index: number) => slips[index]?.engaged
 
 /** A spline inside a shaft between bottoming and coming apart, and a joint that plunges between its stops, in every state. */
 export function slipChecks(
@@ -17,9 +21,10 @@ export function slipChecks(
     quantity: Quantity,
     index: number,
     needs: Known<null>,
-    value: (figures: LineFigureColumns) => FigureColumn | null | undefined,
+    value: (figures: LineFigureColumns, index: number) => FigureColumn | null | undefined,
+    inStates = states,
   ): CheckPlan[] =>
-    overStates(of(quantity), states, appliesIn, ({ state, at, figures }) => ({
+    overStates(of(quantity), inStates, appliesIn, ({ state, at, figures }) => ({
       head: headOf(line, `${id}/${index + 1}`, {
         quantity,
         subject: { of: 'shaft', index },
@@ -28,18 +33,46 @@ export function slipChecks(
         speedRpm: null,
       }),
       needs,
-      value: (figures && value(figures)) ?? null,
+      value: (figures && value(figures, index)) ?? null,
     }))
-  return line.shafts.flatMap(({ slip, plunge }, index) => {
+  return line.shafts.flatMap(({ slip, plunge, drivingEnd }, index) => {
     const name = shaftName(line, index)
+    // A yoke's set-in is judged at ride height by itself; what is left of it matters where the wheels have moved.
+    const yoke = index === 0 && slidesAtYoke(line) && drivingEnd?.kind === 'slip-yoke' ? drivingEnd : null
+    const away = states.filter(({ at }) => at !== null)
     return [
+      ...(yoke && away.length > 0
+        ? [
+            ...check(
+              'slip-left',
+              'slip-left',
+              index,
+              told(line, 'set-in of the slip yoke', yoke.setInMm),
+              leftOf,
+              away,
+            ),
+            ...check(
+              'spline-engaged',
+              'spline-engaged',
+              index,
+              told(
+                line,
+                'spline engaged in the slip yoke and its diameter',
+                yoke.engagedMm,
+                yoke.splineDiameterMm,
+              ),
+              engagedOf,
+              away,
+            ),
+          ]
+        : []),
       ...(slip
         ? check(
             'slip-left',
             'slip-left',
             index,
             told(line, `${name}, its length pushed home`, slip.closedMm),
-            ({ slips }) => slips[index]?.left,
+            leftOf,
           )
         : []),
       ...(slip
@@ -54,7 +87,7 @@ export function slipChecks(
               slip.engagedMm,
               slip.diameterMm,
             ),
-            ({ slips }) => slips[index]?.engaged,
+            engagedOf,
           )
         : []),
       ...(plunge

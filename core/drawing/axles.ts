@@ -4,6 +4,7 @@ import { IDENTITY_3, type RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { AxleBody } from '../project/body'
 import type { Build } from '../project/build'
+import { wheelPlaces } from '../project/wheelPlaces'
 import { pointOf } from '../readings/geometry'
 import { axleShapes } from './bodies'
 import { asUsual, type Shape, type View } from './shape'
@@ -57,8 +58,10 @@ export function axleSweep(
 /** How far an axle goes forward and up at the ends of its travel, from ride height; none where nobody has told. */
 function travelEnds(build: Build, { id, motion }: AxleBody): (readonly [number, number])[] {
   const places =
-    motion?.rows.map(({ forwardMm, wheelUpMm }) => [forwardMm, wheelUpMm] as const) ??
-    build.states
+    (motion?.kind === 'table' ? motion.rows : undefined)?.map(
+      ({ forwardMm, wheelUpMm }) => [forwardMm, wheelUpMm] as const,
+    ) ??
+    wheelPlaces(build)
       .flatMap(({ wheels }) => wheels)
       .filter(({ axle }) => axle === id)
       .map(({ leftUpMm, rightUpMm }) => [0, (leftUpMm + rightUpMm) / 2] as const)

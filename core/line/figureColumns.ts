@@ -9,7 +9,7 @@ import type { CrossEntry } from '../project/stock'
 import { crossLoad } from '../strength/crossSize'
 import { flowSense, type Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'
-import type { LineColumns } from './lineColumns'
+import { slidesAtYoke, type LineColumns } from './lineColumns'
 import {
   bearingFigures,
   criticalColumn,
@@ -17,6 +17,7 @@ import {
   PLUNGE_LEFT,
   SEAT_ANGLE,
   slipColumns,
+  yokeColumns,
   type FigureColumn,
   type SlipColumns,
 } from './shaftFigureColumns'
@@ -144,7 +145,11 @@ export function lineFigureColumns(
     const straight = crossLoad(size, torqueNm, 0).shearMPa / size.allowMPa
     return { column: scalarStep(graph, CROSS_SHARE, [turns[index] as Column], [straight]) }
   })
-  const slips = line.shafts.map((shaft, index) => slipColumns(graph, shaft, spans[index] as Column))
+  const slips = line.shafts.map((shaft, index) =>
+    index === 0 && slidesAtYoke(line)
+      ? yokeColumns(graph, shaft, columns.slide)
+      : slipColumns(graph, shaft, spans[index] as Column),
+  )
   const plunges = line.shafts.map(({ plunge }, index): FigureColumn | null => {
     const { middleMm, reachMm } = plunge ?? {}
     return middleMm === undefined || reachMm === undefined

@@ -31,6 +31,8 @@ export interface LineColumns extends ChainColumns {
   readonly reaches: readonly (Column | null)[]
   /** How much the line squeezes the turn up to and behind each joint; the last is the whole line. */
   readonly squeezes: readonly Column[]
+  /** How far the slip yoke at the driving end has slid out from where it stands at ride height, in mm; null without one. */
+  readonly slide: Column | null
 }
 
 /** Two joint centres closer than this, in mm, make no shaft. */
@@ -93,6 +95,40 @@ const BEHIND_BEARING: Kernel = {
   },
 }
 
+/**
+ * How far a slip yoke slides out along its axis, in mm, so that its shaft keeps its length: from the joint centre as it stood, that axis, the next
+ * joint's centre, and the length. Nothing where the shaft is too short to reach.
+ */
+const SLIDE: Kernel = {
+  name: 'way of the slip yoke on its shaft',
+  page: 'travel',
+  outputs: 1,
+  run: (count, [px, py, pz, ax, ay, az, qx, qy, qz, long], [slide]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const u = qx[i] - px[i]
+      const v = qy[i] - py[i]
+      const w = qz[i] - pz[i]
+      const along = u * ax[i] + v * ay[i] + w * az[i]
+      const aside = u * u + v * v + w * w - along * along
+      slide[i] = along - Math.sqrt(long[i] * long[i] - aside)
+    }
+  },
+}
+
+/** A point moved along an axis, in mm. */
+const SLID: Kernel = {
+  name: 'joint centre with its yoke slid',
+  page: 'travel',
+  outputs: 3,
+  run: (count, [px, py, pz, ax, ay, az, slide], [x, y, z]) => {
+    for (let i: Row = 0; i < count; i++) {
+      x[i] = px[i] + slide[i] * ax[i]
+      y[i] = py[i] + slide[i] * ay[i]
+      z[i] = pz[i] + slide[i] * az[i]
+    }
+  },
+}
+
 /** How far along a shaft's axis a point lies behind its front joint, in mm. */
 const REACH: Kernel = {
   name: 'from the joint to the bearing',
@@ -129,10 +165,16 @@ const REVERSED: Kernel = {
 /**
  * The steps from the points and axes of a line to its angles and evenness.
  *
+ * @param atRide - the line as it stands at ride height, where this is another place of the wheels: a shaft with a slip yoke keeps its length
  * @returns unknown with everything that was not read
  * @see docs/methods/line.md
  */
-export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Known<LineColumns> {
+export function lineColumns(
+  graph: Graph,
+  line: Line,
+  places: PlaceColumns,
+  atRide: LineColumns | null = null,
+): Known<LineColumns> {
   const needs = lineNeeds(line, places.axis, places.point)
   const when = places.when ?? ''
   return mapKnown(needs, ([driving, driven, ...points]) => {
@@ -153,6 +195,14 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
       const axis = index === 0 ? first : last
       centres.push(distance === 0 ? point : vectorStep(graph, ALONG_AXIS, [...point, ...axis], [distance]))
     })
+    let slide: Column | null = null
+    const [yoke, next] = centres
+    const length = atRide?.spans[0]
+    if (length !== undefined && yoke && next && slidesAtYoke(line)) {
+      slide = scalarStep(graph, SLIDE, [...yoke, ...first, ...next, length])
+      graph.name([slide], `${line.name}: way of the slip yoke${when}`)
+      centres[0] = vectorStep(graph, SLID, [...yoke, ...first, slide])
+    }
     const shafts = centres.slice(1).map((centre, index) => {
       const [x, y, z, length] = graph.step(SHAFT, [
         ...(centres[index] as VectorColumns),
@@ -192,9 +242,16 @@ export function lineColumns(graph: Graph, line: Line, places: PlaceColumns): Kno
           : null
       }),
       squeezes: chain.upTo.map((map) => scalarStep(graph, SQUEEZE, map)),
+      slide,
     }
   })
 }
+
+/** True for a line that grows longer and shorter at its slip yoke alone; behind a bearing that sets the next joint nothing slides. */
+export const slidesAtYoke = (line: Line): boolean =>
+  line.shafts[0]?.drivingEnd?.kind === 'slip-yoke' &&
+  !line.shafts.some(({ slip, plunge }) => slip || plunge) &&
+  !isSetByBearing(line, 1)
 
 /** All that a line rests on: its driving axis, its driven one, the points of its joints. */
 export function lineNeeds<A, P>(

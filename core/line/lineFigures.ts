@@ -45,6 +45,8 @@ export interface LineFigures {
   /** From each shaft's front joint along it to its bearing, in mm; null without one that was read. */
   readonly reaches: readonly (number | null)[]
   readonly smallEquivalentDeg: number
+  /** How far the slip yoke has slid out from ride height, in mm; null without one, or at ride height. */
+  readonly slideMm: number | null
 }
 
 /**
@@ -112,6 +114,7 @@ export function figuresOf(
     anglesDeg: columns.anglesDeg.map(figure),
     members,
     whole: members.at(-1) as Uniformity,
+    slideMm: columns.slide === null ? null : figure(columns.slide),
     reaches: columns.reaches.map((reach) => (reach === null ? null : figure(reach))),
     // No check asks for these, and a lever in the hand asks for checks alone.
     get shafts() {

@@ -131,6 +131,40 @@ export function slipColumns(graph: Graph, { slip }: Shaft, span: Column): SlipCo
   }
 }
 
+/** Way left until a slip yoke bottoms, in mm, from how far it has slid out; parameter: its set-in at ride height. */
+const YOKE_LEFT: Kernel = {
+  name: 'slip left at the yoke',
+  page: 'travel',
+  outputs: 1,
+  run: (count, [slide], [left], [setIn]) => {
+    for (let i: Row = 0; i < count; i++) left[i] = setIn + slide[i]
+  },
+}
+
+/** Engaged spline of a slip yoke over its diameter, from how far it has slid out; parameters: engaged at ride height, diameter, in mm. */
+const YOKE_ENGAGED: Kernel = {
+  name: 'spline engaged in the yoke',
+  page: 'travel',
+  outputs: 1,
+  run: (count, [slide], [share], [engaged, diameter]) => {
+    for (let i: Row = 0; i < count; i++) share[i] = (engaged - slide[i]) / diameter
+  },
+}
+
+/** How the slip yoke at the driving end of a line stands; null for another end, or where its set-in is not told. */
+export function yokeColumns(graph: Graph, { drivingEnd }: Shaft, slide: Column | null): SlipColumns | null {
+  if (drivingEnd?.kind !== 'slip-yoke' || drivingEnd.setInMm === undefined) return null
+  const { setInMm, engagedMm, splineDiameterMm } = drivingEnd
+  const out = slide ?? graph.source(0)
+  return {
+    left: { column: scalarStep(graph, YOKE_LEFT, [out], [setInMm]) },
+    engaged:
+      engagedMm === undefined || splineDiameterMm === undefined
+        ? null
+        : { column: scalarStep(graph, YOKE_ENGAGED, [out], [engagedMm, splineDiameterMm]) },
+  }
+}
+
 export function bearingFigures(
   graph: Graph,
   line: Line,

@@ -2,12 +2,15 @@ import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
 import { FALL_PLAN_DEG, RISE_SWEEP_DEG } from '../frame/axis'
 import { lineChecks } from '../check/lineChecks'
-import { lineStates, windingBody, type LineState } from '../check/lineStates'
+import type { WheelPlace } from '../check/check'
+import { lineStates, statesAt, windingBody, type LineState } from '../check/lineStates'
 import type { CheckPlan, PlannedCheck } from '../check/plannedCheck'
 import { known, mapKnown, type Known } from '../known'
 import { lineFigureColumns, type LineFigureColumns } from '../line/figureColumns'
 import { FLOW_DIRECTIONS, lineColumns, type LineColumns } from '../line/lineColumns'
 import type { LeverColumns } from '../placement/bodyMove'
+import { standing } from '../placement/bodyMoves'
+import type { AxleBody, BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { CentreBearing, Line } from '../project/lineSpec'
@@ -17,6 +20,8 @@ import { lineTorque, type LineTorque } from '../strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { compileGaps, type CompiledGap } from './gaps'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
+import { sparePlaces, SWEEP_ID, type CompiledTravel } from './travel'
+import { travellingAxles } from './wheelHeights'
 
 /** A line in one state it is judged in. */
 export interface CompiledState {
@@ -52,6 +57,8 @@ export interface CompiledBuild {
   readonly gaps: readonly CompiledGap[]
   /** Station, offset and height of every point in mm, fall and plan of every axis in degrees, cruising. */
   readonly placeFigures: readonly PlaceFigure[]
+  /** Null where nobody has told how far the wheels go. */
+  readonly travel: CompiledTravel | null
 }
 
 /** A figure of a point or an axis, under the name of its place in the published result. */
@@ -88,8 +95,25 @@ function compileAnew(build: Build): CompiledBuild {
   const measured = measuredModel(build)
   const { graph } = measured
   const levers = new Map(build.levers.map((lever) => [lever.id, graph.source(0)] as const))
-  const places = placesOf(build, measured, levers)
+  const axles = travellingAxles(build)
+  const set = axles.length > 0 ? sparePlaces(graph, axles) : null
+  const spare = set ? [...set.spares, set.sweep] : []
+  const places = placesOf(build, measured, levers, new Map(spare.map(({ id, wheels }) => [id, wheels])))
+  const between = (set?.spares ?? []).map(({ id }) => ({ id, name: '' }))
   const ride = places.placed(null, null)
+  const moving = goingAlong(build, axles)
+  const goes = (line: Line) => set !== null && runsTo(build, moving, line)
+  const lines = build.lines.map((line) => compileLine(build, graph, places, line, goes(line) ? between : []))
+  const through = { id: SWEEP_ID, name: '' }
+  const gaps = compileGaps(build, measured, places, between)
+  const sweptPlans = set
+    ? [
+        ...build.lines.filter(goes).flatMap((line) => sweptChecks(build, graph, places, line, through)),
+        ...compileGaps(build, measured, places, [through], true).flatMap(({ plans }) =>
+          plans.map(({ planned }) => planned),
+        ),
+      ]
+    : []
   return {
     build,
     graph,
@@ -97,13 +121,55 @@ function compileAnew(build: Build): CompiledBuild {
     levers,
     bodyOf: bodiesOf(build),
     ride,
-    lines: build.lines.map((line) => compileLine(build, graph, places, line)),
-    gaps: compileGaps(build, measured, places),
+    lines,
+    gaps,
     placeFigures: placeFigures(build, graph, ride),
+    travel: set && { axles, ...set, plans: sweptPlans },
   }
 }
 
-function compileLine(build: Build, graph: Graph, places: Places, line: Line): CompiledLine {
+/** The bodies that go along with an axle. */
+const goingAlong = (build: Build, axles: readonly AxleBody[]): ReadonlySet<BodyId> =>
+  new Set(
+    build.bodies
+      .filter(({ id }) => standing(build, id).some((body) => axles.some((axle) => axle.id === body.id)))
+      .map(({ id }) => id),
+  )
+
+/** True for a line that runs to something that goes along with an axle. */
+const runsTo = (build: Build, bodies: ReadonlySet<BodyId>, { driving, driven }: Line): boolean =>
+  build.axes.some(({ id, body }) => (id === driving || id === driven) && bodies.has(body))
+
+function compileLine(
+  build: Build,
+  graph: Graph,
+  places: Places,
+  line: Line,
+  between: readonly WheelPlace[],
+): CompiledLine {
+  const inStates = [...lineStates(build, line), ...between.flatMap((at) => statesAt(line, at))]
+  return compiledIn(build, graph, places, line, inStates)
+}
+
+/** The checks of a line as they are made at the place that goes through the travel. */
+const sweptChecks = (
+  build: Build,
+  graph: Graph,
+  places: Places,
+  line: Line,
+  through: WheelPlace,
+): PlannedCheck[] =>
+  compiledIn(build, graph, places, line, statesAt(line, through)).checks.flatMap((plan) =>
+    'certain' in plan ? [] : plan.inStates.filter(({ head }) => head.at !== null),
+  )
+
+function compiledIn(
+  build: Build,
+  graph: Graph,
+  places: Places,
+  line: Line,
+  inStates: readonly LineState[],
+): CompiledLine {
   const speed = lineSpeed(build, line)
   const torque = lineTorque(build, line)
   const duty = {
@@ -111,9 +177,15 @@ function compileLine(build: Build, graph: Graph, places: Places, line: Line): Co
     torqueNm: torque.known ? torque.value.designNm : null,
     crosses: line.joints.map(({ cross }) => crossesOf(build).find(({ id }) => id === cross) ?? null),
   }
-  const states = lineStates(build, line).map((state): CompiledState => {
+  const resting = lineColumns(graph, line, places.placed(null, null))
+  // A slip yoke is followed on its spline once it was told how far the wheels go.
+  const isFollowed = runsTo(build, goingAlong(build, travellingAxles(build)), line)
+  const states = inStates.map((state): CompiledState => {
     const placed = places.placed(state, windingBody(build, line))
-    const columns = lineColumns(graph, line, placed)
+    const isResting = placed === places.placed(null, null)
+    const columns = isResting
+      ? resting
+      : lineColumns(graph, line, placed, isFollowed && resting.known ? resting.value : null)
     const isRide = state.state === 'ride' && state.at === null
     const seats = line.shafts.map(({ bearing }) => (bearing ? seatOf(graph, line, bearing, placed) : null))
     const figures = columns.known ? lineFigureColumns(graph, line, columns.value, duty, seats, isRide) : null

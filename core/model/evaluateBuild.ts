@@ -11,13 +11,14 @@ import { compile, type CompiledBuild, type CompiledLine, type CompiledState } fr
 import { evaluateGap, type GapEvaluation } from './gaps'
 import { asMeasured, chainAt, figuresAt, placesAt, type FigureOf } from './screen'
 import type { LeverSettings } from '../placement/settings'
+import { placesBetween, type CompiledTravel, type PlaceBetween } from './travel'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
 import type { Geometry } from '../readings/geometry'
 import type { LineTorque } from '../strength/lineTorque'
 import type { ShaftSpeed } from '../strength/shaftSpeed'
-import { isSameState, type Check, type CheckState } from '../check/check'
+import { isSameState, type Check, type CheckState, type WheelPlace } from '../check/check'
 import { judgedPlan, type JudgedState } from '../check/judgedPlan'
 
 /** One line at one setting of the levers. */
@@ -46,6 +47,8 @@ export interface Evaluation {
   readonly setBack: Known<Vec3> | null
   readonly lines: readonly LineEvaluation[]
   readonly gaps: readonly GapEvaluation[]
+  /** Places of the wheels between the named ones where something stands worse. */
+  readonly between: readonly PlaceBetween[]
   readonly checks: readonly Check[]
   readonly verdict: Verdict
   readonly missing: readonly Missing[]
@@ -69,11 +72,14 @@ export const evaluateBuild = (build: Build, settings: LeverSettings): Evaluation
  */
 export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Evaluation {
   for (const [lever, amount] of Object.entries(settings)) requireFinite(amount, `settings.${lever}`)
-  const figure = figuresAt(compiled, settings)
-  const { build, ride } = compiled
+  const { build, ride, graph, levers, travel } = compiled
+  const between = travel ? placesBetween(graph, build, levers, travel, settings) : []
+  const figure = figuresAt(compiled, settings, between)
   const places = placesAt(compiled, ride, figure)
-  const lines = compiled.lines.map((line) => evaluateLine(compiled, line, figure))
-  const gaps = compiled.gaps.map((gap) => evaluateGap(gap, figure, (moves) => chainAt(moves, figure)))
+  const lines = compiled.lines.map((line) => evaluateLine(compiled, line, figure, between))
+  const gaps = compiled.gaps.map((gap) =>
+    evaluateGap(gap, figure, (moves) => chainAt(moves, figure), placeIn(travel, between)),
+  )
   const checks = [...lines.flatMap((line) => line.checks), ...gaps.map(({ check }) => check)]
   return {
     settings,
@@ -86,6 +92,7 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     setBack: places.setBack,
     lines,
     gaps,
+    between,
     checks,
     verdict: gravest(checks.map((check) => check.verdict)),
     missing: onceEach(checks.flatMap((check) => check.missing)),
@@ -101,11 +108,14 @@ function evaluateLine(
   compiled: CompiledBuild,
   { line, speed, torque, states, checks }: CompiledLine,
   figure: FigureOf,
+  between: readonly PlaceBetween[],
 ): LineEvaluation {
-  const judged = states.map((state): JudgedState => {
+  const placed = placeIn(compiled.travel, between)
+  const judged = states.flatMap((state): JudgedState[] => {
+    const at = placed(state.state.at)
+    if (at === undefined) return []
     const figures = figuresIn(compiled, line, state, figure)
-    const { state: torque, at } = state.state
-    return { state: torque, at, figures, turning: turning(line, figures) }
+    return [{ state: state.state.state, at, figures, turning: turning(line, figures) }]
   })
   const atRide = (state: CheckState) =>
     judged.find((one) => isSameState(one, { state, at: null }))?.figures ?? null
@@ -119,6 +129,16 @@ function evaluateLine(
     states: judged,
     checks: checks.flatMap((plan) => judgedPlan(plan, judged, figure) ?? []),
   }
+}
+
+/** A place of the wheels as it is called now; undefined for a spare one that nothing stands at. */
+function placeIn(
+  travel: CompiledTravel | null,
+  between: readonly PlaceBetween[],
+): (at: WheelPlace | null) => WheelPlace | null | undefined {
+  const spares = new Set(travel?.spares.map(({ id }) => id))
+  const used = new Map(between.map(({ id, name }) => [id, { id, name }]))
+  return (at) => (at !== null && spares.has(at.id) ? used.get(at.id) : at)
 }
 
 /** A line's figures in one state; unknown with everything that was not read or cannot be reached. */

@@ -9,6 +9,7 @@ import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
+import { wheelPlaces } from '../project/wheelPlaces'
 import { measuredGap, type MeasuredGap } from '../readings/gapReading'
 import { vectorAt, type MeasuredModel } from '../readings/geometry'
 import type { PlacedState, Places } from './places'
@@ -30,10 +31,22 @@ export interface CompiledGap {
   readonly plans: readonly PlannedGap[]
 }
 
-/** All gaps of a build, as columns of its graph. */
-export function compileGaps(build: Build, measured: MeasuredModel, places: Places): CompiledGap[] {
+/**
+ * All gaps of a build, as columns of its graph.
+ *
+ * @param between - places of the wheels besides the named ones
+ * @param isOnlyBetween - for these alone, none of the named ones
+ */
+export function compileGaps(
+  build: Build,
+  measured: MeasuredModel,
+  places: Places,
+  between: readonly WheelPlace[] = [],
+  isOnlyBetween = false,
+): CompiledGap[] {
   const chassis = build.bodies.find(({ kind }) => kind === 'chassis')?.id ?? ''
-  const stands = wheelPlaces(build).map((at) => ({ at, placed: places.placed(at && stateAt(at), null) }))
+  const wanted = isOnlyBetween ? between : [...placesOf(build), ...between]
+  const stands = wanted.map((at) => ({ at, placed: places.placed(at && stateAt(at), null) }))
   return build.gaps.map((gap) => {
     const own = build.points.find(({ id }) => id === gap.point)?.body ?? ''
     const bodies = [own, gap.obstacle ?? chassis] as const
@@ -59,9 +72,9 @@ const pointOf = ({ points }: MeasuredModel, id: Id) =>
   points.get(id) ?? unknown(`point "${id}" is not in the build`)
 
 /** Ride height, then the other places of the wheels. */
-const wheelPlaces = ({ states }: Build): (WheelPlace | null)[] => [
+const placesOf = (build: Build): (WheelPlace | null)[] => [
   null,
-  ...states.map(({ id, name }) => ({ id, name })),
+  ...wheelPlaces(build).map(({ id, name }) => ({ id, name })),
 ]
 const stateAt = (at: WheelPlace) => ({ state: 'ride', at, noseUpDeg: known(0) }) as const
 
@@ -83,6 +96,7 @@ export function evaluateGap(
   compiled: CompiledGap,
   figure: (column: Column) => number,
   reaches: (moves: readonly BodyMove[]) => Known<unknown>,
+  calledNow: (at: WheelPlace | null) => WheelPlace | null | undefined,
 ): GapEvaluation {
   const { gap, bodies, places, plans } = compiled
   const standsAt = (at: WheelPlace | null) => {
@@ -95,7 +109,7 @@ export function evaluateGap(
   const stands = standsAt(null)
   return {
     gap,
-    check: judgedGap(plans, figure, standsAt) as Check,
+    check: judgedGap(plans, figure, standsAt, calledNow) as Check,
     ride: stands.known
       ? mapKnown(ride, ({ gap: column, point, toward }) => ({
           gapMm: figure(column),

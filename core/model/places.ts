@@ -5,13 +5,15 @@ import { mapKnown, unknown, type Known } from '../known'
 import type { PlaceColumns } from '../line/lineColumns'
 import { adapterOf, type Adapter } from '../placement/adapterColumns'
 import type { BodyMove, LeverColumns } from '../placement/bodyMove'
-import { ownMoves, standing, type CountedFrom, type Movers } from '../placement/bodyMoves'
+import { ownMoves, standing } from '../placement/bodyMoves'
+import type { CountedFrom, Movers } from '../placement/movers'
 import { axleById } from '../project/bodies'
 import type { Body, BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { MeasuredModel } from '../readings/geometry'
 import { trialMove } from './trialMove'
+import { wheelsAtPlace, wheelsAtRide, type WheelsOf } from './wheelHeights'
 
 /** Where everything stands in one state of the vehicle, as columns. */
 export interface PlacedState extends PlaceColumns {
@@ -42,8 +44,17 @@ export interface Places {
   readonly inTrial: (trial: Id | null) => PlacedState
 }
 
-/** The states of a build, from its measured model. */
-export function placesOf(build: Build, measured: MeasuredModel, levers: LeverColumns): Places {
+/**
+ * The states of a build, from its measured model.
+ *
+ * @param spare - places of the wheels that are set from outside, by their ids
+ */
+export function placesOf(
+  build: Build,
+  measured: MeasuredModel,
+  levers: LeverColumns,
+  spare: ReadonlyMap<Id, WheelsOf> = new Map(),
+): Places {
   const { graph, points, axes } = measured
   const asRead = readPoint(points)
   const adapterBy = (amounts: LeverColumns) =>
@@ -51,16 +62,18 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
       mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => direction),
     )
   const adapter = adapterBy(levers)
-  const from = countedFrom(build, measured, levers, setBack(asRead, adapter))
+  const settled = setBack(asRead, adapter)
+  const from = countedFrom(build, measured, levers, settled)
   const made = new Map<string, PlacedState>()
+  const rideWheels = wheelsAtRide(graph, build, levers)
   const ride = stateOf({
     graph,
     build,
     levers,
     from,
-    point: setBack(asRead, adapter),
+    point: settled,
     rise: () => null,
-    wheels: () => null,
+    wheels: (body) => rideWheels.get(body) ?? null,
     when: '',
     place: '',
   })
@@ -70,7 +83,8 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
     others: PlacedState | null = null,
     setBackBy: Adapter | null = adapter,
   ): PlacedState {
-    const isMoved = (body: Body) => movers.rise(body.id) !== null || movers.wheels(body.id) !== null
+    const isMoved = ({ id }: Body) =>
+      movers.rise(id) !== null || movers.wheels(id) !== (rideWheels.get(id) ?? null)
     const moves = new Map(
       build.bodies.map(({ id }) => {
         const chain = standing(build, id)
@@ -96,30 +110,21 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
     // A transfer case or a gearbox does not wind up.
     const isWound = axle !== undefined && noseUpDeg.known && noseUpDeg.value !== 0
     const turnedDeg = isWound ? noseUpDeg.value : 0
-    const wheels = build.states.find(({ id }) => id === at?.id)?.wheels ?? []
-    if (!isWound && wheels.length === 0) return ride
+    const up = at ? (spare.get(at.id) ?? wheelsOf(at.id)) : rideWheels
+    if (!isWound && [...up].every(([id, wheels]) => wheels === rideWheels.get(id))) return ride
     const rise = isWound ? graph.source(turnedDeg) : null
     if (rise !== null)
       graph.name(
         [rise],
         `${axle?.name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
       )
-    const up = new Map(
-      wheels.map(({ axle: id, leftUpMm, rightUpMm }) => {
-        const columns = { leftUp: graph.source(leftUpMm), rightUp: graph.source(rightUpMm) }
-        const name = axleById(build, id)?.name ?? id
-        graph.name([columns.leftUp], `${name}: left wheel up from ride height, at ${at?.name}`)
-        graph.name([columns.rightUp], `${name}: right wheel up from ride height, at ${at?.name}`)
-        return [id, columns] as const
-      }),
-    )
     return stateOf(
       {
         graph,
         build,
         levers,
         from,
-        point: setBack(asRead, adapter),
+        point: settled,
         rise: (body) => (body === axle?.id ? rise : null),
         wheels: (body) => up.get(body) ?? null,
         when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
@@ -129,6 +134,7 @@ export function placesOf(build: Build, measured: MeasuredModel, levers: LeverCol
     )
   }
 
+  const wheelsOf = remembered((id) => wheelsAtPlace(graph, build, levers, id, rideWheels))
   const unmoved = placedState(build, measured, new Map(), null)
   const inTrial = remembered((id) => {
     const packed = build.trials.find((trial) => trial.id === id)?.packed ?? {}

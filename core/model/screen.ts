@@ -14,6 +14,7 @@ import { asRadians } from '../units/angle'
 import type { CompiledBuild, CompiledLine } from './compile'
 import { gapWants } from './gaps'
 import type { PlacedState } from './places'
+import type { PlaceBetween } from './travel'
 
 /** Reads the figure of a column. */
 export type FigureOf = (column: Column) => number
@@ -30,14 +31,30 @@ const rows = new WeakMap<CompiledBuild, OneRow>()
 /**
  * Sets the levers and works out everything that is shown, with the readings at their means.
  *
+ * @param between - where between the named places of the wheels something is worse
  * @returns the figures, which stand until the levers are set again
  */
-export function figuresAt(compiled: CompiledBuild, settings: LeverSettings): FigureOf {
+export function figuresAt(
+  compiled: CompiledBuild,
+  settings: LeverSettings,
+  between: readonly PlaceBetween[],
+): FigureOf {
   const { run, wanted } = rowOf(compiled)
-  for (const [id, column] of compiled.levers) run.set(column, settings[id] ?? 0)
+  for (const [column, figure] of givenFigures(compiled, settings, between)) run.set(column, figure)
   run.bring(wanted, 1)
   return run.figure
 }
+
+/** What is given from outside at a setting: amounts of levers, and how far up the wheels are at places between. */
+export const givenFigures = (
+  { levers }: Pick<CompiledBuild, 'levers'>,
+  settings: LeverSettings,
+  between: readonly PlaceBetween[],
+): Map<Column, number> =>
+  new Map([
+    ...[...levers].map(([id, column]) => [column, settings[id] ?? 0] as const),
+    ...between.flatMap(({ figures }) => [...figures]),
+  ])
 
 /** The geometry as measured, before any lever is moved. */
 export const asMeasured = (compiled: CompiledBuild): Geometry => rowOf(compiled).measured

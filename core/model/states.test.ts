@@ -31,7 +31,7 @@ const bump = { id: 'bump', name: 'bump', wheels: wheels(60) }
 /** The points of the demo's axle in one of its states, and where they are measured. */
 function placesIn(build: ReturnType<typeof travelling>, at: string) {
   const compiled = compile(build)
-  const figure = figuresAt(compiled, {})
+  const figure = figuresAt(compiled, {}, [])
   const state = compiled.lines[0]!.states.find(
     (one) => one.state.at?.id === at && one.state.state === 'ride',
   )!
@@ -116,7 +116,7 @@ describe('an axle in its travel', () => {
     if (!why.ok) throw new Error(why.names.join(' '))
     const said = JSON.stringify(why.origin)
     expect(said).toContain('rear axle, with its wheels, at droop')
-    expect(said).toContain('left wheel up from ride height, at droop')
+    expect(said).toContain('wheels up from ride height, at droop')
     expect(why.origin.figure).toBeCloseTo(resultJson(build).lines[0]!.travel[0]!.ride!.joints[1]!.angleDeg, 9)
     const { uncertainty } = resultJson(build, undefined, 200)
     expect(uncertainty!.plusMinus['lines[0].travel[1].ride.joints[0].angleDeg']).toBeGreaterThan(0)

@@ -7,8 +7,11 @@ import type { LineEvaluation } from '../model/evaluateBuild'
  */
 export function slipTravel({ states }: Pick<LineEvaluation, 'states'>, shaft: number): number | null {
   if (states.every(({ at }) => at === null)) return null
-  const lengths = states.flatMap(({ figures }) =>
-    figures.known ? (figures.value.shafts[shaft]?.lengths.all[0]?.length ?? []) : [],
-  )
+  const lengths = states.flatMap(({ figures }) => {
+    if (!figures.known) return []
+    const length = figures.value.shafts[shaft]?.lengths.all[0]?.length
+    // With a slip yoke the shaft keeps its length and slides.
+    return length === undefined ? [] : [length + (shaft === 0 ? (figures.value.slideMm ?? 0) : 0)]
+  })
   return lengths.length < 2 ? null : Math.max(...lengths) - Math.min(...lengths)
 }

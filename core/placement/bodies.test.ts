@@ -50,9 +50,7 @@ describe('an axle on columns', () => {
           ]
           const wedge = graph.source(0)
           const axle = { ...axlesOf(build)[0]!, noseFaces } as AxleBody
-          const move = turnedColumns(graph, build, axle, new Map([['wedge', wedge]]), null, () =>
-            known(source(centre)),
-          )!
+          const move = turnedColumns(graph, axle, [wedge], '', () => known(source(centre)))!
           const [moved, turned] = [move.point(source(point)), move.direction(source(point))]
           const run = newRun(graph, 1)
           run.set(wedge, degrees)

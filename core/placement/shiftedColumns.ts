@@ -1,4 +1,4 @@
-import { moveStep, type Graph } from '../columns/graph'
+import { moveStep, type Column, type Graph } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
 import { known } from '../known'
 import type { Body } from '../project/body'
@@ -47,11 +47,27 @@ export function shiftedColumns(
       own.flatMap(({ lever, amount }) => (lever.kind === kind ? [amount] : [])),
     ),
   )
+  return shifted(
+    graph,
+    body,
+    own.map(({ amount }) => amount),
+    along,
+  )
+}
+
+/** A body raised by the sum of amounts, in mm; null for none. */
+export function raisedColumns(graph: Graph, body: Body, amounts: readonly Column[]): BodyMove | null {
+  if (amounts.length === 0) return null
+  const none = graph.source(0)
+  return shifted(graph, body, amounts, [none, none, summed(graph, amounts)])
+}
+
+function shifted(graph: Graph, body: Body, amounts: readonly Column[], along: readonly Column[]): BodyMove {
   const move = moveStep(graph, SHIFTED, along)
   graph.name(move, `${body.name}, shifted`)
   return {
     body: body.id,
-    amounts: own.map(({ amount }) => amount),
+    amounts,
     basis: known(null),
     tooFar: { what: `${body.name}: it cannot be moved that far`, path: '' },
     ...rigidly(graph, move),

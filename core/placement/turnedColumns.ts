@@ -3,44 +3,40 @@ import type { Kernel, Row } from '../columns/kernel'
 import { known, type Known } from '../known'
 import { turnMove } from '../linalg/mat3'
 import type { AxleBody } from '../project/body'
-import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import { vectorAt } from '../readings/geometry'
 import { radians } from '../units/angle'
-import { leversOn, summed, type BodyMove, type LeverColumns } from './bodyMove'
+import { summed, type BodyMove } from './bodyMove'
 import { heldBody, refused } from './heldBody'
 
-/** An axle that turns about its centre by wedges and by a rise of its nose, in degrees; null when nothing turns it. */
+/**
+ * An axle that turns by wedges or by a rise of its nose, in degrees; null when nothing turns it.
+ *
+ * @param pivot - what it turns about; its centre when absent
+ * @param when - under which torque, to follow its name: ", under drive"
+ */
 export function turnedColumns(
   graph: Graph,
-  build: Build,
   axle: AxleBody,
-  levers: LeverColumns,
-  wound: { readonly rise: Column; readonly when: string } | null,
+  amounts: readonly Column[],
+  when: string,
   point: (id: Id) => Known<VectorColumns>,
+  pivot = axle.centre,
 ): BodyMove | null {
-  const wedges = leversOn(build, axle.id, levers).map(({ amount }) => amount)
-  const amounts = wound === null ? wedges : [...wedges, wound.rise]
   if (amounts.length === 0) return null
   const tooFar = { what: `${axle.name}: it cannot be turned that far`, path: '' }
   const moves = { body: axle.id, amounts, tooFar }
   const centre =
-    axle.centre === undefined
+    pivot === undefined
       ? refused(`${axle.name}: its centre was not read, so it cannot be turned`)
-      : point(axle.centre)
+      : point(pivot)
   if (!centre.known) return { ...moves, basis: centre, ...heldBody(graph, amounts) }
   // Right-handed about +Y dips the front of a body, so a forward nose rises against it.
   const sense = axle.noseFaces === 'forward' ? -1 : 1
   return {
     ...moves,
     basis: known(null, centre.assumptions),
-    ...crossTurn(
-      graph,
-      `${axle.name}, turned${wound?.when ?? ''}`,
-      centre.value,
-      summed(graph, amounts),
-      sense,
-    ),
+    ...crossTurn(graph, `${axle.name}, turned${when}`, centre.value, summed(graph, amounts), sense),
   }
 }
 

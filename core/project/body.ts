@@ -112,11 +112,73 @@ export interface AxleMotionRow {
   readonly noseUpDeg: number
 }
 
-/** How an axle moves with its wheels: read at several heights. */
-export interface AxleMotion {
+/** Read at several heights of the wheels: best of all where it can be had. */
+export interface TableMotion {
   readonly kind: 'table'
   /** Three at least, from droop to bump; one of them is ride height. */
   readonly rows: readonly AxleMotionRow[]
+  /** The point of the axle whose way forward was read; its centre when absent. */
+  readonly at?: Id
+}
+
+/** A leaf spring by its arc: its seat goes round a point near the front eye. */
+export interface ArcMotion {
+  readonly kind: 'arc'
+  /** Middle of the spring's seat on the axle. */
+  readonly seat: Id
+  /** The eye that does not swing, on the chassis. */
+  readonly eye: Id
+  /** Radius of the arc as a share of the way from seat to eye; three quarters when absent. */
+  readonly radiusShare?: number
+  /** How far the nose turns up with each mm the wheels come up. */
+  readonly noseUpDegPerMm?: number
+}
+
+/** What holds an axle to the chassis, by points that are read like all others. */
+export type AxleHolding =
+  | {
+      readonly id: Id
+      readonly kind: 'link'
+      readonly name?: string
+      readonly chassis: Id
+      readonly axle: Id
+    }
+  | { readonly id: Id; readonly kind: 'ball'; readonly name?: string; readonly axle: Id }
+  | {
+      readonly id: Id
+      readonly kind: 'slider'
+      readonly name?: string
+      readonly axle: Id
+      readonly stays: SliderWay
+    }
+  | { readonly id: Id; readonly kind: 'hinge'; readonly name?: string; readonly axle: Id; readonly axle2: Id }
+
+/** The way in which a slider does not let its point go. */
+export const SLIDER_WAYS = ['along', 'aside', 'up'] as const
+export type SliderWay = (typeof SLIDER_WAYS)[number]
+
+/** An axle on links, a torque tube, an arm: what holds it says how it moves. */
+export interface LinkMotion {
+  readonly kind: 'links'
+  readonly holdings: readonly AxleHolding[]
+}
+
+/** How an axle moves with its wheels. */
+export type AxleMotion = TableMotion | ArcMotion | LinkMotion
+
+/** How far the wheels of an axle go from ride height, in mm; the right one like the left where nothing is told of it. */
+export interface AxleTravel {
+  readonly bumpMm: number
+  readonly droopMm: number
+  readonly rightBumpMm?: number
+  readonly rightDroopMm?: number
+  /** Where a stop ends the bump, or a strap the droop, before the spring does. */
+  readonly stopMm?: number
+  readonly strapMm?: number
+  /** One wheel up while the other is down, each so far, where that is less than bump and droop. */
+  readonly crossMm?: number
+  /** How far the wheels come up once the weight to come is in, or other springs; negative: down. */
+  readonly settleMm?: number
 }
 
 export interface AxleSizes {
@@ -137,6 +199,7 @@ export interface AxleBody extends BodyBase {
   readonly spring?: 'above' | 'below'
   readonly sizes?: AxleSizes
   readonly motion?: AxleMotion
+  readonly travel?: AxleTravel
 }
 
 /** The bracket that holds a centre bearing. */

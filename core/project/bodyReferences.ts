@@ -1,6 +1,7 @@
-import type { Body, BodyKind } from './body'
+import type { AxleBody, Body, BodyKind } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
+import type { Id } from './id'
 import { isLeverOn } from './lever'
 
 type Complain = (path: string, message: string) => void
@@ -19,6 +20,8 @@ export function bodyReferences(build: Build, complain: Complain): void {
       if (!points.has(id)) complain(`bodies[${i}].mounts.${key}`, `there is no point "${id}"`)
     if (body.kind === 'axle' && body.centre !== undefined && !points.has(body.centre))
       complain(`bodies[${i}].centre`, `there is no point "${body.centre}"`)
+    if (body.kind === 'axle')
+      motionProblems(build, body, (path, message) => complain(`bodies[${i}].motion.${path}`, message))
   })
   const requireKind = (id: string, kind: BodyKind, path: string) => {
     if (bodyById(build, id)?.kind !== kind) complain(path, `there is no ${kind} "${id}"`)
@@ -28,6 +31,10 @@ export function bodyReferences(build: Build, complain: Complain): void {
     if (!body) complain(`levers[${i}].body`, `there is no body "${lever.body}"`)
     else if (!isLeverOn(lever.kind, body.kind))
       complain(`levers[${i}].body`, `"${lever.kind}" does not move a ${body.kind}`)
+    const holdings = body?.kind === 'axle' && body.motion?.kind === 'links' ? body.motion.holdings : []
+    const isLink = holdings.some(({ id, kind }) => id === lever.holding && kind === 'link')
+    if ((lever.kind === 'link-length' || lever.holding !== undefined) && !isLink)
+      complain(`levers[${i}].holding`, `there is no link "${lever.holding ?? ''}" on this axle`)
     if (lever.range[0] > lever.range[1])
       complain(`levers[${i}].range`, 'must run from the lower to the higher figure')
   })
@@ -56,4 +63,36 @@ function standProblem(build: Build, body: Body, complain: (message: string) => v
     if (seen.has(on.id)) return complain('bodies stand on each other in a circle')
     seen.add(on.id)
   }
+}
+
+/** Points that an axle's motion is told by must be there, each on its side of what moves. */
+function motionProblems(
+  { points }: Build,
+  { id: axle, motion }: AxleBody,
+  complain: (path: string, message: string) => void,
+): void {
+  const requirePoint = (id: Id | undefined, path: string, isOnAxle: boolean) => {
+    if (id === undefined) return
+    const point = points.find((one) => one.id === id)
+    if (!point) complain(path, `there is no point "${id}"`)
+    else if ((point.body === axle) !== isOnAxle)
+      complain(
+        path,
+        isOnAxle ? `"${id}" is no point of this axle` : `"${id}" goes along with the axle itself`,
+      )
+  }
+  if (motion?.kind === 'table') requirePoint(motion.at, 'at', true)
+  if (motion?.kind === 'arc') {
+    requirePoint(motion.seat, 'seat', true)
+    requirePoint(motion.eye, 'eye', false)
+  }
+  if (motion?.kind !== 'links') return
+  motion.holdings.forEach((holding, i) => {
+    const at = `holdings[${i}]`
+    if (motion.holdings.findIndex(({ id }) => id === holding.id) < i)
+      complain(`${at}.id`, `"${holding.id}" is already the id of another`)
+    requirePoint(holding.axle, `${at}.axle`, true)
+    if (holding.kind === 'link') requirePoint(holding.chassis, `${at}.chassis`, false)
+    if (holding.kind === 'hinge') requirePoint(holding.axle2, `${at}.axle2`, true)
+  })
 }

@@ -1,7 +1,7 @@
 import { array, boolean, object } from 'yup'
 import { byWord } from './byWord'
 import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
-import { BODY_KINDS, OUTLINE_VIEWS } from './body'
+import { BODY_KINDS, OUTLINE_VIEWS, SLIDER_WAYS } from './body'
 
 const size = () => figure(0, 100_000)
 
@@ -75,8 +75,10 @@ const powertrain = object({
   rockDeg: figure(0, 30),
 })
 
-const motion = object({
-  kind: wordField(['table']).required(),
+const motionKind = wordField(['table', 'arc', 'links']).required()
+
+const tableMotion = object({
+  kind: motionKind,
   rows: array()
     .of(
       object({
@@ -88,8 +90,8 @@ const motion = object({
     .min(3)
     .max(50)
     .required(),
+  at: idField(),
 })
-  .default(undefined)
   .test('rising', 'its heights must rise from row to row', (value) =>
     (value?.rows ?? []).every(
       (row, i, rows) => i === 0 || !(row.wheelUpMm <= (rows[i - 1]?.wheelUpMm ?? -Infinity)),
@@ -101,6 +103,51 @@ const motion = object({
       : true,
   )
 
+const holdingBase = {
+  id: requiredId(),
+  kind: wordField(['link', 'ball', 'slider', 'hinge']).required(),
+  name: nameField(),
+}
+
+/** What holds an axle, by its kind. */
+export const HOLDING_SHAPES = {
+  link: object({ ...holdingBase, chassis: requiredId(), axle: requiredId() }),
+  ball: object({ ...holdingBase, axle: requiredId() }),
+  slider: object({ ...holdingBase, axle: requiredId(), stays: wordField(SLIDER_WAYS).required() }),
+  hinge: object({ ...holdingBase, axle: requiredId(), axle2: requiredId() }),
+} as const
+
+/** How an axle moves, by the kind of its motion. */
+export const MOTION_SHAPES = {
+  table: tableMotion,
+  arc: object({
+    kind: motionKind,
+    seat: requiredId(),
+    eye: requiredId(),
+    radiusShare: figure(0.05, 2),
+    noseUpDegPerMm: figure(-1, 1),
+  }),
+  links: object({
+    kind: motionKind,
+    holdings: array()
+      .of(byWord('kind', HOLDING_SHAPES, true))
+      .max(12)
+      .required(),
+  }),
+} as const
+
+const way = () => figure(0, 1000)
+const travel = object({
+  bumpMm: way().required(),
+  droopMm: way().required(),
+  rightBumpMm: way(),
+  rightDroopMm: way(),
+  stopMm: way(),
+  strapMm: way(),
+  crossMm: way(),
+  settleMm: figure(-500, 500),
+}).default(undefined)
+
 const axle = object({
   ...base,
   centre: idField(),
@@ -108,7 +155,8 @@ const axle = object({
   suspension: wordField(['leaf', 'soft-links', 'rigid-links', 'fixed']).required(),
   spring: wordField(['above', 'below']),
   sizes: object({ housingDiameterMm: size(), tyreDiameterMm: size(), trackMm: size() }).default(undefined),
-  motion,
+  motion: byWord('kind', MOTION_SHAPES),
+  travel,
 })
 
 /** The shape of a body of each kind. */

@@ -92,6 +92,7 @@ const lever = object({
   id: requiredId(),
   kind: wordField(LEVER_KINDS).required(),
   body: requiredId(),
+  holding: idField(),
   name: nameField(),
   range: array().of(figure(-1000, 1000).required()).length(2).required(),
   step: figure(0.01, 100).required(),

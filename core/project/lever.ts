@@ -12,7 +12,8 @@ const MOUNTED: readonly BodyKind[] = ['powertrain', 'transfer-case']
 const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
 
 /**
- * Every kind of lever. Positive amounts are up, forward, left, nose up, and a longer adapter.
+ * Every kind of lever. Positive amounts are up, forward, left, nose up, a longer adapter or link; a lift takes the chassis up, a block
+ * the axle, a strap takes so much of the droop.
  *
  * A body on three mounts is moved by them, an axle by turning it about its centre, anything else is shifted as it is.
  */
@@ -27,6 +28,10 @@ export const LEVER_KIND_FACTS = {
   up: { unit: 'mm', on: SHIFTED },
   adapter: { unit: 'mm', on: ['powertrain'] },
   wedge: { unit: 'deg', on: ['axle'] },
+  lift: { unit: 'mm', on: ['axle'] },
+  block: { unit: 'mm', on: ['axle'] },
+  strap: { unit: 'mm', on: ['axle'] },
+  'link-length': { unit: 'mm', on: ['axle'] },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 
 export type LeverKind = keyof typeof LEVER_KIND_FACTS
@@ -46,6 +51,8 @@ export interface Lever {
   readonly kind: LeverKind
   /** The body it moves. */
   readonly body: BodyId
+  /** The link that it makes longer or shorter, of those that hold its axle. */
+  readonly holding?: Id
   /** What the builder calls it: “rear torque mount”. */
   readonly name?: string
   readonly range: readonly [number, number]

@@ -16,6 +16,8 @@ export const END_SHAPES = {
     boreBottomToJointMm: length(),
     setInMm: length(),
     sealToShaftEndMm: length(),
+    engagedMm: length(),
+    splineDiameterMm: figure(1, 500),
     witnessMm: length(),
   }),
 } as const

@@ -47,6 +47,9 @@ export interface SlipYokeEnd {
   readonly setInMm?: number
   /** How far the output shaft stands out of the seal face. */
   readonly sealToShaftEndMm?: number
+  /** How much spline is engaged at ride height, and its diameter. */
+  readonly engagedMm?: number
+  readonly splineDiameterMm?: number
   /** Length of the bright band that the old yoke's travel has worn. */
   readonly witnessMm?: number
 }

@@ -8,6 +8,7 @@ import type { BearingLoad, JointLoad } from '../line/lineForces'
 import type { LineFigures, ShaftFigures } from '../line/lineFigures'
 import { phasesOf } from '../line/phases'
 import { lengthBetween, type LengthFigure } from '../line/shaftLengths'
+import { wheelPlaces } from '../project/wheelPlaces'
 import { turning } from '../line/turning'
 import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../line/uniformity'
 import type { LineEvaluation } from '../model/evaluateBuild'
@@ -148,7 +149,7 @@ export function lineJson(build: Build, found: LineEvaluation): LineJson {
     ride: state(ride),
     drive: state(drive),
     coast: state(coast),
-    travel: build.states.map(({ id, name }) => {
+    travel: wheelPlaces(build).map(({ id, name }) => {
       const here = (torqueState: CheckState) => {
         const there = states.find((one) => isSameState(one, { state: torqueState, at: { id, name } }))
         return there?.figures ?? null

@@ -2,6 +2,8 @@ import { stateKey } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
 import { LOCKED_DEG } from '../line/turning'
 import type { CompiledBuild } from '../model/compile'
+import { evaluate } from '../model/evaluateBuild'
+import { givenFigures } from '../model/screen'
 import { leverGrid } from '../placement/leverGrid'
 import type { LeverSettings } from '../placement/settings'
 import type { Lever } from '../project/lever'
@@ -63,7 +65,7 @@ export function buildProblem(
         ),
       ]),
     ],
-    fixed: new Map([...columns].map(([id, column]) => [column, settings[id] ?? 0] as const)),
+    fixed: givenFigures(compiled, settings, evaluate(compiled, settings).between),
   }
 }
 

@@ -1,6 +1,7 @@
 import { newRun } from '../columns/run'
 import { compile } from '../model/compile'
 import { evaluate } from '../model/evaluateBuild'
+import { givenFigures } from '../model/screen'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
@@ -50,16 +51,15 @@ export function leverMap(
   const [first, second] = levers
   if (!first || !second || first === second) return null
   const compiled = compile(build)
-  const unread = new Set(
-    evaluate(compiled, settings).checks.flatMap(({ id, verdict }) => (verdict === 'unknown' ? [id] : [])),
-  )
+  const present = evaluate(compiled, settings)
+  const unread = new Set(present.checks.flatMap(({ id, verdict }) => (verdict === 'unknown' ? [id] : [])))
   const limitsAt = (strictness: Strictness): readonly SearchLimit[] =>
     buildProblem(compiled, settings, [], { unread, strictness }).limits
   const [strict, allowed] = [limitsAt('holds'), limitsAt('allowed')]
   const [x, y] = [amountsOf(first, size), amountsOf(second, size)]
   const count = size * size
   const run = newRun(compiled.graph, count)
-  for (const [id, column] of compiled.levers) run.set(column, settings[id] ?? 0)
+  for (const [column, figure] of givenFigures(compiled, settings, present.between)) run.set(column, figure)
   const [xColumn, yColumn] = [compiled.levers.get(xId), compiled.levers.get(yId)]
   if (xColumn === undefined || yColumn === undefined) return null
   const [xCells, yCells] = [run.fill(xColumn), run.fill(yColumn)]

@@ -98,7 +98,8 @@ function problemOf({ input }: Case) {
   } as const
   const build = { levers, bodies: [powertrain, axle] } as unknown as Build
   const engine = mountedColumns(graph, build, powertrain, columns, point)
-  const turn = turnedColumns(graph, build, axle, columns, null, point)
+  const wedges = levers.flatMap(({ id, kind }: any) => (kind === 'wedge' ? [columns.get(id)!] : []))
+  const turn = turnedColumns(graph, axle, wedges, '', point)
   const axis = {
     output: engine?.direction(direction(output)) ?? direction(output),
     pinion: turn?.direction(direction(input.pinion)) ?? direction(input.pinion),

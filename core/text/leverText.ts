@@ -19,6 +19,10 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   up: { name: 'up and down', ways: ['up', 'down'] },
   adapter: { name: 'adapter, or a longer gearbox', ways: ['longer', 'shorter'] },
   wedge: { name: 'wedge at the spring seat', ways: ['nose up', 'nose down'] },
+  lift: { name: 'ride height by its springs', ways: ['higher', 'lower'] },
+  block: { name: 'lowering block', ways: ['lower', 'higher'] },
+  strap: { name: 'limit strap', ways: ['less droop', 'more droop'] },
+  'link-length': { name: 'link', ways: ['longer', 'shorter'] },
 }
 
 /** Where something is packed, in words. */
@@ -66,6 +70,8 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
   const raises = change > 0
   if (lever.kind === 'adapter')
     return `Make the adapter or the gearbox ${size} ${leverWays(lever)[raises ? 0 : 1]}`
+  const ofAxle = axleInstruction(build, lever, size, raises)
+  if (ofAxle) return ofAxle
   const mount = MOUNTS[lever.kind]
   if (mount) {
     const what = lever.name ? `the ${lever.name}` : mount
@@ -79,6 +85,33 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
         ? body.name
         : 'the powertrain'
   return `Move ${what} ${size} ${leverWays(lever)[raises ? 0 : 1]}`
+}
+
+/** Levers of an axle besides its wedge; null for any other. */
+function axleInstruction(build: Build, lever: Lever, size: string, isMore: boolean): string | null {
+  const axle = axleById(build, lever.body)
+  if (!axle) return null
+  switch (lever.kind) {
+    case 'lift':
+      return `Springs at the ${axle.name} that stand ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
+    case 'block':
+      return isMore
+        ? `${size} lowering block at the ${axle.name}`
+        : `Take ${size} of block out at the ${axle.name}`
+    case 'strap':
+      return isMore
+        ? `Limit strap at the ${axle.name}, ${size} less droop`
+        : `Let the strap at the ${axle.name} out ${size}`
+    case 'link-length':
+      return `Make the ${linkName(axle, lever)} ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
+    default:
+      return null
+  }
+}
+
+const linkName = ({ motion }: AxleBody, { name, holding }: Lever): string => {
+  const link = motion?.kind === 'links' ? motion.holdings.find(({ id }) => id === holding) : undefined
+  return name ?? link?.name ?? 'link'
 }
 
 /**

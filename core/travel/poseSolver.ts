@@ -8,8 +8,8 @@ export interface PoseSolver {
    * Points, by rows as they are wanted by `conditionsOf`: used where they differ from row to row of a column.
    */
   readonly points: Float64Array
-  /** Takes the points as they are now, and ride height as where to start from. */
-  readonly reset: () => void
+  /** Takes the points as they are now; the pose that was found last is still where it starts from. */
+  readonly take: () => void
   /**
    * @param leftUp - of the left wheel from ride height, mm
    * @returns false where the links cannot reach, or nothing holds the axle there
@@ -53,7 +53,7 @@ export function poseSolverOf(linkage: Linkage): PoseSolver {
   const { kinds, points } = conditionsOf(linkage)
   const solver = newPoseSolver(kinds)
   solver.points.set(points)
-  solver.reset()
+  solver.take()
   return solver
 }
 
@@ -103,14 +103,13 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
   function restart(): void {
     ;[qw, qx, qy, qz, gx, gy, gz, atLeft, atRight] = [1, 0, 0, 0, 0, 0, 0, 0, 0]
   }
-  function reset(): void {
+  function take(): void {
     mx = (at(0) + at(3)) / 2
     my = (at(1) + at(4)) / 2
     mz = (at(2) + at(5)) / 2
     hx = (at(0) - at(3)) / 2
     hy = (at(1) - at(4)) / 2
     hz = (at(2) - at(5)) / 2
-    restart()
   }
 
   /** The rotation of the pose into the first nine figures of the move. */
@@ -265,8 +264,7 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
     return true
   }
 
-  reset()
-  return { points, reset, solve, move, residualMm: () => worst }
+  return { points, take, solve, move, residualMm: () => worst }
 }
 
 /** AᵀA and Aᵀb of conditions on four unknowns. */
@@ -301,7 +299,8 @@ function solved(m: Float64Array): boolean {
     const by = 1 / (m[6 * i] as number)
     for (let k = i + 1; k < 4; k++) {
       const factor = (m[5 * k + i] as number) * by
-      for (let j = i + 1; j < 5; j++) m[5 * k + j] = (m[5 * k + j] as number) - factor * (m[5 * i + j] as number)
+      for (let j = i + 1; j < 5; j++)
+        m[5 * k + j] = (m[5 * k + j] as number) - factor * (m[5 * i + j] as number)
     }
   }
   for (let i = 3; i >= 0; i--) {

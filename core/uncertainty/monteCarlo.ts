@@ -4,6 +4,7 @@ import type { Input } from '../readings/inputs'
 import type { Column } from '../columns/graph'
 import { sourcesOf } from '../columns/run'
 import type { CompiledBuild } from '../model/compile'
+import { givenFigures } from '../model/screen'
 import { addVector, isFarFromNought, newVectorSums, type VectorSums } from './noughtInterval'
 import {
   addFigure,
@@ -47,11 +48,11 @@ export function* monteCarlo(
   options: SamplingOptions,
   truths: Truths = newTruths(model.compiled, options),
 ): Generator<number, Sureness, void> {
-  const { compiled, settings, figures, wanted } = model
+  const { compiled, settings, between, figures, wanted } = model
   const { inputs } = compiled.measured.list
   const { run, given } = truths
   const count = Math.min(truths.count, options.samples)
-  for (const [id, column] of compiled.levers) run.set(column, settings[id] ?? 0)
+  for (const [column, figure] of givenFigures(compiled, settings, between)) run.set(column, figure)
   truths.setMeans()
   run.bring(wanted, 1, given)
   const nominal = figures.map(({ column }) => run.figure(column))

@@ -6,6 +6,7 @@ import type { Window } from '../project/limit'
 import type { FigureColumn } from '../line/figureColumns'
 import { compile, type CompiledBuild, type CompiledLine } from '../model/compile'
 import type { CompiledGap } from '../model/gaps'
+import type { PlaceBetween } from '../model/travel'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
@@ -21,6 +22,8 @@ export interface SampledFigure extends FigureColumn {
 export interface SampleModel {
   readonly compiled: CompiledBuild
   readonly settings: LeverSettings
+  /** Places of the wheels that were found worse than the named ones. */
+  readonly between: readonly PlaceBetween[]
   readonly figures: readonly SampledFigure[]
   /** Every column that the figures and the vectors behind them stand in. */
   readonly wanted: readonly Column[]
@@ -51,6 +54,7 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
   return {
     compiled,
     settings,
+    between: found.between,
     figures,
     wanted: figures.flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
   }

@@ -42,7 +42,7 @@ describe('sampleModel', () => {
     const build = demoBuild()
     for (const settings of [{}, { tail: 12, wedge: -1.5 }] as LeverSettings[]) {
       const model = sampleModel(build, settings)
-      const figure = figuresAt(compile(build), settings)
+      const figure = figuresAt(compile(build), settings, [])
       const at = (id: string) => figure(model.figures.find((one) => one.id === id)!.column)
       const evaluation = evaluateBuild(build, settings)
       for (const check of evaluation.checks.filter(({ quantity }) => quantity !== 'set-in'))

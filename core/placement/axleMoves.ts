@@ -1,0 +1,40 @@
+import type { VectorColumns } from '../columns/graph'
+import { mapKnown, type Known } from '../known'
+import type { AxleBody } from '../project/body'
+import type { Id } from '../project/id'
+import type { LeverKind } from '../project/lever'
+import { leversOn, type BodyMove } from './bodyMove'
+import type { MovesOf } from './movers'
+import { raisedColumns } from './shiftedColumns'
+import { turnedColumns } from './turnedColumns'
+import { wheelColumns } from './wheelColumns'
+
+/**
+ * How an axle moves: turned by wedges, raised on blocks, taken along by its wheels as its springs and links let it, and last its nose turned by
+ * torque about where its middle has gone.
+ *
+ * @see docs/methods/travel.md
+ */
+export const axleMoves: MovesOf<AxleBody> = (
+  { graph, build, levers, point, rise, wheels, when, place },
+  axle,
+) => {
+  const of = (kind: LeverKind) =>
+    leversOn(build, axle.id, levers).flatMap(({ lever, amount }) => (lever.kind === kind ? [amount] : []))
+  const wound = rise(axle.id)
+  const up = wheels(axle.id)
+  const raised = raisedColumns(graph, axle, of('block'))
+  // Springs on an arc wind up about their seat.
+  const pivot = axle.motion?.kind === 'arc' ? axle.motion.seat : axle.centre
+  const wedges = of('wedge')
+  if (!up && !raised && pivot === axle.centre)
+    return [turnedColumns(graph, axle, wound === null ? wedges : [...wedges, wound], when, point)]
+  const before = [
+    turnedColumns(graph, axle, wedges, '', point),
+    raised,
+    up && wheelColumns(graph, build, axle, levers, up, place, point),
+  ].filter((move) => move !== null)
+  const carried = (id: Id): Known<VectorColumns> =>
+    mapKnown(point(id), (from) => before.reduce((there, move: BodyMove) => move.point(there), from))
+  return [...before, wound === null ? null : turnedColumns(graph, axle, [wound], when, carried, pivot)]
+}
