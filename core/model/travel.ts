@@ -86,10 +86,9 @@ export function heightsInRow(
     (sum, { id, kind, body }) => (kind === 'strap' && body === axle.id ? sum + (settings[id] ?? 0) : sum),
     0,
   )
-  const { crossMm = Infinity } = axle.travel ?? {}
-  const most = way === 'crossed' ? crossMm : Infinity
-  const up = (bump: number, part: number) => Math.min(bump, most) * part
-  const down = (droop: number, part: number) => -Math.max(0, Math.min(droop, most) - cut) * part
+  const cross = way === 'crossed' ? axle.travel?.crossMm : undefined
+  const up = (bump: number, part: number) => (cross ?? bump) * part
+  const down = (droop: number, part: number) => -Math.max(0, (cross ?? droop) - cut) * part
   const size = Math.abs(share)
   const isUp = share > 0
   const left = isUp ? up(reach.left.bumpMm, size) : down(reach.left.droopMm, size)

@@ -42,19 +42,30 @@ function newWheelColumns(
 ): BodyMove {
   const links = linkLevers(build, axle, levers)
   const amounts = [wheels.leftUp, wheels.rightUp, ...links.values()]
-  const moves = { body: axle.id, amounts, tooFar: { what: tooFar(axle, place), path: '' } }
+  const moves = { body: axle.id, amounts, tooFar: { what: tooFar(graph, axle, wheels, place), path: '' } }
   const move = wheelMove(graph, axle, wheels, point, links)
   if (!move.known) return { ...moves, basis: move, ...heldBody(graph, amounts) }
   graph.name(move.value, `${axle.name}, with its wheels${place}`)
   return { ...moves, basis: known(null, move.assumptions), ...rigidly(graph, move.value) }
 }
 
-const tooFar = ({ name, motion }: AxleBody, place: string): string =>
+const tooFar = (
+  graph: Graph,
+  { name, motion }: AxleBody,
+  { leftUp, rightUp }: WheelColumns,
+  place: string,
+): string =>
   motion?.kind === 'links'
-    ? `${name}: the links cannot reach${place || ' that length'}`
+    ? `${name}: the links cannot reach ${place === '' ? 'that length' : upBy(graph.at(leftUp), graph.at(rightUp))}${place}`
     : motion?.kind === 'arc'
       ? `${name}: the arc of its springs ends before${place.replace(/^, at/, '')}`
       : `${name}: how it moves was not read that far${place}`
+
+/** Heights of both wheels as a place is told by them: "−95 mm", "70 / −95 mm". */
+function upBy(leftMm: number, rightMm: number): string {
+  const one = (mm: number) => `${mm < 0 ? '−' : ''}${Math.abs(Math.round(mm))}`
+  return leftMm === rightMm ? `${one(leftMm)} mm` : `${one(leftMm)} / ${one(rightMm)} mm`
+}
 
 /** Levers that make links of an axle longer, by the links' ids. */
 export const linkLevers = (build: Build, axle: AxleBody, levers: LeverColumns): ReadonlyMap<string, Column> =>

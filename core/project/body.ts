@@ -175,7 +175,7 @@ export interface AxleTravel {
   /** Where a stop ends the bump, or a strap the droop, before the spring does. */
   readonly stopMm?: number
   readonly strapMm?: number
-  /** One wheel up while the other is down, each so far, where that is less than bump and droop. */
+  /** One wheel up while the other is down, each so far; the one at its bump, the other at its droop, when absent. */
   readonly crossMm?: number
   /** How far the wheels come up once the weight to come is in, or other springs; negative: down. */
   readonly settleMm?: number

@@ -38,9 +38,9 @@ export function heightsAt(axle: AxleBody, place: TravelPlace): WheelHeights | nu
   const reach = reachOf(axle)
   if (!reach) return null
   const { left, right } = reach
-  const { crossMm = Infinity, settleMm } = axle.travel ?? {}
-  const up = (wheel: WheelReach) => Math.min(wheel.bumpMm, crossMm)
-  const down = (wheel: WheelReach) => -Math.min(wheel.droopMm, crossMm)
+  const { crossMm, settleMm } = axle.travel ?? {}
+  const up = (wheel: WheelReach) => crossMm ?? wheel.bumpMm
+  const down = (wheel: WheelReach) => -(crossMm ?? wheel.droopMm)
   switch (place) {
     case 'droop':
       return { leftUpMm: -left.droopMm, rightUpMm: -right.droopMm }

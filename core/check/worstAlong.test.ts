@@ -1,0 +1,44 @@
+import fc from 'fast-check'
+import { worstAlong } from './worstAlong'
+
+const OPEN = { failLow: null, warnLow: null, warnHigh: null, failHigh: null }
+const atMm = Array.from({ length: 46 }, (_, i) => -100 + 4 * i)
+const along = (figure: (at: number) => number) => atMm.map(figure)
+
+describe('the worst place along the travel', () => {
+  it('is found between the rows, within a tenth of a millimetre, wherever the curve turns', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -90, max: 70, noNaN: true }), fc.double({ min: 60, max: 400, noNaN: true }), (top, wide) => {
+        const figures = along((at) => 3 * Math.cos((at - top) / wide))
+        const worst = worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 4 } })!
+        if (Math.abs(top) > 0.5) expect(worst.isBetween).toBe(true)
+        if (worst.isBetween) expect(Math.abs(worst.atMm - top)).toBeLessThan(0.1)
+      }),
+      { seed: 5, numRuns: 200 },
+    )
+  })
+
+  it('is an end where the curve only rises, and says so', () => {
+    const worst = worstAlong({ atMm, figures: along((at) => at), window: { ...OPEN, warnHigh: 60, failHigh: 90 } })
+    expect(worst).toMatchObject({ atMm: 80, isBetween: false, gravity: 1, value: 80 })
+  })
+
+  it('goes by the lower edge where that is nearer', () => {
+    const figures = along((at) => 30 + ((at + 40) / 10) ** 2)
+    const worst = worstAlong({ atMm, figures, window: { ...OPEN, failLow: 31 } })!
+    expect(worst.gravity).toBe(2)
+    expect(worst.atMm).toBeCloseTo(-40, 6)
+    expect(worst.room).toBeCloseTo(-1 / 31, 6)
+  })
+
+  it('is nowhere between for a figure that stays as it is, and nothing without a limit or a figure', () => {
+    expect(worstAlong({ atMm, figures: along(() => 2), window: { ...OPEN, failHigh: 3 } })!.isBetween).toBe(false)
+    expect(worstAlong({ atMm, figures: along(() => 2), window: OPEN })).toBeNull()
+    expect(worstAlong({ atMm, figures: along(() => NaN), window: { ...OPEN, failHigh: 3 } })).toBeNull()
+  })
+
+  it('leaves out rows that are not reached', () => {
+    const figures = along((at) => (at < -60 ? NaN : -at))
+    expect(worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 90 } })).toMatchObject({ value: 60 })
+  })
+})
