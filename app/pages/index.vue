@@ -16,6 +16,7 @@ const FIRST_VIEW = {
   'teasel-runabout': 'place',
   'sorrel-hauler': 'parts',
   'osier-van': 'parts',
+  'tansy-wagon': 'travel',
 } as const
 
 onMounted(async () => {

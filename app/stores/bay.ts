@@ -51,6 +51,14 @@ const movesOf =
     return move?.known ? move.value : null
   }
 
+/** Range and step of a new lever, where they are not those of spacers under a mount. */
+const USUAL_RANGE: Readonly<Partial<Record<LeverKind, readonly [number, number, number]>>> = {
+  wedge: [-6, 6, 0.5],
+  lift: [-60, 100, 5],
+  block: [-60, 100, 5],
+  strap: [0, 100, 5],
+}
+
 /** The parts in the bay of the open build: their outlines, what stands close, what comes out, and what is done to them. */
 export const useBay = defineStore('bay', () => {
   const workbench = useWorkbench()
@@ -175,16 +183,10 @@ export const useBay = defineStore('bay', () => {
   }
 
   function addLever(body: string, kind: LeverKind): void {
-    const isAngle = kind === 'wedge'
     const id = crypto.randomUUID()
+    const [least, most, step] = USUAL_RANGE[kind] ?? [-20, 20, 1]
     workbench.change('Add a lever', (draft) => {
-      draft.levers.push({
-        id,
-        kind,
-        body,
-        range: isAngle ? [-6, 6] : [-20, 20],
-        step: isAngle ? 0.5 : 1,
-      })
+      draft.levers.push({ id, kind, body, range: [least, most], step })
     })
   }
 

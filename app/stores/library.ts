@@ -248,6 +248,7 @@ const DEMOS = {
   'teasel-runabout': () => import('~~/demo/teasel-runabout.lurvan.json'),
   'sorrel-hauler': () => import('~~/demo/sorrel-hauler.lurvan.json'),
   'osier-van': () => import('~~/demo/osier-van.lurvan.json'),
+  'tansy-wagon': () => import('~~/demo/tansy-wagon.lurvan.json'),
 } as const
 export type DemoId = keyof typeof DEMOS
 export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]

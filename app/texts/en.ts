@@ -23,7 +23,7 @@ export const texts = {
     Verdict,
     string
   >,
-  stages: { readings: 'Measure', place: 'Place', line: 'Line', sheet: 'Fit' },
+  stages: { readings: 'Measure', place: 'Place', line: 'Line', travel: 'Travel', sheet: 'Fit' },
   allStages: 'All',
   drawers: { parts: 'Drivetrain and sizes', limits: 'Limits', gaps: 'Gaps', bay: 'Parts in the bay' },
   bar: {
@@ -74,6 +74,7 @@ export const texts = {
       'teasel-runabout': { open: 'Open the runabout', reset: 'Reset the runabout' },
       'sorrel-hauler': { open: 'Open the four-wheel drive', reset: 'Reset the four-wheel drive' },
       'osier-van': { open: 'Open the long van', reset: 'Reset the long van' },
+      'tansy-wagon': { open: 'Open the linked axle', reset: 'Reset the linked axle' },
     },
     wasReset: 'The demo stands as shipped again. Undo inside the build brings your version back.',
     import: 'Import files',

@@ -8,18 +8,26 @@ const along = (figure: (at: number) => number) => atMm.map(figure)
 describe('the worst place along the travel', () => {
   it('is found between the rows, within a tenth of a millimetre, wherever the curve turns', () => {
     fc.assert(
-      fc.property(fc.double({ min: -90, max: 70, noNaN: true }), fc.double({ min: 60, max: 400, noNaN: true }), (top, wide) => {
-        const figures = along((at) => 3 * Math.cos((at - top) / wide))
-        const worst = worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 4 } })!
-        if (Math.abs(top) > 0.5) expect(worst.isBetween).toBe(true)
-        if (worst.isBetween) expect(Math.abs(worst.atMm - top)).toBeLessThan(0.1)
-      }),
+      fc.property(
+        fc.double({ min: -90, max: 70, noNaN: true }),
+        fc.double({ min: 60, max: 400, noNaN: true }),
+        (top, wide) => {
+          const figures = along((at) => 3 * Math.cos((at - top) / wide))
+          const worst = worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 4 } })!
+          if (Math.abs(top) > 0.5) expect(worst.isBetween).toBe(true)
+          if (worst.isBetween) expect(Math.abs(worst.atMm - top)).toBeLessThan(0.1)
+        },
+      ),
       { seed: 5, numRuns: 200 },
     )
   })
 
   it('is an end where the curve only rises, and says so', () => {
-    const worst = worstAlong({ atMm, figures: along((at) => at), window: { ...OPEN, warnHigh: 60, failHigh: 90 } })
+    const worst = worstAlong({
+      atMm,
+      figures: along((at) => at),
+      window: { ...OPEN, warnHigh: 60, failHigh: 90 },
+    })
     expect(worst).toMatchObject({ atMm: 80, isBetween: false, gravity: 1, value: 80 })
   })
 
@@ -32,7 +40,9 @@ describe('the worst place along the travel', () => {
   })
 
   it('is nowhere between for a figure that stays as it is, and nothing without a limit or a figure', () => {
-    expect(worstAlong({ atMm, figures: along(() => 2), window: { ...OPEN, failHigh: 3 } })!.isBetween).toBe(false)
+    expect(worstAlong({ atMm, figures: along(() => 2), window: { ...OPEN, failHigh: 3 } })!.isBetween).toBe(
+      false,
+    )
     expect(worstAlong({ atMm, figures: along(() => 2), window: OPEN })).toBeNull()
     expect(worstAlong({ atMm, figures: along(() => NaN), window: { ...OPEN, failHigh: 3 } })).toBeNull()
   })

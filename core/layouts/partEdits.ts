@@ -2,6 +2,7 @@ import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import { linePoints, type Joint, type JointKind, type Line, type Shaft } from '../project/lineSpec'
 import { isUsed, withoutBody } from '../project/withoutBody'
+import { omit } from './omit'
 import { withoutSeatAxis } from './seatAxis'
 import { idsOf, newBearing, type Additions } from './withLayout'
 
@@ -124,13 +125,6 @@ export function withoutPart(before: Build, lineId: Id, place: PartPlace): Build 
     ...(part === 'joint' ? [line.joints[joint]?.point] : []),
   ]
   return gone.reduce((all, point) => (point === undefined ? all : withoutPlace(all, point)), left)
-}
-
-/** An object without some of its keys. */
-function omit<T extends object, K extends keyof T>(from: T, ...keys: readonly K[]): Omit<T, K> {
-  const rest = { ...from }
-  for (const key of keys) Reflect.deleteProperty(rest, key)
-  return rest
 }
 
 /** A build without a point that nothing rests on any more, and without its bracket where that carried it alone. */

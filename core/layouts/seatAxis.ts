@@ -1,6 +1,7 @@
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Shaft } from '../project/lineSpec'
+import { omit } from './omit'
 import { idsOf } from './withLayout'
 
 function withBearing(
@@ -55,7 +56,7 @@ export function withoutSeatAxis(build: Build, lineId: Id, index: number): Build 
   const bearing = bearingOf(build, lineId, index)
   if (bearing?.axis === undefined) return build
   const { axis } = bearing
-  const there = withBearing(build, lineId, index, ({ axis: _, ...rest }) => rest)
+  const there = withBearing(build, lineId, index, (one) => omit(one, 'axis'))
   if (isAxisUsed(there, axis)) return there
   return {
     ...there,

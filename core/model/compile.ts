@@ -20,7 +20,7 @@ import { lineTorque, type LineTorque } from '../strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { compileGaps, type CompiledGap } from './gaps'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
-import { sparePlaces, SWEEP_ID, type CompiledTravel } from './travel'
+import { sparePlaces, SWEEP_ID, type CompiledTravel, type SweptLine } from './travel'
 import { travellingAxles } from './wheelHeights'
 
 /** A line in one state it is judged in. */
@@ -106,9 +106,12 @@ function compileAnew(build: Build): CompiledBuild {
   const lines = build.lines.map((line) => compileLine(build, graph, places, line, goes(line) ? between : []))
   const through = { id: SWEEP_ID, name: '' }
   const gaps = compileGaps(build, measured, places, between)
+  const sweptLines = set
+    ? build.lines.filter(goes).map((line) => sweptLine(build, graph, places, line, through))
+    : []
   const sweptPlans = set
     ? [
-        ...build.lines.filter(goes).flatMap((line) => sweptChecks(build, graph, places, line, through)),
+        ...sweptLines.flatMap(({ plans }) => plans),
         ...compileGaps(build, measured, places, [through], true).flatMap(({ plans }) =>
           plans.map(({ planned }) => planned),
         ),
@@ -124,7 +127,7 @@ function compileAnew(build: Build): CompiledBuild {
     lines,
     gaps,
     placeFigures: placeFigures(build, graph, ride),
-    travel: set && { axles, ...set, plans: sweptPlans },
+    travel: set && { axles, ...set, lines: sweptLines, plans: sweptPlans },
   }
 }
 
@@ -151,17 +154,15 @@ function compileLine(
   return compiledIn(build, graph, places, line, inStates)
 }
 
-/** The checks of a line as they are made at the place that goes through the travel. */
-const sweptChecks = (
-  build: Build,
-  graph: Graph,
-  places: Places,
-  line: Line,
-  through: WheelPlace,
-): PlannedCheck[] =>
-  compiledIn(build, graph, places, line, statesAt(line, through)).checks.flatMap((plan) =>
+/** A line at the place that goes through the travel, with the checks that are made there. */
+function sweptLine(build: Build, graph: Graph, places: Places, line: Line, through: WheelPlace): SweptLine {
+  const { states, checks } = compiledIn(build, graph, places, line, statesAt(line, through))
+  const plans = checks.flatMap((plan) =>
     'certain' in plan ? [] : plan.inStates.filter(({ head }) => head.at !== null),
   )
+  const ride = states[0]?.columns
+  return { lineId: line.id, plans, columns: ride?.known ? ride.value : null }
+}
 
 function compiledIn(
   build: Build,

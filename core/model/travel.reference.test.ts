@@ -117,8 +117,17 @@ function fileOf(input: any) {
     limits: {
       ...PROFILES.road,
       entries: [
-        ...PROFILES.road.entries.filter(({ quantity }) => quantity.startsWith('sl') || quantity.startsWith('spl')),
-        { id: 'own', quantity: 'joint-limit-margin', unit: 'deg', scope: 'travel', failBelow: 2, basis: 'own' },
+        ...PROFILES.road.entries.filter(
+          ({ quantity }) => quantity.startsWith('sl') || quantity.startsWith('spl'),
+        ),
+        {
+          id: 'own',
+          quantity: 'joint-limit-margin',
+          unit: 'deg',
+          scope: 'travel',
+          failBelow: 2,
+          basis: 'own',
+        },
       ],
     },
   }
@@ -130,7 +139,12 @@ const evaluated = (input: any) => {
   return evaluateBuild(parsed.value, {})
 }
 const VERDICTS = { pass: 'holds', warn: 'tight', fail: 'out' } as Record<string, string>
-const PLACES = { bump: 'travel-bump', droop: 'travel-droop', left_up: 'travel-left-up', right_up: 'travel-right-up' }
+const PLACES = {
+  bump: 'travel-bump',
+  droop: 'travel-droop',
+  left_up: 'travel-left-up',
+  right_up: 'travel-right-up',
+}
 
 const axles = (travel.cases as any[]).filter(({ input }) => input.task === 'axle' && input.model !== 'table')
 

@@ -3,6 +3,7 @@ import { placeName } from '../check/placeName'
 import { worstAlong } from '../check/worstAlong'
 import type { Column, Graph } from '../columns/graph'
 import { newRun, type Run } from '../columns/run'
+import type { LineColumns } from '../line/lineColumns'
 import type { LeverSettings } from '../placement/settings'
 import type { AxleBody } from '../project/body'
 import type { Build } from '../project/build'
@@ -20,6 +21,14 @@ export interface SparePlace {
   readonly wheels: WheelsOf
 }
 
+/** A line at the place that goes through the travel. */
+export interface SweptLine {
+  readonly lineId: Id
+  readonly plans: readonly PlannedCheck[]
+  /** Cruising; null while something is not read. */
+  readonly columns: LineColumns | null
+}
+
 /** What it takes to look through the whole travel of a build. */
 export interface CompiledTravel {
   readonly axles: readonly AxleBody[]
@@ -27,6 +36,8 @@ export interface CompiledTravel {
   readonly spares: readonly SparePlace[]
   /** The place that goes through the travel. */
   readonly sweep: SparePlace
+  /** The lines that go along, as they stand there. */
+  readonly lines: readonly SweptLine[]
   /** Every check as it is made there. */
   readonly plans: readonly PlannedCheck[]
 }
@@ -161,9 +172,14 @@ function runOf(graph: Graph, travel: CompiledTravel): SweepRun {
   const there = runs.get(travel)
   if (there) return there
   const rows = sweepRows(travel.axles)
-  const wanted = travel.plans.flatMap(({ value }) =>
-    value === null || typeof value === 'number' ? [] : [value.column],
-  )
+  const wanted = [
+    ...travel.plans.flatMap(({ value }) =>
+      value === null || typeof value === 'number' ? [] : [value.column],
+    ),
+    ...travel.lines.flatMap(({ columns }) =>
+      columns ? [...columns.centres.flat(), ...columns.anglesDeg, ...columns.axes.flat()] : [],
+    ),
+  ]
   const made = { run: newRun(graph, rows.length), rows, wanted }
   runs.set(travel, made)
   return made

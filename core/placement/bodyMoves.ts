@@ -1,15 +1,11 @@
-import type { Column, Graph, VectorColumns } from '../columns/graph'
-import type { Known } from '../known'
 import { bodyById } from '../project/bodies'
 import type { Body, BodyId, BodyKind, PowertrainBody, TransferCaseBody } from '../project/body'
 import type { Build } from '../project/build'
-import type { Id } from '../project/id'
-import type { BodyMove, LeverColumns } from './bodyMove'
+import type { BodyMove } from './bodyMove'
 import { mountedColumns } from './mountedColumns'
 import { shiftedColumns } from './shiftedColumns'
 import { axleMoves } from './axleMoves'
 import type { Movers, MovesOf } from './movers'
-import type { WheelColumns } from './axleMotion'
 
 const onMounts: MovesOf<PowertrainBody | TransferCaseBody> = ({ graph, build, levers, point }, body) => [
   mountedColumns(graph, build, body, levers, point),

@@ -46,8 +46,7 @@ function pinions(input: any) {
       motion: { kind: 'arc', seat: 'seat', eye: 'eye', radiusShare: 1, noseUpDegPerMm: turn },
     }
     const points = { pinion: pinion.p, seat: [seat[0], 0, seat[1]], eye: [centre[0], 0, centre[1]] } as any
-    const of = ({ travel, torque }: any) =>
-      pinionAt(axle, points, direction(pinion), travel, windup * torque)
+    const of = ({ travel, torque }: any) => pinionAt(axle, points, direction(pinion), travel, windup * torque)
     return { ride: of({ travel: 0, torque: 0 }), all: input.query.map(of) }
   }
   const rows = [...input.rows].sort((a: any, b: any) => a.height - b.height)
@@ -68,7 +67,13 @@ function pinions(input: any) {
   const from = { p: [first.station, input.pinion_y, first.height] as Vec3, fall: first.fall }
   // Turning about the cross axis keeps the fall in side view, so the plan is put on afterwards.
   const of = (height: number) => {
-    const found = pinionAt(axle, { pinion: from.p }, direction({ fall: from.fall, plan: 0 }), height - first.height, 0)
+    const found = pinionAt(
+      axle,
+      { pinion: from.p },
+      direction({ fall: from.fall, plan: 0 }),
+      height - first.height,
+      0,
+    )
     if (!found) return null
     const fall = degrees(fallPlan(found.axis).fall)
     return { p: found.p, axis: direction({ fall, plan: input.pinion_plan }) }

@@ -1,6 +1,6 @@
 import type { Column, Graph, MoveColumns, VectorColumns } from '../columns/graph'
 import { allKnown, known, type Known } from '../known'
-import type { AxleBody } from '../project/body'
+import type { AxleBody, AxleMotion } from '../project/body'
 import type { Build } from '../project/build'
 import { arcMove, tableMove, type PointOf, type WheelColumns } from './axleMotion'
 import { rigidly, type BodyMove, type LeverColumns } from './bodyMove'
@@ -61,6 +61,14 @@ const tooFar = (
       ? `${name}: the arc of its springs ends before${place.replace(/^, at/, '')}`
       : `${name}: how it moves was not read that far${place}`
 
+/** A table says where the axle goes from its second height on, and how that bends from its third. */
+function motionTold(name: string, motion: AxleMotion): Known<AxleMotion> {
+  if (motion.kind !== 'table' || motion.rows.length > 2) return known(motion)
+  return motion.rows.length < 2
+    ? refused(`${name}: how it moves was read at ride height alone; it takes three heights`)
+    : known(motion, [`${name}: read at two heights only, it is taken to move straight between them`])
+}
+
 /** Heights of both wheels as a place is told by them: "−95 mm", "70 / −95 mm". */
 function upBy(leftMm: number, rightMm: number): string {
   const one = (mm: number) => `${mm < 0 ? '−' : ''}${Math.abs(Math.round(mm))}`
@@ -90,7 +98,9 @@ function wheelMove(
     axle.centre === undefined
       ? refused(`${axle.name}: its centre was not read, so it cannot be moved with its wheels`)
       : point(axle.centre)
-  const told = motion ? known(motion) : refused(`${axle.name}: how it moves with its wheels was not entered`)
+  const told = motion
+    ? motionTold(axle.name, motion)
+    : refused(`${axle.name}: how it moves with its wheels was not entered`)
   const isAlike = wheels.leftUp === wheels.rightUp || graph.at(wheels.leftUp) === graph.at(wheels.rightUp)
   const track =
     isAlike || axle.sizes?.trackMm

@@ -115,10 +115,12 @@ export interface AxleMotionRow {
 /** Read at several heights of the wheels: best of all where it can be had. */
 export interface TableMotion {
   readonly kind: 'table'
-  /** Three at least, from droop to bump; one of them is ride height. */
+  /** From droop to bump; one of them is ride height, and it takes three to tell how the axle moves. */
   readonly rows: readonly AxleMotionRow[]
   /** The point of the axle whose way forward was read; its centre when absent. */
   readonly at?: Id
+  /** What was read at ride height: rows count from it. */
+  readonly ride?: { readonly stationMm?: number; readonly noseDeg?: number }
 }
 
 /** A leaf spring by its arc: its seat goes round a point near the front eye. */
@@ -157,9 +159,15 @@ export type AxleHolding =
 export const SLIDER_WAYS = ['along', 'aside', 'up'] as const
 export type SliderWay = (typeof SLIDER_WAYS)[number]
 
+/** Usual arrangements of what holds an axle. */
+export const ARRANGEMENTS = ['four-link', 'three-link', 'torque-arm', 'torque-tube', 'trailing'] as const
+export type Arrangement = (typeof ARRANGEMENTS)[number]
+
 /** An axle on links, a torque tube, an arm: what holds it says how it moves. */
 export interface LinkMotion {
   readonly kind: 'links'
+  /** What it was begun as, for its name alone. */
+  readonly like?: Arrangement
   readonly holdings: readonly AxleHolding[]
 }
 

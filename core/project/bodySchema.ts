@@ -1,7 +1,7 @@
 import { array, boolean, object } from 'yup'
 import { byWord } from './byWord'
 import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
-import { BODY_KINDS, OUTLINE_VIEWS, SLIDER_WAYS } from './body'
+import { ARRANGEMENTS, BODY_KINDS, OUTLINE_VIEWS, SLIDER_WAYS } from './body'
 
 const size = () => figure(0, 100_000)
 
@@ -87,10 +87,11 @@ const tableMotion = object({
         noseUpDeg: figure(-45, 45).required(),
       }),
     )
-    .min(3)
+    .min(1)
     .max(50)
     .required(),
   at: idField(),
+  ride: object({ stationMm: figure(-100_000, 100_000), noseDeg: figure(-90, 90) }).default(undefined),
 })
   .test('rising', 'its heights must rise from row to row', (value) =>
     (value?.rows ?? []).every(
@@ -129,6 +130,7 @@ export const MOTION_SHAPES = {
   }),
   links: object({
     kind: motionKind,
+    like: wordField(ARRANGEMENTS),
     holdings: array()
       .of(byWord('kind', HOLDING_SHAPES, true))
       .max(12)

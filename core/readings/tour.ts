@@ -2,6 +2,7 @@ import { axleById, axlesOf, isChassis, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
+import { motionPoints } from '../project/motionPoints'
 import type { Reading } from '../project/reading'
 import { isOfFirstTrial } from './trial'
 import { linePoints } from '../project/lineSpec'
@@ -19,7 +20,14 @@ export type TourQuantity =
 
 /** What a point on the vehicle is there for. */
 export type PointRole =
-  'joint' | 'on-axis' | 'axle-centre' | 'front-mount' | 'tail-mount' | 'frame-hole' | 'touch-point'
+  | 'joint'
+  | 'on-axis'
+  | 'link-end'
+  | 'axle-centre'
+  | 'front-mount'
+  | 'tail-mount'
+  | 'frame-hole'
+  | 'touch-point'
 
 /** One reading to take, in the order in which one works under the vehicle. */
 export interface TourStep {
@@ -80,6 +88,9 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
   const seats = build.lines.flatMap(({ shafts }) => shafts.flatMap(({ bearing }) => bearing?.axis ?? []))
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = axlesOf(build).flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
+  const ends = axlesOf(build)
+    .flatMap(({ motion }) => motionPoints(motion))
+    .filter((id) => !joints.includes(id))
   const mounts = powertrainOf(build)?.mounts
   const holes = (build.centrePairs ?? []).flatMap((pair) => [pair.left, pair.right])
   const steps = [
@@ -94,6 +105,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     ...shaftTargets(build).map((target) => step('checks', 'shaft-level', target, null, true)),
     ...holes.flatMap((id) => place('checks', id, 'frame-hole', true, ['point-station', 'point-offset'])),
     ...centres.flatMap((id) => place('levers', id, 'axle-centre', true, ['point-station', 'point-height'])),
+    ...[...new Set(ends)].flatMap((id) => place('levers', id, 'link-end', true)),
     ...(mounts
       ? [
           ...place('levers', mounts.frontLeft, 'front-mount', true),

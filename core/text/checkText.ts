@@ -3,9 +3,15 @@ import { formatAngle, formatLength, fixed, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 
 /** The checked value with its unit; "?" when unknown. */
-export function checkValueText(check: Check, value: number | null, units: UnitSettings): string {
-  if (value === null) return '?'
-  switch (check.quantity) {
+export const checkValueText = (
+  check: Pick<Check, 'quantity'>,
+  value: number | null,
+  units: UnitSettings,
+): string => (value === null ? '?' : quantityValueText(check.quantity, value, units))
+
+/** A value of a quantity with its unit. */
+export function quantityValueText(quantity: Check['quantity'], value: number, units: UnitSettings): string {
+  switch (quantity) {
     case 'critical-speed-ratio':
     case 'tube-shear':
     case 'cross-shear':
@@ -63,8 +69,15 @@ const STATE_WORDS: Readonly<Record<CheckState, string>> = {
   coast: ' on overrun',
 }
 
+/** What a check is told by. */
+type LabelledCheck = Pick<Check, 'quantity' | 'subject' | 'lineName' | 'state' | 'at'>
+
+/** What is checked, wherever the vehicle stands: "joint 1", "slip left in shaft 1". */
+export const checkSubject = (check: LabelledCheck, manyLines = false): string =>
+  checkLabel({ ...check, state: 'ride', at: null }, manyLines).replace(/ at ride$/, '')
+
 /** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
-export function checkLabel(check: Check, manyLines = false): string {
+export function checkLabel(check: LabelledCheck, manyLines = false): string {
   const line = manyLines && check.lineName !== null ? `${check.lineName}: ` : ''
   const number = 'index' in check.subject ? ` ${check.subject.index + 1}` : ''
   const drive = `${check.at ? ` at ${check.at.name}` : ''}${STATE_WORDS[check.state]}`

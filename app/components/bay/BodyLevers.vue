@@ -14,7 +14,9 @@ const words = texts.bay.body
 const own = computed(() => build.levers.filter((lever) => lever.body === body.id))
 const kinds = computed(() =>
   LEVER_KINDS.filter(
-    (kind) => isLeverOn(kind, body.kind) && !own.value.some((lever) => lever.kind === kind),
+    (kind) =>
+      // A link is made adjustable where the links are told.
+      kind !== 'link-length' && isLeverOn(kind, body.kind) && !own.value.some((lever) => lever.kind === kind),
   ).map((value) => ({ value, label: words.kinds[value] })),
 )
 const wanted = ref<LeverKind | undefined>()

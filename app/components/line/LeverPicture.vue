@@ -31,6 +31,16 @@ const tip = computed(() => share.value * 12)
       <rect x="24" y="14" :width="stack / 2" height="32" class="moves" />
       <path :d="`M${24 + stack / 2} 20L${40 + stack / 2} 24V36L${24 + stack / 2} 40Z`" class="part" />
     </g>
+    <g v-else-if="kind === 'link-length'">
+      <path :d="`M14 30H${36 + stack / 2}`" class="bar" />
+      <circle cx="12" cy="30" r="7" class="part" />
+      <circle :cx="38 + stack / 2" cy="30" r="7" class="part" />
+    </g>
+    <g v-else-if="kind === 'strap'">
+      <path d="M10 12H50V18H10Z" class="part" />
+      <path :d="`M30 18V${50 - stack / 2}`" class="bar" />
+      <circle cx="30" :cy="50 - stack / 2" r="6" class="part" />
+    </g>
     <g v-else-if="isAcross">
       <path d="M6 34H54V42H6Z" class="part" />
       <g :transform="`translate(${shift} 0)`">
@@ -66,6 +76,10 @@ const tip = computed(() => share.value * 12)
 .seam {
   stroke: var(--accent);
   stroke-width: 1.2;
+}
+.bar {
+  stroke: var(--accent);
+  stroke-width: 5;
 }
 .leaf {
   stroke: var(--part-line);

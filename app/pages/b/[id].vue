@@ -58,6 +58,12 @@ const placeState = computed<Stage['state']>(() => {
   const isClear = gaps.every(({ check }) => check.verdict === 'holds' || check.verdict === 'tight')
   return gaps.length > 0 && isClear ? 'done' : 'open'
 })
+/** Travel is done once the wheels were looked at from end to end, and nothing is out on the way. */
+const travelState = computed<Stage['state']>(() => {
+  const isTold = (evaluation.compiled?.travel ?? null) !== null
+  const away = evaluation.current?.checks.filter(({ at }) => at !== null) ?? []
+  return isTold && away.every(({ verdict }) => verdict === 'holds' || verdict === 'tight') ? 'done' : 'open'
+})
 const stages = computed<Stage[]>(() => {
   const at = (key: Stage['key'], state: Stage['state']): Stage => ({
     key,
@@ -69,6 +75,7 @@ const stages = computed<Stage[]>(() => {
     at('readings', readings.openCount === 0 ? 'done' : 'open'),
     at('place', placeState.value),
     at('line', verdict === 'holds' || verdict === 'tight' ? 'done' : 'open'),
+    at('travel', travelState.value),
     at('sheet', 'open'),
   ]
 })

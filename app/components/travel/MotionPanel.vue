@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { MOTION_WAYS, type MotionWay } from '~~/core/layouts/motionEdits'
+import type { AxleBody } from '~~/core/project/body'
+import type { Build } from '~~/core/project/build'
+import { isLeverOn, LEVER_KINDS } from '~~/core/project/lever'
+import { leverName } from '~~/core/text/leverText'
+import { texts } from '~/texts/en'
+import { travelTexts } from '~/texts/travel'
+import { useBay } from '~/stores/bay'
+import { useTravel } from '~/stores/travel'
+
+/** How one axle moves: told by a table, an arc or links, and which of it can be changed. */
+const { build, axle } = defineProps<{ build: Build; axle: AxleBody }>()
+const travel = useTravel()
+const bay = useBay()
+const words = travelTexts.motion
+const kinds = MOTION_WAYS.map((value) => ({ value, label: words.ways[value] }))
+const shown = computed((): MotionWay | undefined =>
+  axle.motion?.kind === 'links' ? axle.motion.like : axle.motion?.kind,
+)
+const levers = computed(() => build.levers.filter(({ body }) => body === axle.id))
+const offered = computed(() =>
+  LEVER_KINDS.filter(
+    (kind) =>
+      kind !== 'link-length' && isLeverOn(kind, 'axle') && !levers.value.some((lever) => lever.kind === kind),
+  ),
+)
+const isLever = (holding: string) => levers.value.some((lever) => lever.holding === holding)
+</script>
+
+<template>
+  <section class="panel" :aria-label="words.title">
+    <h2>{{ words.title }}</h2>
+    <UFormField :label="words.way">
+      <USelect
+        :model-value="shown"
+        :items="kinds"
+        :placeholder="axle.motion ? words.own : words.choose"
+        class="w-full"
+        @update:model-value="travel.setMotion(axle.id, $event as MotionWay)"
+      />
+    </UFormField>
+    <HeightTable v-if="axle.motion?.kind === 'table'" :axle="axle" :motion="axle.motion" />
+    <template v-else-if="axle.motion">
+      <p class="soft">
+        {{ words.points }} <NuxtLink :to="`/b/${build.id}/readings`">{{ words.read }}</NuxtLink>
+      </p>
+      <div v-if="axle.motion.kind === 'arc'" class="pair">
+        <FigureField
+          :label="words.share"
+          :help="words.shareHelp"
+          :least="0.05"
+          :most="2"
+          :value="axle.motion.radiusShare"
+          @change="travel.setArc(axle.id, { radiusShare: $event })"
+        />
+        <FigureField
+          :label="words.noseRate"
+          unit="°/mm"
+          :least="-1"
+          :most="1"
+          :value="axle.motion.noseUpDegPerMm"
+          @change="travel.setArc(axle.id, { noseUpDegPerMm: $event })"
+        />
+      </div>
+      <ul v-else class="links" :aria-label="words.holdings">
+        <li v-for="holding in axle.motion.holdings" :key="holding.id">
+          <span>{{ holding.name ?? holding.kind }}</span>
+          <span v-if="isLever(holding.id)" class="soft">{{ words.adjustable }}</span>
+          <UButton
+            v-else-if="holding.kind === 'link'"
+            size="xs"
+            variant="outline"
+            @click="travel.addLinkLever(axle.id, holding.id)"
+            >{{ words.makeAdjustable(holding.name ?? holding.kind) }}</UButton
+          >
+        </li>
+      </ul>
+    </template>
+    <FigureField
+      :label="words.track"
+      :help="words.trackHelp"
+      kind="length"
+      :least="1"
+      :most="5000"
+      :value="axle.sizes?.trackMm"
+      @change="travel.setTrack(axle.id, $event)"
+    />
+    <h3>{{ words.levers }}</h3>
+    <ul v-if="levers.length" class="soft">
+      <li v-for="lever in levers" :key="lever.id">{{ leverName(build, lever) }}</li>
+    </ul>
+    <div class="does">
+      <UButton
+        v-for="kind in offered"
+        :key="kind"
+        size="xs"
+        variant="outline"
+        icon="i-lucide-plus"
+        @click="bay.addLever(axle.id, kind)"
+        >{{ texts.bay.body.kinds[kind] }}</UButton
+      >
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 10px;
+}
+h2,
+h3 {
+  font-weight: 600;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 10px;
+}
+.links li {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 4px 10px;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+.does {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+</style>

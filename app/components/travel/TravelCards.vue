@@ -1,0 +1,258 @@
+<script setup lang="ts">
+import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import { travelPictures } from '~~/core/drawing/travelPicture'
+import { travelPlaceId, type TravelPlace } from '~~/core/project/wheelPlaces'
+import { axlesOf } from '~~/core/project/bodies'
+import type { Build } from '~~/core/project/build'
+import type { Verdict } from '~~/core/project/limit'
+import { checkValueText } from '~~/core/text/checkText'
+import { travelTexts } from '~/texts/travel'
+import { useFormat } from '~/composables/useFormat'
+import { useTravel } from '~/stores/travel'
+
+/** The line at each named place of the wheels, small and side by side; a click goes there. */
+const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
+const travel = useTravel()
+const { angle, length } = useFormat()
+const words = travelTexts
+const track = computed(() => axlesOf(build).find(({ sizes }) => sizes?.trackMm)?.sizes?.trackMm ?? Infinity)
+const cards = computed(() => {
+  const named = travel.places.filter((one) => one.travel !== null)
+  const byPlace = (place: TravelPlace) => named.filter((one) => one.travel === place)
+  const inOrder = [
+    ...byPlace('droop'),
+    null,
+    ...byPlace('settled'),
+    ...byPlace('bump'),
+    ...byPlace('left-up'),
+    ...byPlace('right-up'),
+  ]
+  return inOrder.map((place) => {
+    const [wheels] = place?.wheels ?? []
+    const [left, right] = [wheels?.leftUpMm ?? 0, wheels?.rightUpMm ?? 0]
+    const id = place && travelPlaceId(place.travel as TravelPlace)
+    const state = evaluation.states.find((one) => one.state === 'ride' && (one.at?.id ?? null) === id)
+    const figures = state?.figures.known ? state.figures.value : null
+    const missing = state?.figures.known === false ? state.figures.missing.map(({ what }) => what) : []
+    return {
+      place: place?.travel ?? null,
+      name: place?.name ?? words.ride,
+      by:
+        left === right
+          ? `${left > 0 ? '+' : ''}${length(left)}`
+          : `${length(Math.abs(left))} / ${length(Math.abs(right))}`,
+      slope: (left - right) / track.value,
+      figures,
+      missing,
+    }
+  })
+})
+const drawn = computed(() =>
+  travelPictures(
+    cards.value.map(({ figures, slope }) => ({
+      centres: figures?.geometry.centres ?? [],
+      driven: figures?.geometry.axes.at(-1) ?? [NaN, NaN, NaN],
+      slope,
+    })),
+  ),
+)
+/** What a joint says in a place: of its check there, as far as it is the worst one, else as it holds. */
+const verdictOf = (index: number): Verdict =>
+  evaluation.checks.find(
+    ({ subject, quantity }) =>
+      subject.of === 'joint' && subject.index === index && quantity !== 'cross-shear',
+  )?.verdict ?? 'unknown'
+/** The line's own slip, at the places where its check is worst. */
+const slips = computed(() =>
+  evaluation.checks.filter(({ quantity }) => quantity === 'slip-left' || quantity === 'spline-engaged'),
+)
+const isHere = (place: TravelPlace | null) => {
+  const along = travel.way?.leftUpMm ?? []
+  if (place === null) return travel.atMm === 0
+  const isCrossed = place === 'left-up' || place === 'right-up'
+  if (isCrossed !== (travel.way?.way === 'crossed') || place === 'settled') return false
+  return travel.atMm === (place === 'bump' || place === 'left-up' ? along.at(-1) : along[0])
+}
+const slipAt = (place: TravelPlace | null) =>
+  slips.value
+    .filter(({ at }) => (at?.id ?? null) === (place && travelPlaceId(place)))
+    .map((check) => ({
+      verdict: check.verdict,
+      text: words.slipTexts[check.quantity as 'slip-left' | 'spline-engaged'](
+        checkValueText(check, check.value, build.units),
+      ),
+    }))
+</script>
+
+<template>
+  <ul class="cards" :aria-label="words.places">
+    <li v-for="(card, i) in cards" :key="card.name">
+      <button
+        type="button"
+        :class="{ here: isHere(card.place) }"
+        :aria-pressed="isHere(card.place)"
+        :data-place="card.place ?? 'ride'"
+        @click="travel.goToPlace(card.place)"
+      >
+        <span class="head">
+          <strong>{{ card.name }}</strong>
+          <span class="by">{{ card.by }}</span>
+        </span>
+        <svg
+          v-if="card.figures && drawn.pictures[i]"
+          :viewBox="`0 0 ${drawn.width} ${drawn.height}`"
+          aria-hidden="true"
+        >
+          <path
+            :d="`M${(drawn.pictures[i].joints[0]?.[0] ?? 0) - 30} ${(drawn.pictures[i].joints[0]?.[1] ?? 0) - 15}h22v30h-22z`"
+            class="gearbox"
+          />
+          <g :transform="`translate(${drawn.pictures[i].axle[0]} ${drawn.pictures[i].axle[1]})`">
+            <circle r="22" class="wheel" />
+            <path
+              v-if="card.slope"
+              d="M-20 0H20"
+              class="tilt"
+              :transform="`rotate(${-drawn.pictures[i].rollDeg * 3})`"
+            />
+          </g>
+          <path :d="`M${drawn.pictures[i].joints.map(([x, y]) => `${x} ${y}`).join('L')}`" class="shaft" />
+          <path
+            :d="`M${drawn.pictures[i].joints.at(-1)?.join(' ')}L${drawn.pictures[i].axle.join(' ')}`"
+            class="nose"
+          />
+          <g
+            v-for="([x, y], k) in drawn.pictures[i].joints"
+            :key="k"
+            :transform="`translate(${x} ${y})`"
+            :class="verdictOf(k)"
+          >
+            <circle r="8.5" class="ring" />
+            <text y="4" class="number">{{ k + 1 }}</text>
+          </g>
+        </svg>
+        <span v-else class="soft unreached">{{ card.missing[0] ?? words.unreached }}</span>
+        <span class="angles">
+          <span v-for="(deg, k) in card.figures?.anglesDeg ?? []" :key="k"
+            ><span class="soft">{{ k + 1 }}</span> {{ angle(deg, 1) }}</span
+          >
+        </span>
+        <span v-for="slip in slipAt(card.place)" :key="slip.text" class="slip" :class="slip.verdict">{{
+          slip.text
+        }}</span>
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(134px, 1fr));
+  gap: 8px;
+}
+button {
+  display: grid;
+  align-content: start;
+  gap: 2px;
+  width: 100%;
+  height: 100%;
+  padding: 8px 10px;
+  text-align: left;
+  border: 1.5px solid transparent;
+  border-radius: 4px;
+  cursor: pointer;
+}
+button:hover {
+  border-color: var(--hair);
+}
+button.here {
+  border-color: var(--accent);
+  background: var(--card);
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 0 8px;
+  line-height: 1.25;
+}
+.head strong {
+  font-weight: 600;
+}
+.by,
+.angles {
+  font-variant-numeric: tabular-nums;
+}
+.by {
+  color: var(--soft);
+}
+svg {
+  width: 100%;
+}
+.gearbox {
+  fill: var(--wash);
+  stroke: var(--accent);
+  stroke-width: 1.4;
+}
+.wheel {
+  fill: none;
+  stroke: var(--part);
+  stroke-width: 3;
+}
+.tilt {
+  stroke: var(--part-line);
+  stroke-width: 6;
+}
+.shaft {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.nose {
+  stroke: var(--part-line);
+  stroke-width: 9;
+}
+.ring {
+  fill: var(--card);
+  stroke: var(--unknown);
+  stroke-width: 2.4;
+}
+.holds .ring {
+  stroke: var(--holds);
+}
+.tight .ring {
+  stroke: var(--tight);
+}
+.out .ring {
+  stroke: var(--out);
+}
+.number {
+  font-family: var(--font-figure);
+  font-size: 11px;
+  font-weight: 600;
+  text-anchor: middle;
+  fill: var(--ink);
+}
+.angles {
+  display: flex;
+  gap: 14px;
+  font-weight: 600;
+}
+.slip {
+  font-weight: 600;
+  line-height: 1.25;
+}
+.slip.holds {
+  color: var(--holds);
+}
+.slip.tight {
+  color: var(--tight);
+}
+.slip.out {
+  color: var(--out);
+}
+.unreached {
+  padding: 18px 0;
+}
+</style>

@@ -1,0 +1,140 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import {
+  withHeight,
+  withMotion,
+  withoutHeight,
+  withTravel,
+  type HeightRead,
+  type MotionWay,
+} from '~~/core/layouts/motionEdits'
+import { withMissingLimits } from '~~/core/layouts/beginBuild'
+import { placeName } from '~~/core/check/placeName'
+import { travelWays, valueAt } from '~~/core/model/travelCurves'
+import type { SweepWay } from '~~/core/model/travel'
+import { axlesOf } from '~~/core/project/bodies'
+import type { AxleBody, AxleTravel, ArcMotion, BodyId } from '~~/core/project/body'
+import type { Id } from '~~/core/project/id'
+import { heightsAt, travelPlaceId, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
+import { travelTexts } from '../texts/travel'
+import { assign } from './assign'
+import { takeOn } from './takeOn'
+import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
+import { useWorkbench } from './workbench'
+
+/** What a shaft is judged by once it is known how far the wheels go. */
+const JUDGED = ['slip-left', 'spline-engaged', 'plunge-left', 'joint-limit-margin'] as const
+
+/** The travel of the wheels: the ways through it, where one looks, how axles move. */
+export const useTravel = defineStore('travel', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const levers = useLevers()
+  const ways = computed(() => (evaluation.compiled ? travelWays(evaluation.compiled, levers.settings) : []))
+  const wanted = ref<SweepWay>('parallel')
+  const way = computed(() => ways.value.find((one) => one.way === wanted.value) ?? ways.value[0] ?? null)
+  const atMm = ref(0)
+  watch(
+    () => workbench.build?.id,
+    () => {
+      atMm.value = 0
+      wanted.value = 'parallel'
+    },
+  )
+  const moving = computed(() =>
+    workbench.build ? axlesOf(workbench.build).filter(({ suspension }) => suspension !== 'fixed') : [],
+  )
+
+  /** Goes to a place along the way, no further than it goes. */
+  function goTo(mm: number): void {
+    const along = way.value?.leftUpMm ?? [0]
+    atMm.value = Math.min(along.at(-1) ?? 0, Math.max(along[0] ?? 0, mm))
+  }
+  /** Goes to a named place of the wheels; ride height for null. */
+  function goToPlace(place: TravelPlace | null): void {
+    const [axle] = evaluation.compiled?.travel?.axles ?? []
+    if (place === null || place === 'settled') {
+      goTo(place && axle ? (heightsAt(axle, place)?.leftUpMm ?? 0) : 0)
+      return
+    }
+    const crossed = place === 'left-up' || place === 'right-up'
+    wanted.value = crossed ? 'crossed' : 'parallel'
+    const along = way.value?.leftUpMm ?? [0]
+    atMm.value = (place === 'bump' || place === 'left-up' ? along.at(-1) : along[0]) ?? 0
+  }
+  /** How far the right wheel is up where one looks. */
+  const rightUpMm = computed(() =>
+    way.value ? valueAt(way.value.leftUpMm, way.value.rightUpMm, atMm.value) : 0,
+  )
+  const placeWords = computed(() =>
+    atMm.value === 0
+      ? travelTexts.atRide
+      : workbench.build
+        ? placeName(atMm.value, rightUpMm.value, workbench.build.units)
+        : '',
+  )
+  const places = computed(() => (workbench.build ? wheelPlaces(workbench.build) : []))
+
+  const setMotion = (axle: BodyId, to: MotionWay): boolean =>
+    takeOn(workbench, 'How the axle moves', (build) => withMotion(build, axle, to))
+  const setTravel = (
+    axle: BodyId,
+    changed: { readonly [K in keyof AxleTravel]?: AxleTravel[K] | undefined },
+  ): boolean =>
+    takeOn(workbench, 'How far the wheels go', (build) =>
+      withMissingLimits(withTravel(build, axle, changed), JUDGED),
+    )
+  const takeHeight = (axle: BodyId, height: HeightRead): boolean =>
+    takeOn(workbench, 'Read the axle at a height', (build) => withHeight(build, axle, height))
+  const removeHeight = (axle: BodyId, wheelUpMm: number): boolean =>
+    takeOn(workbench, 'Take a height out', (build) => withoutHeight(build, axle, wheelUpMm))
+
+  function changeAxle(label: string, id: BodyId, recipe: (axle: AxleBody) => void): void {
+    workbench.change(label, (draft) => {
+      const body = draft.bodies.find((one) => one.id === id)
+      if (body?.kind === 'axle') recipe(body)
+    })
+  }
+  const setArc = (
+    id: BodyId,
+    changed: { readonly [K in 'radiusShare' | 'noseUpDegPerMm']?: ArcMotion[K] | undefined },
+  ): void =>
+    changeAxle('Arc of the springs', id, ({ motion }) => {
+      if (motion?.kind === 'arc') assign(motion, changed)
+    })
+  const setTrack = (id: BodyId, trackMm: number | undefined): void =>
+    changeAxle('Track of the axle', id, (axle) => {
+      const sizes = { ...axle.sizes }
+      assign(sizes, { trackMm })
+      assign(axle, { sizes })
+    })
+  /** Makes the length of a link a lever. */
+  function addLinkLever(body: BodyId, holding: Id): void {
+    const id = crypto.randomUUID()
+    workbench.change('Make a link a lever', (draft) => {
+      draft.levers.push({ id, kind: 'link-length', body, holding, range: [-20, 20], step: 1 })
+    })
+  }
+
+  return {
+    ways,
+    way,
+    wanted,
+    atMm,
+    rightUpMm,
+    placeWords,
+    places,
+    moving,
+    goTo,
+    goToPlace,
+    setMotion,
+    setTravel,
+    takeHeight,
+    removeHeight,
+    setArc,
+    setTrack,
+    addLinkLever,
+    travelPlaceId,
+  }
+})

@@ -1,0 +1,58 @@
+import type { CheckHead } from '../check/judge'
+import { valueAt } from '../model/travelCurves'
+import type { SweepWay } from '../model/travel'
+import { travelPlaceId } from '../project/wheelPlaces'
+import type { Sureness } from './monteCarlo'
+import { lineFigureId } from './sampleModel'
+
+/** Under which name a checked figure of a line is sampled in each state; null for one that is not. */
+export function sampledName({ quantity, subject }: Pick<CheckHead, 'quantity' | 'subject'>): string | null {
+  const index = 'index' in subject ? subject.index : 0
+  switch (quantity) {
+    case 'joint-angle':
+    case 'flex-disc-angle':
+      return `joints[${index}].angleDeg`
+    case 'torsional-acceleration':
+      return 'outputPeakAccelerationRadS2'
+    case 'slip-left':
+      return `shafts[${index}].slipLeftMm`
+    case 'spline-engaged':
+      return `shafts[${index}].splineEngaged`
+    case 'plunge-left':
+      return `shafts[${index}].plungeLeftMm`
+    case 'bearing-force':
+      return `shafts[${index}].bearing.forceN`
+    case 'bearing-misalignment':
+      return `shafts[${index}].bearing.misalignmentDeg`
+    default:
+      return null
+  }
+}
+
+const ENDS = {
+  parallel: [travelPlaceId('droop'), travelPlaceId('bump')],
+  crossed: [travelPlaceId('right-up'), travelPlaceId('left-up')],
+} as const
+
+/**
+ * The ± of a checked figure along a way through the travel, in its unit: as it was sampled at both ends and at ride height, between them in proportion.
+ *
+ * @returns NaN where it is not known
+ */
+export function spreadAlong(
+  { figures }: Pick<Sureness, 'figures'>,
+  { lineId, quantity, subject, state }: CheckHead,
+  way: SweepWay,
+  atMm: readonly number[],
+): number[] {
+  const name = sampledName({ quantity, subject })
+  const at = (place: string | null) =>
+    lineId === null || name === null
+      ? NaN
+      : (figures[lineFigureId(lineId, { state, at: place === null ? null : { id: place, name: '' } }, name)]
+          ?.plusMinus ?? NaN)
+  const [low, high] = ENDS[way]
+  const places = [atMm[0] ?? NaN, 0, atMm.at(-1) ?? NaN]
+  const spreads = [at(low), at(null), at(high)]
+  return atMm.map((mm) => valueAt(places, spreads, mm))
+}
