@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { formatAngle, formatLength } from '~~/core/units/format'
+import { formatAngle, formatLength, formatTravel } from '~~/core/units/format'
 import type { UnitSettings } from '~~/core/units/unitSettings'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -12,6 +12,7 @@ export function useFormat() {
   return {
     units,
     length: (mm: number) => formatLength(mm, units.value),
+    travel: (mm: number) => formatTravel(mm, units.value),
     angle: (deg: number, decimals = 2) => formatAngle(deg, units.value, decimals),
   }
 }

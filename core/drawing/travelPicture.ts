@@ -98,7 +98,11 @@ export function drawnCurve(curve: CurveDrawn, width: number, height: number): Dr
     limit < Math.max(...known) + 3 * spread + 1
       ? [limit]
       : []
-  const shown = [...known, ...near(low), ...near(high)]
+  const spreads = values.flatMap((value, i) => {
+    const size = plusMinus[i] ?? NaN
+    return Number.isFinite(value + size) ? [value - size, value + size] : []
+  })
+  const shown = [...known, ...spreads, ...near(low), ...near(high)]
   const [least, most] = [Math.min(...shown), Math.max(...shown)]
   const room = 0.08 * (most - least || 1)
   const [bottom, top] = [least - room, most + room]

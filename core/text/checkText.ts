@@ -72,9 +72,9 @@ const STATE_WORDS: Readonly<Record<CheckState, string>> = {
 /** What a check is told by. */
 type LabelledCheck = Pick<Check, 'quantity' | 'subject' | 'lineName' | 'state' | 'at'>
 
-/** What is checked, wherever the vehicle stands: "joint 1", "slip left in shaft 1". */
-export const checkSubject = (check: LabelledCheck, manyLines = false): string =>
-  checkLabel({ ...check, state: 'ride', at: null }, manyLines).replace(/ at ride$/, '')
+/** What is checked, wherever the wheels stand: "joint 1", "joint 1 under drive", "slip left in shaft 1". */
+export const curveLabel = (check: LabelledCheck, manyLines = false): string =>
+  checkLabel({ ...check, at: null }, manyLines).replace(/ at ride$/, '')
 
 /** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
 export function checkLabel(check: LabelledCheck, manyLines = false): string {

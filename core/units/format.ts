@@ -21,6 +21,10 @@ export function formatLength(length: number, units: UnitSettings): string {
   return `${fixed(length / MM_PER_UNIT[units.length], DECIMALS[units.length])} ${units.length}`
 }
 
+/** A height or a travel, which nobody reads to a tenth: whole mm, other units as they are. */
+export const formatTravel = (length: number, units: UnitSettings): string =>
+  units.length === 'mm' ? `${fixed(length, 0)} mm` : formatLength(length, units)
+
 /**
  * A length in both systems, as an order sheet wants it.
  *

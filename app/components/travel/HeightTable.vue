@@ -7,7 +7,7 @@ import { useTravel } from '~/stores/travel'
 /** The heights at which it was read how an axle stands, and the next one: jack, read, next. */
 const { axle, motion } = defineProps<{ axle: AxleBody; motion: TableMotion }>()
 const travel = useTravel()
-const { length, angle } = useFormat()
+const { length, angle, travel: tall } = useFormat()
 const words = travelTexts.table
 /** Heights to read at first: ends of the travel and halfway to them. */
 const wanted = computed(() => {
@@ -35,8 +35,8 @@ const jack = computed(() =>
   height.value === 0
     ? words.jack.ride
     : height.value < 0
-      ? words.jack.down(length(-height.value))
-      : words.jack.up(length(height.value)),
+      ? words.jack.down(tall(-height.value))
+      : words.jack.up(tall(height.value)),
 )
 /** What was read there already stands in the fields. */
 function goTo(to: number) {
@@ -79,7 +79,7 @@ function take() {
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.wheelUpMm">
-          <th scope="row">{{ row.isRide ? travelTexts.ride : length(row.wheelUpMm) }}</th>
+          <th scope="row">{{ row.isRide ? travelTexts.ride : tall(row.wheelUpMm) }}</th>
           <td>{{ row.noseDeg === null ? '?' : angle(row.noseDeg, 1) }}</td>
           <td>{{ row.stationMm === null ? '?' : length(row.stationMm) }}</td>
           <td class="does">
@@ -87,7 +87,7 @@ function take() {
               size="xs"
               variant="ghost"
               icon="i-lucide-pencil"
-              :aria-label="`${words.again}: ${length(row.wheelUpMm)}`"
+              :aria-label="`${words.again}: ${tall(row.wheelUpMm)}`"
               @click="goTo(row.wheelUpMm)"
             />
             <UButton
@@ -96,7 +96,7 @@ function take() {
               variant="ghost"
               color="neutral"
               icon="i-lucide-x"
-              :aria-label="words.remove(length(row.wheelUpMm))"
+              :aria-label="words.remove(tall(row.wheelUpMm))"
               @click="travel.removeHeight(axle.id, row.wheelUpMm)"
             />
           </td>

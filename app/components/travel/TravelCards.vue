@@ -13,7 +13,7 @@ import { useTravel } from '~/stores/travel'
 /** The line at each named place of the wheels, small and side by side; a click goes there. */
 const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
 const travel = useTravel()
-const { angle, length } = useFormat()
+const { angle, travel: height } = useFormat()
 const words = travelTexts
 const track = computed(() => axlesOf(build).find(({ sizes }) => sizes?.trackMm)?.sizes?.trackMm ?? Infinity)
 const cards = computed(() => {
@@ -39,8 +39,8 @@ const cards = computed(() => {
       name: place?.name ?? words.ride,
       by:
         left === right
-          ? `${left > 0 ? '+' : ''}${length(left)}`
-          : `${length(Math.abs(left))} / ${length(Math.abs(right))}`,
+          ? place && `${left > 0 ? '+' : ''}${height(left)}`
+          : `${height(Math.abs(left)).replace(/ mm$/, '')} / ${height(Math.abs(right))}`,
       slope: (left - right) / track.value,
       figures,
       missing,

@@ -5,7 +5,7 @@ import type { TravelCurve, TravelWay } from '~~/core/model/travelCurves'
 import { valueAt } from '~~/core/model/travelCurves'
 import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
-import { checkSubject, quantityValueText } from '~~/core/text/checkText'
+import { curveLabel, quantityValueText } from '~~/core/text/checkText'
 import { spreadAlong } from '~~/core/uncertainty/spreadAlong'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
@@ -35,7 +35,7 @@ const ticks = computed(() => {
 const shown = computed(() =>
   way.curves.map((curve) => ({
     curve,
-    label: checkSubject(curve.head, many.value),
+    label: curveLabel(curve.head, many.value),
     drawn: drawnCurve(
       {
         atMm: along.value,
@@ -291,5 +291,8 @@ svg {
   .now {
     display: inline;
   }
+}
+.strip {
+  overflow: hidden;
 }
 </style>
