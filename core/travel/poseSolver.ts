@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import { eliminateFour, normalEquations } from '../linalg/eliminate'
 import type { RigidMove } from '../linalg/mat3'
 import { holdingRows, type Linkage } from './linkage'
 
@@ -183,8 +184,8 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
       rows[into + 3] = wz
       rows[into + 4] = -off - uz * dz - wx * roll
     }
-    if (count !== 4) normalEquations(rows, count, square)
-    if (!solved(square)) return NaN
+    if (count !== 4) normalEquations(rows, count, 4, square)
+    if (!eliminateFour(square)) return NaN
     const dx = square[4] as number
     const dy = square[9] as number
     const nose = square[14] as number
@@ -265,48 +266,4 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
   }
 
   return { points, take, solve, move, residualMm: () => worst }
-}
-
-/** AᵀA and Aᵀb of conditions on four unknowns. */
-function normalEquations(rows: Float64Array, count: number, into: Float64Array): void {
-  for (let i = 0; i < 4; i++)
-    for (let j = 0; j < 5; j++) {
-      let sum = 0
-      for (let k = 0; k < count; k++) sum += (rows[5 * k + i] as number) * (rows[5 * k + j] as number)
-      into[5 * i + j] = sum
-    }
-}
-
-/** Four equations by elimination with pivots; the unknowns end in every fifth cell. @returns false where they have no one answer */
-function solved(m: Float64Array): boolean {
-  for (let i = 0; i < 4; i++) {
-    let pivot = i
-    let size = Math.abs(m[6 * i] as number)
-    for (let k = i + 1; k < 4; k++) {
-      const other = Math.abs(m[5 * k + i] as number)
-      if (other > size) {
-        size = other
-        pivot = k
-      }
-    }
-    if (!(size > 1e-12)) return false
-    if (pivot !== i)
-      for (let j = i; j < 5; j++) {
-        const kept = m[5 * i + j] as number
-        m[5 * i + j] = m[5 * pivot + j] as number
-        m[5 * pivot + j] = kept
-      }
-    const by = 1 / (m[6 * i] as number)
-    for (let k = i + 1; k < 4; k++) {
-      const factor = (m[5 * k + i] as number) * by
-      for (let j = i + 1; j < 5; j++)
-        m[5 * k + j] = (m[5 * k + j] as number) - factor * (m[5 * i + j] as number)
-    }
-  }
-  for (let i = 3; i >= 0; i--) {
-    let sum = m[5 * i + 4] as number
-    for (let j = i + 1; j < 4; j++) sum -= (m[5 * i + j] as number) * (m[5 * j + 4] as number)
-    m[5 * i + 4] = sum / (m[6 * i] as number)
-  }
-  return true
 }
