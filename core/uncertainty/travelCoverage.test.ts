@@ -1,0 +1,118 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { seededRandom } from '../chance/random'
+import type { LineFigures } from '../line/lineFigures'
+import { evaluateBuild, type Evaluation } from '../model/evaluateBuild'
+import type { Build } from '../project/build'
+import { parseBuild } from '../project/parseBuild'
+import { runMonteCarlo } from './monteCarlo'
+import { lineFigureId, sampleModel } from './sampleModel'
+
+const RUNS = 400
+const SAMPLES = 100
+
+const raw = JSON.parse(readFileSync(join(__dirname, '../../demo/tansy-wagon.lurvan.json'), 'utf8'))
+const parsed = parseBuild(raw)
+if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+const truth: Build = parsed.value
+
+const DROOP = { state: 'ride', at: { id: 'travel-droop', name: '' } } as const
+const CROSSED = { state: 'ride', at: { id: 'travel-left-up', name: '' } } as const
+const FIGURES = {
+  slip: lineFigureId('rear', DROOP, 'shafts[0].slipLeftMm'),
+  pinion: lineFigureId('rear', DROOP, 'joints[1].angleDeg'),
+  crossed: lineFigureId('rear', CROSSED, 'shafts[0].slipLeftMm'),
+} as const
+type Figure = keyof typeof FIGURES
+
+const lengthOf = ({ shafts }: LineFigures): number => shafts[0]!.lengths.all[0]!.length
+
+function figuresOf({ lines }: Evaluation): Record<Figure, number> {
+  const at = (id: string) => {
+    const state = lines[0]!.states.find((one) => one.at?.id === id && one.state === 'ride')!
+    if (!state.figures.known) throw new Error(JSON.stringify(state.figures.missing))
+    return state.figures.value
+  }
+  const droop = at('travel-droop')
+  const slip = truth.lines[0]!.shafts[0]!.slip!
+  return {
+    slip: lengthOf(droop) - slip.closedMm!,
+    pinion: droop.anglesDeg[1]!,
+    crossed: lengthOf(at('travel-left-up')) - slip.closedMm!,
+  }
+}
+
+const OTHER_WAY: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  side: { left: 'right', right: 'left' },
+  way: { above: 'below', below: 'above', rearward: 'forward', forward: 'rearward' },
+}
+
+/** Nobody reads which way axes look from above: in truth they look a little aside. */
+function askew(random: ReturnType<typeof seededRandom>): Build {
+  const given = (axis: string, fall: number) => {
+    const plan = 0.2 * random.normal()
+    return {
+      id: `given-${axis}`,
+      kind: 'given-axis',
+      axis,
+      fall: String(fall),
+      low: 'rear',
+      plan: String(Math.abs(plan)),
+      rearPoints: plan < 0 ? 'right' : 'left',
+    }
+  }
+  const levels = truth.readings.filter(({ kind }) => kind !== 'axis-level')
+  return { ...truth, readings: [...levels, given('pinion', 2), given('output', 3.5)] } as Build
+}
+
+/** The vehicle as a hand reads it: a level with a zero error of its own, a tape, and the scatter of both. */
+function readOnce(random: ReturnType<typeof seededRandom>): Build {
+  const even = (half: number) => half * (2 * random.uniform() - 1)
+  const zero = even(0.1)
+  const readings = truth.readings.map((reading) => {
+    if (!('values' in reading)) return reading
+    const isLength = reading.kind.startsWith('point')
+    // Which way the level lay is not said, so its zero error goes either way.
+    const turned = zero * (random.uniform() < 0.5 ? -1 : 1)
+    const values = reading.values.map((value) =>
+      String(Number(value) + (isLength ? even(1) + 0.8 * random.normal() : turned + 0.08 * random.normal())),
+    )
+    // A hand types the figure without a sign and says which way.
+    const isOver = values.some((value) => value.startsWith('-'))
+    const ways = Object.entries(OTHER_WAY).flatMap(([key, other]) => {
+      const said = (reading as unknown as Record<string, string>)[key]
+      return isOver && said !== undefined ? [[key, other[said] ?? said]] : []
+    })
+    return { ...reading, values: values.map((value) => value.replace('-', '')), ...Object.fromEntries(ways) }
+  })
+  return { ...truth, readings } as Build
+}
+
+describe('the ± at full droop and crossed, on links', () => {
+  it('covers what is true in 93 to 97 of a hundred vehicles', () => {
+    const random = seededRandom(81)
+    const counts: Record<Figure, number> = { slip: 0, pinion: 0, crossed: 0 }
+    const ids = new Set<string>(Object.values(FIGURES))
+    for (let run = 0; run < RUNS; run++) {
+      const real = figuresOf(evaluateBuild(askew(random), {}))
+      const build = readOnce(random)
+      const evaluation = evaluateBuild(build, {})
+      const whole = sampleModel(build, {}, evaluation)
+      const figures = whole.figures.filter(({ id }) => ids.has(id))
+      const wanted = figures.flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])])
+      const spreads = runMonteCarlo({ ...whole, figures, wanted }, { samples: SAMPLES, seed: run }).figures
+      const got = figuresOf(evaluation)
+      for (const key of Object.keys(FIGURES) as Figure[]) {
+        const { plusMinus, interval } = spreads[FIGURES[key]]!
+        const [low, high] = interval ?? [got[key] - plusMinus, got[key] + plusMinus]
+        if (real[key] >= low && real[key] <= high) counts[key]++
+      }
+    }
+    for (const key of Object.keys(FIGURES) as Figure[])
+      expect([key, Math.abs(counts[key] / RUNS - 0.95) <= 0.02, counts[key] / RUNS]).toEqual([
+        key,
+        true,
+        expect.any(Number),
+      ])
+  })
+})
