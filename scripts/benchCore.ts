@@ -11,6 +11,7 @@ import { leverMap, MAP_SIZE } from '../core/solver/leverMap'
 import { differentSettings } from '../core/solver/differentSettings'
 import { provingWith } from '../core/uncertainty/provenCure'
 import { sampleModel } from '../core/uncertainty/sampleModel'
+import { poseSolverOf } from '../core/travel/poseSolver'
 import { newTruths } from '../core/uncertainty/truths'
 import { percentile, say } from './benchTimes'
 import { plainKernel } from './plainKernel'
@@ -19,6 +20,38 @@ benchMoves()
 benchUncertainty()
 benchSettings()
 benchMap()
+benchTravel()
+
+/** Poses of an axle on links as a sweep asks for them, and a lever's move with the whole travel looked through. */
+function benchTravel(): void {
+  const parsed = parseBuildText(readFileSync('demo/tansy-wagon.lurvan.json', 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const times: number[] = []
+  for (let i = 0; i < 400; i++) {
+    const start = performance.now()
+    evaluateBuild(parsed.value, { tail: i % 20 })
+    times.push(performance.now() - start)
+  }
+  say('core: all checks of a linked axle with its whole travel', times)
+  const solver = poseSolverOf({
+    holdings: [1, -1].flatMap((side) => [
+      { kind: 'link', chassis: [-2205, 450 * side, 335], axle: [-2785, 470 * side, 275] } as const,
+      { kind: 'link', chassis: [-2360, 420 * side, 478], axle: [-2745, 120 * side, 505] } as const,
+    ]),
+    wheelLeft: [-2800, 780, 350],
+    wheelRight: [-2800, -780, 350],
+  })
+  const poses = 200_000
+  for (let round = 0; round < 3; round++) {
+    const start = performance.now()
+    for (let i = 0; i < poses; i++) {
+      const up = -100 + (180 * (i % 45)) / 44
+      solver.solve(up, up)
+    }
+    const rate = poses / (performance.now() - start) / 1000
+    if (round === 2) console.log(`core: an axle on four links, ${rate.toFixed(2)} M poses/s`)
+  }
+}
 
 function benchMoves(): void {
   const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { settingSheet } from '~~/core/text/settingSheet'
+import { travelRows } from '~~/core/text/travelRows'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
 import { useSureness } from '~/stores/sureness'
@@ -19,6 +20,9 @@ const sheet = computed(() =>
         sureness.measuredResult,
       )
     : null,
+)
+const travel = computed(() =>
+  workbench.build && evaluation.current ? travelRows(workbench.build, evaluation.current) : [],
 )
 // The column "as measured" has a ± of its own.
 watch(
@@ -69,6 +73,7 @@ const print = () => window.print()
         <SheetSetting :sheet="sheet" />
         <SheetGaps v-if="sheet.gaps.length" :sheet="sheet" />
         <SheetLengths :sheet="sheet" />
+        <SheetTravel v-if="travel.length > 0" :rows="travel" :many="workbench.build.lines.length > 1" />
       </template>
       <SheetFoot :sheet="sheet" />
     </article>

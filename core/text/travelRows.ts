@@ -1,0 +1,62 @@
+import type { Evaluation } from '../model/evaluateBuild'
+import { slipAt } from '../line/slipAt'
+import type { Build } from '../project/build'
+import { wheelPlaces } from '../project/wheelPlaces'
+import { formatAngle, formatLength, formatTravel } from '../units/format'
+
+/** A line at one place of its wheels, in words and figures. */
+export interface TravelRow {
+  readonly line: string
+  readonly place: string
+  /** Left and right, from ride height; empty at ride height itself. */
+  readonly wheels: string
+  readonly angles: string
+  readonly left: string
+  readonly engaged: string
+}
+
+/**
+ * Every line that goes along with an axle, at ride height and every other place of the wheels, cruising; what cannot be worked out says why.
+ *
+ * @returns none where no other place is told
+ */
+export function travelRows(
+  build: Build,
+  { lines, between }: Pick<Evaluation, 'lines' | 'between'>,
+): TravelRow[] {
+  const { units } = build
+  const places = wheelPlaces(build)
+  if (places.length === 0) return []
+  return lines.flatMap(({ line, states }) => {
+    const judged = states.filter(({ state }) => state === 'ride')
+    return judged.flatMap(({ at, figures }): TravelRow[] => {
+      const place = places.find(({ id }) => id === at?.id)
+      if (at !== null && !place && !between.some(({ id }) => id === at.id)) return []
+      const [wheels] = place?.wheels ?? []
+      const row = {
+        line: line.name,
+        place: at === null ? 'ride height' : place ? place.name : 'between',
+        wheels: wheels
+          ? wheels.leftUpMm === wheels.rightUpMm
+            ? formatTravel(wheels.leftUpMm, units)
+            : `${formatTravel(wheels.leftUpMm, units)} / ${formatTravel(wheels.rightUpMm, units)}`
+          : at === null
+            ? ''
+            : at.name,
+      }
+      if (!figures.known)
+        return [
+          { ...row, angles: figures.missing.map(({ what }) => what).join('; '), left: '?', engaged: '?' },
+        ]
+      const slip = slipAt(line, figures.value)
+      return [
+        {
+          ...row,
+          angles: figures.value.anglesDeg.map((angle) => formatAngle(angle, units, 1)).join(' · '),
+          left: slip ? formatLength(slip.leftMm, units) : '',
+          engaged: slip?.engagedMm == null ? '' : formatLength(slip.engagedMm, units),
+        },
+      ]
+    })
+  })
+}
