@@ -15,6 +15,7 @@ const DEMO = '/b/fen-tender'
 const TWO_SETUPS = '/b/reed-carrier'
 const BAY = '/b/sedge-wagon'
 const VAN = '/b/osier-van'
+const LINKED = '/b/tansy-wagon'
 
 interface Shot {
   readonly file: string
@@ -40,7 +41,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
   { file: 'weight', path: `${BAY}/weight` },
   { file: 'parts', path: `${VAN}/parts?part=shaft/1` },
-  { file: 'schools', path: `${DEMO}/schools`, prepare: waitFor('schools') },
+  { file: 'travel', path: `${LINKED}/travel`, prepare: lookAtDroop },
   { file: 'map', path: `${DEMO}/map`, dark: true, prepare: waitFor('lever-map') },
   { file: 'strength', path: `${VAN}/strength` },
   { file: 'line', path: `${DEMO}/line` },
@@ -86,6 +87,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
     await page.getByRole('button', { name: 'Open the long van' }).click()
     await page.getByTestId('parts-drawing').waitFor()
   }
+  if (shot.path.startsWith(LINKED)) {
+    await page.goto(server.address)
+    await page.getByRole('button', { name: 'Open the linked axle' }).click()
+    await page.getByTestId('travel-ruler').waitFor()
+  }
   await page.goto(server.address + shot.path)
   await page.waitForTimeout(1200)
   // A picture without its ± and cures would show less than the view does.
@@ -97,6 +103,12 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   await page.screenshot({ path: `${OUT}/${shot.file}.png` })
   await context.close()
   console.log(`${OUT}/${shot.file}.png`)
+}
+
+/** Where the slip is tight, with its ± and what would cure it. */
+async function lookAtDroop(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /strap/i }).first().waitFor({ timeout: 60_000 })
+  await page.locator('[data-place="droop"]').click()
 }
 
 /** What is worked out in a worker, once it is there. */

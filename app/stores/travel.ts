@@ -10,6 +10,7 @@ import {
 } from '~~/core/layouts/motionEdits'
 import { withMissingLimits } from '~~/core/layouts/beginBuild'
 import { placeName } from '~~/core/check/placeName'
+import { crossMap } from '~~/core/model/crossMap'
 import { travelWays, valueAt } from '~~/core/model/travelCurves'
 import type { SweepWay } from '~~/core/model/travel'
 import { axlesOf } from '~~/core/project/bodies'
@@ -32,6 +33,7 @@ export const useTravel = defineStore('travel', () => {
   const evaluation = useEvaluation()
   const levers = useLevers()
   const ways = computed(() => (evaluation.compiled ? travelWays(evaluation.compiled, levers.settings) : []))
+  const cross = computed(() => (evaluation.compiled ? crossMap(evaluation.compiled, levers.settings) : null))
   const wanted = ref<SweepWay>('parallel')
   const way = computed(() => ways.value.find((one) => one.way === wanted.value) ?? ways.value[0] ?? null)
   const atMm = ref(0)
@@ -119,6 +121,7 @@ export const useTravel = defineStore('travel', () => {
 
   return {
     ways,
+    cross,
     way,
     wanted,
     atMm,

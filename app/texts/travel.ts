@@ -31,6 +31,17 @@ export const travelTexts = {
     'spline-engaged': (share: string) => `${share} engaged`,
   },
   worstAt: (verdict: string, place: string) => `${verdict} at ${place}`,
+  cross: {
+    title: 'Left wheel against right wheel',
+    lead: 'Every pair of heights: green holds, amber is tight, red is out, empty is not reached. Arrow keys go from cell to cell.',
+    left: 'left wheel',
+    right: 'right wheel',
+    states: { holds: 'holds', tight: 'tight', out: 'out', unknown: 'not reached' },
+    cell: (left: string, right: string, state: string, worst: string) =>
+      `left ${left}, right ${right}: ${state}${worst && `, nearest ${worst}`}`,
+    label: (holds: number, tight: number, out: number) =>
+      `Map of both wheels: ${holds} cells hold, ${tight} are tight, ${out} are out`,
+  },
   motion: {
     title: 'How the axle moves',
     way: 'Told by',

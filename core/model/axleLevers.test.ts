@@ -5,6 +5,7 @@ import { movePoint } from '../linalg/mat3'
 import type { Build } from '../project/build'
 import { parseBuildText } from '../project/parseBuild'
 import { compile } from './compile'
+import { crossMap } from './crossMap'
 import { evaluateBuild } from './evaluateBuild'
 import { travelWays, valueAt } from './travelCurves'
 
@@ -120,5 +121,34 @@ describe('the curves of the travel', () => {
     const [way] = travelWays(compile(build), {})
     const height = way!.lines[0]!.centres.map((centres) => centres[1]![2])
     expect(pinionZ(settling, {}, 'travel-settled')).toBeCloseTo(valueAt(way!.leftUpMm, height, 20), 2)
+  })
+})
+
+describe('the left wheel against the right one', () => {
+  const map = crossMap(compile(build), {})!
+  const cell = (left: number, right: number) => map.cells[right * map.size + left]!
+  const last = map.size - 1
+
+  it('has full droop and full bump in its corners, judged as those places are', () => {
+    expect(cell(0, 0)).toMatchObject({ leftUpMm: -130, rightUpMm: -130, state: 'tight' })
+    expect(cell(last, last)).toMatchObject({ leftUpMm: 80, rightUpMm: 80, state: 'holds' })
+    expect(cell(last, 0)).toMatchObject({ leftUpMm: 80, rightUpMm: -130 })
+    const { worst } = cell(0, 0)
+    expect(worst!.id).toBe('rear/slip-left/1')
+    const slip = evaluateBuild(build, {}).checks.find(({ id }) => id === worst!.id)!
+    expect(worst!.value).toBeCloseTo(slip.value!, 5)
+  })
+
+  it('goes as far as a strap lets, and is not told where nothing crosses', () => {
+    expect(crossMap(compile(build), { strap: 40 })!.cells[0]!.leftUpMm).toBeCloseTo(-90, 9)
+    const narrow = wagon((one) => delete one.bodies[2].travel)
+    expect(crossMap(compile(narrow), {})).toBeNull()
+  })
+
+  it('leaves cells that are not reached', () => {
+    const far = wagon((one) => Object.assign(one.bodies[2].travel, { droopMm: 700 }))
+    const cells = crossMap(compile(far), {})!.cells
+    expect(cells[0]!.state).toBe('unknown')
+    expect(cells.some(({ state }) => state !== 'unknown')).toBe(true)
   })
 })

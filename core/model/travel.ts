@@ -84,6 +84,13 @@ export interface SweepRow {
 const APART_MM = 4
 const MOST_ROWS = 50
 
+/** What levers of straps take from the droop of an axle, in mm. */
+export const strapCut = (build: Build, axle: AxleBody, settings: LeverSettings): number =>
+  build.levers.reduce(
+    (sum, { id, kind, body }) => (kind === 'strap' && body === axle.id ? sum + (settings[id] ?? 0) : sum),
+    0,
+  )
+
 /** How far the wheels of an axle stand up in a row, in mm, with the droop that levers of straps take. */
 export function heightsInRow(
   build: Build,
@@ -93,10 +100,7 @@ export function heightsInRow(
 ): readonly [number, number] {
   const reach = reachOf(axle)
   if (!reach) return [0, 0]
-  const cut = build.levers.reduce(
-    (sum, { id, kind, body }) => (kind === 'strap' && body === axle.id ? sum + (settings[id] ?? 0) : sum),
-    0,
-  )
+  const cut = strapCut(build, axle, settings)
   const cross = way === 'crossed' ? axle.travel?.crossMm : undefined
   const up = (bump: number, part: number) => (cross ?? bump) * part
   const down = (droop: number, part: number) => -Math.max(0, (cross ?? droop) - cut) * part

@@ -43,6 +43,23 @@ test('the line is looked at from droop to bump by click, keys and drag, and the 
   await expect(slip).toContainText('24.0 mm')
   await page.getByRole('radio', { name: 'One up, one down' }).click()
   await expect(curve(page, 'rear/angle/2')).toContainText('at left up')
+  // Both wheels for themselves: by keys from the middle to full droop on both sides.
+  const map = page.getByTestId('cross-map')
+  await page.mouse.move(4, 4)
+  await map.focus()
+  for (const key of ['ArrowLeft', 'ArrowDown']) for (let i = 0; i < 10; i++) await page.keyboard.press(key)
+  await expect(page.getByTestId('cross-cell')).toContainText(
+    'left −130 mm, right −130 mm: tight, nearest slip left in shaft 1 13.4 mm',
+  )
+})
+
+test('the sheet tells the line at every place of its wheels', async ({ page }) => {
+  await openLinked(page)
+  await goWithin(page, '/b/tansy-wagon/sheet')
+  const rows = page.getByTestId('sheet-travel').getByRole('row')
+  await expect(rows.filter({ hasText: 'full droop' })).toContainText('−130 mm')
+  await expect(rows.filter({ hasText: 'full droop' })).toContainText('13.4 mm')
+  await expect(rows.filter({ hasText: 'ride height' })).toContainText('58.0 mm')
 })
 
 test('a strap is cut into the droop: the sweep ends there, it is kept over a reload and undone', async ({

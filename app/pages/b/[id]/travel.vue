@@ -48,6 +48,11 @@ const ways = computed(() => travel.ways.map(({ way }) => ({ value: way, label: w
         </div>
         <TravelCurves :build="workbench.build" :way="travel.way" />
         <p class="soft small">{{ words.drag }}</p>
+        <CrossMap
+          v-if="travel.way.way === 'crossed' && travel.cross"
+          :build="workbench.build"
+          :map="travel.cross"
+        />
       </template>
     </div>
     <aside v-if="axle" class="aside">

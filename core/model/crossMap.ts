@@ -1,0 +1,101 @@
+import { standing } from '../limits/verdict'
+import { newRun, type Run } from '../columns/run'
+import type { Column } from '../columns/graph'
+import type { LeverSettings } from '../placement/settings'
+import type { Id } from '../project/id'
+import { reachOf } from '../project/wheelPlaces'
+import type { CompiledBuild } from './compile'
+import { strapCut, type CompiledTravel } from './travel'
+
+/** How a line stands with each wheel at a height of its own. */
+export const CROSS_STATES = ['holds', 'tight', 'out', 'unknown'] as const
+export type CrossState = (typeof CROSS_STATES)[number]
+
+/** One cell of the map: how far either wheel is up, how it stands there, and the check that stands worst. */
+export interface CrossCell {
+  readonly leftUpMm: number
+  readonly rightUpMm: number
+  readonly state: CrossState
+  /** Null where nothing is limited, or nothing is reached. */
+  readonly worst: { readonly id: Id; readonly value: number } | null
+}
+
+/** Every pair of heights of the two wheels of an axle, row by row: the right wheel lowest first, along each row the left one rises. */
+export interface CrossMap {
+  readonly size: number
+  readonly cells: readonly CrossCell[]
+}
+
+/** Cells along each wheel. */
+export const CROSS_SIZE = 21
+
+const runs = new WeakMap<CompiledTravel, Run>()
+
+/**
+ * The travel of an axle as a map of its left wheel against its right one, every check in it; the other axles stand as it does, side by side.
+ *
+ * @returns null where nobody has told how far the wheels go, or the axle has no track to cross by
+ */
+export function crossMap(compiled: CompiledBuild, settings: LeverSettings): CrossMap | null {
+  const { travel, graph, build, levers } = compiled
+  const axle = travel?.axles.find(({ sizes }) => sizes?.trackMm !== undefined)
+  const reach = axle && reachOf(axle)
+  if (!travel || !axle || !reach) return null
+  const cut = strapCut(build, axle, settings)
+  const heights = ({ bumpMm, droopMm }: { readonly bumpMm: number; readonly droopMm: number }) => {
+    const [from, to] = [-Math.max(0, droopMm - cut), bumpMm]
+    return Array.from({ length: CROSS_SIZE }, (_, i) => from + ((to - from) * i) / (CROSS_SIZE - 1))
+  }
+  const [left, right] = [heights(reach.left), heights(reach.right)]
+  const count = CROSS_SIZE * CROSS_SIZE
+  const run = runs.get(travel) ?? newRun(graph, count)
+  runs.set(travel, run)
+  for (const [id, column] of levers) run.set(column, settings[id] ?? 0)
+  for (const wheels of travel.sweep.wheels.values()) {
+    const [ofLeft, ofRight] = [run.fill(wheels.leftUp), run.fill(wheels.rightUp)]
+    for (let i = 0; i < count; i++) {
+      ofLeft[i] = left[i % CROSS_SIZE] ?? NaN
+      ofRight[i] = right[Math.floor(i / CROSS_SIZE)] ?? NaN
+    }
+  }
+  run.bring(wantedOf(travel), count)
+  return {
+    size: CROSS_SIZE,
+    cells: Array.from({ length: count }, (_, i) => ({
+      leftUpMm: left[i % CROSS_SIZE] ?? NaN,
+      rightUpMm: right[Math.floor(i / CROSS_SIZE)] ?? NaN,
+      ...cellOf(travel, run, i),
+    })),
+  }
+}
+
+const lists = new WeakMap<CompiledTravel, readonly Column[]>()
+function wantedOf(travel: CompiledTravel): readonly Column[] {
+  const there = lists.get(travel)
+  if (there) return there
+  const made = travel.plans.flatMap(({ value }) =>
+    value === null || typeof value === 'number' ? [] : [value.column],
+  )
+  lists.set(travel, made)
+  return made
+}
+
+const GRAVITY = { holds: 0, tight: 1, out: 2 } as const
+
+function cellOf({ plans }: CompiledTravel, run: Run, row: number): Pick<CrossCell, 'state' | 'worst'> {
+  let [gravity, room] = [0, Infinity]
+  let worst: CrossCell['worst'] = null
+  for (const { head, window, value } of plans) {
+    if (value === null || typeof value === 'number') continue
+    const edge = window.failHigh ?? window.failLow ?? window.warnHigh ?? window.warnLow
+    if (edge === null) continue
+    const figure = run.cells(value.column)[row] ?? NaN
+    if (Number.isNaN(figure)) return { state: 'unknown', worst: null }
+    const { verdict, margin } = standing(figure, window)
+    const share = (margin ?? Infinity) / Math.max(1e-3, Math.abs(edge))
+    if (GRAVITY[verdict] < gravity || (GRAVITY[verdict] === gravity && share >= room)) continue
+    ;[gravity, room] = [GRAVITY[verdict], share]
+    worst = { id: head.id, value: figure }
+  }
+  return { state: CROSS_STATES[gravity] ?? 'unknown', worst }
+}
