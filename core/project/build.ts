@@ -1,4 +1,5 @@
 import type { Body, BodyId } from './body'
+import type { DonorPattern } from './donorPattern'
 import type { Drivetrain } from './drivetrain'
 import type { Gap } from './gap'
 import type { LimitEntry } from './limit'
@@ -149,4 +150,6 @@ export interface Build {
   readonly tubes?: readonly TubeEntry[]
   /** Sizes of crosses; the usual ones when absent. */
   readonly crosses?: readonly CrossEntry[]
+  /** Lengths of halfshafts by donor pieces. */
+  readonly patterns?: readonly DonorPattern[]
 }

@@ -227,6 +227,19 @@ const limitEntry = object({
   gaps: array().of(wordField(GAP_KINDS).required()).max(GAP_KINDS.length),
 })
 
+const donorPattern = object({
+  id: requiredId(),
+  name: requiredName(),
+  settled: boolean(),
+  outerPieceMm: figure(0, 5000),
+  innerPieceMm: figure(0, 5000),
+  overlapBottomedMm: figure(0, 5000),
+  overlapPulledMm: figure(0, 5000),
+  offsetMm: figure(-500, 500),
+  clampMm: figure(0, 500),
+  note: noteField(),
+})
+
 /** The Yup schema of a limit profile, in a build or in a file of its own. */
 export const limitsSchema = object({
   profile: wordField(['road', 'heavy', 'trail', 'track', 'own']).required(),
@@ -275,4 +288,5 @@ export const buildSchema = object({
   photos: list(photoSchema, LIST_LIMITS.photos),
   tubes: list(stockTube, LIST_LIMITS.tubes),
   crosses: list(crossSize, LIST_LIMITS.crosses),
+  patterns: list(donorPattern, LIST_LIMITS.patterns),
 })

@@ -23,6 +23,7 @@ export const LIST_LIMITS = {
   photos: 500,
   tubes: 200,
   crosses: 100,
+  patterns: 20,
 } as const
 
 /** More entries than this in any one object or list of a file are refused before anything looks at them. */

@@ -43,6 +43,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['weight.balances', build.weight?.balances ?? []],
     ['tubes', build.tubes ?? []],
     ['crosses', build.crosses ?? []],
+    ['patterns', build.patterns ?? []],
   ]
   for (const [name, items] of collections) {
     const seen = new Set<string>()

@@ -292,7 +292,4 @@ svg {
     display: inline;
   }
 }
-.strip {
-  overflow: hidden;
-}
 </style>

@@ -28,6 +28,7 @@ const current = computed(() => {
   const part = String(route.path.split('/')[3] ?? '')
   if (PLACING.includes(part)) return 'place'
   if (LINING.includes(part)) return 'line'
+  if (part === 'halfshafts') return 'travel'
   return MEASURING.includes(part) ? 'readings' : part
 })
 const drawer = useDrawer()

@@ -22,6 +22,7 @@ const ways = computed(() => travel.ways.map(({ way }) => ({ value: way, label: w
 </script>
 
 <template>
+  <TravelNav />
   <div v-if="workbench.build" class="travel">
     <div class="main">
       <h1>{{ words.title }}</h1>
