@@ -215,6 +215,9 @@ li p {
   font-size: 1.375rem;
   font-weight: 600;
 }
+.length .soft {
+  margin-left: 8px;
+}
 .result {
   display: grid;
   grid-template-columns: minmax(0, 1fr);

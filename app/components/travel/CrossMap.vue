@@ -29,6 +29,16 @@ const told = computed(() => {
       : ''
   return words.cell(height(cell.leftUpMm), height(cell.rightUpMm), words.states[cell.state], worst)
 })
+const ends = computed(() => {
+  const [first, last] = [map.cells[0], map.cells.at(-1)]
+  if (!first || !last) return []
+  return [
+    { key: 'left-down', x: 14, y: side.value + 16, text: height(first.leftUpMm) },
+    { key: 'left-up', x: side.value - 16, y: side.value + 16, text: height(last.leftUpMm) },
+    { key: 'right-down', x: -18, y: side.value - 4, text: height(first.rightUpMm) },
+    { key: 'right-up', x: -18, y: 10, text: height(last.rightUpMm) },
+  ]
+})
 const WAYS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -53,7 +63,7 @@ function onKey(event: KeyboardEvent) {
     <p class="soft">{{ words.lead }}</p>
     <div class="map">
       <svg
-        :viewBox="`-34 -4 ${side + 38} ${side + 34}`"
+        :viewBox="`-48 -4 ${side + 52} ${side + 34}`"
         role="application"
         tabindex="0"
         :aria-label="words.label(counts[0] ?? 0, counts[1] ?? 0, counts[2] ?? 0)"
@@ -71,6 +81,7 @@ function onKey(event: KeyboardEvent) {
           :class="[cell.state, { picked: picked === i }]"
           @pointerenter="picked = i"
         />
+        <text v-for="end in ends" :key="end.key" :x="end.x" :y="end.y" class="end">{{ end.text }}</text>
         <text :x="side / 2" :y="side + 22">{{ words.left }}</text>
         <text :transform="`translate(-14 ${side / 2}) rotate(-90)`">{{ words.right }}</text>
       </svg>
@@ -124,6 +135,10 @@ text {
   font-size: 14px;
   font-weight: 600;
   text-anchor: middle;
+}
+.end {
+  font-size: 11px;
+  font-weight: 400;
 }
 .told {
   min-width: 220px;
