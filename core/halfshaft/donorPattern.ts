@@ -22,7 +22,9 @@ export function patternStep(read: DonorPattern): PatternStep {
 
 /** What a pattern says so far: unknown with all that is not measured yet, or with what contradicts. */
 export function patternOf(read: DonorPattern): Known<Pattern> {
-  const missing: Missing[] = NEEDED.flatMap(([key, what]) => (read[key] === undefined ? [{ what, path: '' }] : []))
+  const missing: Missing[] = NEEDED.flatMap(([key, what]) =>
+    read[key] === undefined ? [{ what, path: '' }] : [],
+  )
   if (read.settled !== true) missing.unshift({ what: 'the vehicle settled at ride height', path: '' })
   if (missing.length > 0) return { known: false, missing }
   const { outerPieceMm = NaN, innerPieceMm = NaN, overlapBottomedMm = NaN, overlapPulledMm = NaN } = read
