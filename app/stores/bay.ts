@@ -57,6 +57,7 @@ const USUAL_RANGE: Readonly<Partial<Record<LeverKind, readonly [number, number, 
   lift: [-60, 100, 5],
   block: [-60, 100, 5],
   strap: [0, 100, 5],
+  shackle: [-50, 80, 5],
 }
 
 /** The parts in the bay of the open build: their outlines, what stands close, what comes out, and what is done to them. */

@@ -100,7 +100,7 @@ export const useTravel = defineStore('travel', () => {
   }
   const setArc = (
     id: BodyId,
-    changed: { readonly [K in 'radiusShare' | 'noseUpDegPerMm']?: ArcMotion[K] | undefined },
+    changed: { readonly [K in 'radiusShare' | 'noseUpDegPerMm' | 'springMm']?: ArcMotion[K] | undefined },
   ): void =>
     changeAxle('Arc of the springs', id, ({ motion }) => {
       if (motion?.kind === 'arc') assign(motion, changed)

@@ -118,6 +118,7 @@ export const bay = {
       lift: 'by springs that stand higher or lower',
       block: 'by blocks between spring and axle',
       strap: 'by a strap that ends the droop',
+      shackle: 'by the length of its shackles',
       'link-length': 'by the length of a link',
     },
     leverName: 'What you call it',

@@ -62,6 +62,8 @@ export const travelTexts = {
     share: 'Radius of the arc over the front half',
     shareHelp: 'three quarters when left open',
     noseRate: 'Nose up for each mm up',
+    spring: 'Spring, eye to eye',
+    springHelp: 'twice its front half when left open; longer shackles turn it',
     holdings: 'What holds it',
     adjustable: 'Its length can be set',
     makeAdjustable: (name: string) => `Make the ${name} a lever`,

@@ -83,6 +83,48 @@ describe('levers of an axle', () => {
   })
 })
 
+describe('longer shackles', () => {
+  const leaf = wagon((one) => {
+    const axle = one.bodies[2]
+    axle.motion = { kind: 'arc', seat: 'left-lower-axle', eye: 'left-lower-chassis', noseUpDegPerMm: 0.01 }
+    axle.suspension = 'leaf'
+    one.levers = [{ id: 'shackle', kind: 'shackle', body: 'rear-axle', range: [-50, 80], step: 5 }]
+  })
+  const spring = 2 * Math.hypot(610, 15, 60)
+
+  it('turn the nose up with the spring and let the vehicle stand higher by half', () => {
+    const nose = (settings: Record<string, number>) => {
+      const pinion = evaluateBuild(leaf, settings).placed.axes.get('pinion')!
+      if (!pinion.known) throw new Error('not known')
+      return (pinion.value.fall * 180) / Math.PI
+    }
+    const turned = ((40 / spring) * 180) / Math.PI
+    // Half of the 40 mm lets the wheels down, and the nose goes with that by the springs' own turn.
+    expect(nose({ shackle: 40 }) - nose({})).toBeCloseTo(turned - 0.01 * 20, 2)
+    const { moves } = evaluateBuild(leaf, { shackle: 40 })
+    const move = moves.get('rear-axle')!
+    if (!move.known) throw new Error('not known')
+    expect(movePoint(move.value, [-2800, 0, -50])[2]).toBeCloseTo(-70, 0)
+  })
+
+  it('go by the length of the spring where it is told', () => {
+    const long = wagon((one) => {
+      one.bodies[2].motion = {
+        kind: 'arc',
+        seat: 'left-lower-axle',
+        eye: 'left-lower-chassis',
+        springMm: 1500,
+      }
+      one.levers = [{ id: 'shackle', kind: 'shackle', body: 'rear-axle', range: [-50, 80], step: 5 }]
+    })
+    const { moves } = evaluateBuild(long, { shackle: 30 })
+    const move = moves.get('rear-axle')!
+    if (!move.known) throw new Error('not known')
+    const down = (30 * Math.hypot(610, 15, 60)) / 1500
+    expect(movePoint(move.value, [-2800, 0, -50])[2]).toBeCloseTo(-50 - down, 0)
+  })
+})
+
 describe('the curves of the travel', () => {
   const ways = travelWays(compile(build), {})
 

@@ -65,7 +65,7 @@ export function placesOf(
   const settled = setBack(asRead, adapter)
   const from = countedFrom(build, measured, levers, settled)
   const made = new Map<string, PlacedState>()
-  const rideWheels = wheelsAtRide(graph, build, levers)
+  const rideWheels = wheelsAtRide(graph, build, levers, settled)
   const ride = stateOf({
     graph,
     build,

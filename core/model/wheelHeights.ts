@@ -1,7 +1,8 @@
 import { PLUS_TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph } from '../columns/graph'
-import type { WheelColumns } from '../placement/axleMotion'
+import type { PointOf, WheelColumns } from '../placement/axleMotion'
 import { leversOn, summed, type LeverColumns } from '../placement/bodyMove'
+import { shackleColumns } from '../placement/shackles'
 import { linkLevers } from '../placement/wheelColumns'
 import { axlesOf } from '../project/bodies'
 import type { AxleBody, BodyId } from '../project/body'
@@ -16,12 +17,14 @@ const amountsOf = (build: Build, axle: AxleBody, levers: LeverColumns, kind: Lev
   leversOn(build, axle.id, levers).flatMap(({ lever, amount }) => (lever.kind === kind ? [amount] : []))
 
 /**
- * The wheels at ride height: springs that stand higher let them down, and links of other lengths turn the axle where it stands.
+ * The wheels at ride height: springs that stand higher and longer shackles let them down, and links of other lengths turn the axle where it stands.
  */
-export function wheelsAtRide(graph: Graph, build: Build, levers: LeverColumns): WheelsOf {
+export function wheelsAtRide(graph: Graph, build: Build, levers: LeverColumns, point: PointOf): WheelsOf {
   return new Map(
     axlesOf(build).flatMap((axle) => {
-      const lifts = amountsOf(build, axle, levers, 'lift')
+      const [shackle = null] = amountsOf(build, axle, levers, 'shackle')
+      const higher = shackleColumns(graph, axle, shackle, point)?.liftMm
+      const lifts = [...amountsOf(build, axle, levers, 'lift'), ...(higher === undefined ? [] : [higher])]
       if (lifts.length === 0 && linkLevers(build, axle, levers).size === 0) return []
       const up = scalarStep(graph, PLUS_TIMES, [graph.source(0), summed(graph, lifts)], [-1])
       if (lifts.length > 0) graph.name([up], `${axle.name}: wheels down as its springs stand higher`)

@@ -5,6 +5,7 @@ import type { Id } from '../project/id'
 import type { LeverKind } from '../project/lever'
 import { leversOn, type BodyMove } from './bodyMove'
 import type { MovesOf } from './movers'
+import { shackleColumns } from './shackles'
 import { raisedColumns } from './shiftedColumns'
 import { turnedColumns } from './turnedColumns'
 import { wheelColumns } from './wheelColumns'
@@ -26,7 +27,9 @@ export const axleMoves: MovesOf<AxleBody> = (
   const raised = raisedColumns(graph, axle, of('block'))
   // Springs on an arc wind up about their seat.
   const pivot = axle.motion?.kind === 'arc' ? axle.motion.seat : axle.centre
-  const wedges = of('wedge')
+  const [shackle = null] = of('shackle')
+  const turned = shackleColumns(graph, axle, shackle, point)?.noseUpDeg
+  const wedges = turned === undefined ? of('wedge') : [...of('wedge'), turned]
   if (!up && !raised && pivot === axle.centre)
     return [turnedColumns(graph, axle, wound === null ? wedges : [...wedges, wound], when, point)]
   const before = [

@@ -134,6 +134,8 @@ export interface ArcMotion {
   readonly radiusShare?: number
   /** How far the nose turns up with each mm the wheels come up. */
   readonly noseUpDegPerMm?: number
+  /** From eye to eye; twice the way from seat to front eye when absent. */
+  readonly springMm?: number
 }
 
 /** What holds an axle to the chassis, by points that are read like all others. */

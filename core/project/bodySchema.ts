@@ -127,6 +127,7 @@ export const MOTION_SHAPES = {
     eye: requiredId(),
     radiusShare: figure(0.05, 2),
     noseUpDegPerMm: figure(-1, 1),
+    springMm: figure(100, 5000),
   }),
   links: object({
     kind: motionKind,

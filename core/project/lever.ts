@@ -12,7 +12,7 @@ const MOUNTED: readonly BodyKind[] = ['powertrain', 'transfer-case']
 const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
 
 /**
- * Every kind of lever. Positive amounts are up, forward, left, nose up, a longer adapter or link; a lift takes the chassis up, a block
+ * Every kind of lever. Positive amounts are up, forward, left, nose up, a longer adapter, shackle or link; a lift takes the chassis up, a block
  * the axle, a strap takes so much of the droop.
  *
  * A body on three mounts is moved by them, an axle by turning it about its centre, anything else is shifted as it is.
@@ -31,6 +31,7 @@ export const LEVER_KIND_FACTS = {
   lift: { unit: 'mm', on: ['axle'] },
   block: { unit: 'mm', on: ['axle'] },
   strap: { unit: 'mm', on: ['axle'] },
+  shackle: { unit: 'mm', on: ['axle'] },
   'link-length': { unit: 'mm', on: ['axle'] },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 

@@ -22,6 +22,7 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   lift: { name: 'ride height by its springs', ways: ['higher', 'lower'] },
   block: { name: 'lowering block', ways: ['lower', 'higher'] },
   strap: { name: 'limit strap', ways: ['less droop', 'more droop'] },
+  shackle: { name: 'shackles of its springs', ways: ['longer', 'shorter'] },
   'link-length': { name: 'link', ways: ['longer', 'shorter'] },
 }
 
@@ -102,6 +103,8 @@ function axleInstruction(build: Build, lever: Lever, size: string, isMore: boole
       return isMore
         ? `Limit strap at the ${axle.name}, ${size} less droop`
         : `Let the strap at the ${axle.name} out ${size}`
+    case 'shackle':
+      return `Shackles at the ${axle.name} ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
     case 'link-length':
       return `Make the ${linkName(axle, lever)} ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
     default:

@@ -22,7 +22,10 @@ const levers = computed(() => build.levers.filter(({ body }) => body === axle.id
 const offered = computed(() =>
   LEVER_KINDS.filter(
     (kind) =>
-      kind !== 'link-length' && isLeverOn(kind, 'axle') && !levers.value.some((lever) => lever.kind === kind),
+      kind !== 'link-length' &&
+      (kind !== 'shackle' || axle.motion?.kind === 'arc') &&
+      isLeverOn(kind, 'axle') &&
+      !levers.value.some((lever) => lever.kind === kind),
   ),
 )
 const isLever = (holding: string) => levers.value.some((lever) => lever.holding === holding)
@@ -61,6 +64,15 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
           :most="1"
           :value="axle.motion.noseUpDegPerMm"
           @change="travel.setArc(axle.id, { noseUpDegPerMm: $event })"
+        />
+        <FigureField
+          :label="words.spring"
+          :help="words.springHelp"
+          kind="length"
+          :least="100"
+          :most="5000"
+          :value="axle.motion.springMm"
+          @change="travel.setArc(axle.id, { springMm: $event })"
         />
       </div>
       <ul v-else class="links" :aria-label="words.holdings">
