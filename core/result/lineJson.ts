@@ -8,6 +8,7 @@ import type { BearingLoad, JointLoad } from '../line/lineForces'
 import type { LineFigures, ShaftFigures } from '../line/lineFigures'
 import { phasesOf } from '../line/phases'
 import { lengthBetween, type LengthFigure } from '../line/shaftLengths'
+import { plungeLeftAt, slipAt } from '../line/slipAt'
 import { wheelPlaces } from '../project/wheelPlaces'
 import { turning } from '../line/turning'
 import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../line/uniformity'
@@ -116,6 +117,10 @@ export interface ShaftJson {
   readonly criticalSpeedRpm: number | null
   readonly bearingOffLineMm: number | null
   readonly bearing: BearingJson | null
+  /** Way left before what slips bottoms, engaged spline over its diameter, way left of a joint that plunges; null without. */
+  readonly slipLeftMm: number | null
+  readonly splineEngaged: number | null
+  readonly plungeLeftMm: number | null
   readonly bestPhase: {
     readonly phaseDeg: number
     readonly errorBeforeDeg: number
@@ -213,6 +218,7 @@ function lineStateJson(
     shafts: figures.shafts.map((shaft, index) => ({
       ...shaftJson(shaft, figures.fromBehind[index], speedRpm),
       bearing: bearingJson(forces?.bearings.find((bearing) => bearing.shaft === index)),
+      ...slipJson(line, index, figures),
     })),
     errorPeakToPeakDeg: degrees(whole.errorPeakToPeak),
     ratioMin: whole.ratioMin,
@@ -237,11 +243,21 @@ function bearingJson(load: BearingLoad | undefined): BearingJson | null {
   return { maxN, minN, upwardSwingN, leftSwingN, meanN }
 }
 
+function slipJson(line: Line, index: number, figures: LineFigures) {
+  const slip = slipAt(line, index, figures)
+  const share = slip?.engagedMm == null || slip.diameterMm === null ? null : slip.engagedMm / slip.diameterMm
+  return {
+    slipLeftMm: slip?.leftMm ?? null,
+    splineEngaged: share,
+    plungeLeftMm: plungeLeftAt(line, index, figures),
+  }
+}
+
 function shaftJson(
   shaft: ShaftFigures,
   fromBehind: Uniformity | undefined,
   speedRpm: number | null,
-): Omit<ShaftJson, 'bearing'> {
+): Omit<ShaftJson, 'bearing' | keyof ReturnType<typeof slipJson>> {
   const { lengths, bestPhase } = shaft
   const seats = (from: 'shaft-end' | 'seal-face') =>
     lengthBetween(lengths, from, 'joint-centre') ?? lengthBetween(lengths, 'joint-centre', from)

@@ -48,7 +48,8 @@ export function travelRows(
         return [
           { ...row, angles: figures.missing.map(({ what }) => what).join('; '), left: '?', engaged: '?' },
         ]
-      const slip = slipAt(line, figures.value)
+      const slips = line.shafts.flatMap((_, index) => slipAt(line, index, figures.value) ?? [])
+      const [slip] = slips
       return [
         {
           ...row,

@@ -129,6 +129,8 @@ test('commands, shortcuts and cures work from the keyboard', async ({ page }) =>
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Setting sheet: Fen tender' })).toBeVisible()
   await page.keyboard.press('[')
+  await expect(page.getByRole('heading', { name: 'Travel', exact: true })).toBeVisible()
+  await page.keyboard.press('[')
   await expect(page.getByTestId('drawing')).toBeVisible()
   await checkRow(page, 'torsional').focus()
   await page.keyboard.press('l')
