@@ -8,7 +8,7 @@ import { parseBuild } from '../project/parseBuild'
 import { runMonteCarlo } from './monteCarlo'
 import { lineFigureId, sampleModel } from './sampleModel'
 
-const RUNS = 400
+const RUNS = 250
 const SAMPLES = 100
 
 const raw = JSON.parse(readFileSync(join(__dirname, '../../demo/tansy-wagon.lurvan.json'), 'utf8'))
