@@ -16,7 +16,7 @@ import type { SweepWay } from '~~/core/model/travel'
 import { axlesOf } from '~~/core/project/bodies'
 import type { AxleBody, AxleTravel, ArcMotion, BodyId } from '~~/core/project/body'
 import type { Id } from '~~/core/project/id'
-import { heightsAt, travelPlaceId, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
+import { heightsAt, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
 import { travelTexts } from '../texts/travel'
 import { assign } from './assign'
 import { takeOn } from './takeOn'
@@ -76,6 +76,8 @@ export const useTravel = defineStore('travel', () => {
         ? placeName(atMm.value, rightUpMm.value, workbench.build.units)
         : '',
   )
+  /** Of the first axle that has one: what one wheel above the other tilts it by. */
+  const trackMm = computed(() => moving.value.find(({ sizes }) => sizes?.trackMm)?.sizes?.trackMm ?? Infinity)
   const places = computed(() => (workbench.build ? wheelPlaces(workbench.build) : []))
 
   const setMotion = (axle: BodyId, to: MotionWay): boolean =>
@@ -127,6 +129,7 @@ export const useTravel = defineStore('travel', () => {
     atMm,
     rightUpMm,
     placeWords,
+    trackMm,
     places,
     moving,
     goTo,
@@ -138,6 +141,5 @@ export const useTravel = defineStore('travel', () => {
     setArc,
     setTrack,
     addLinkLever,
-    travelPlaceId,
   }
 })

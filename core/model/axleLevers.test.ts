@@ -7,7 +7,7 @@ import { parseBuildText } from '../project/parseBuild'
 import { compile } from './compile'
 import { crossMap } from './crossMap'
 import { evaluateBuild } from './evaluateBuild'
-import { travelWays, valueAt } from './travelCurves'
+import { lineAt, travelWays, valueAt } from './travelCurves'
 
 const raw = () => JSON.parse(readFileSync(join(__dirname, '../../demo/tansy-wagon.lurvan.json'), 'utf8'))
 function wagon(edit: (one: any) => void = () => undefined): Build {
@@ -152,6 +152,20 @@ describe('the curves of the travel', () => {
     const values = [...curve.values]
     expect(engaged.value!).toBeLessThanOrEqual(Math.min(values[0]!, values.at(-1)!))
     expect(engaged.value!).toBeCloseTo(curve.worst!.value, 3)
+  })
+
+  it('tell the line anywhere between their rows, as it is worked there', () => {
+    const [way] = ways
+    const there = lineAt(way!, way!.lines[0]!, -37.3)
+    const settled = wagon((one) => (one.bodies[2].travel.settleMm = -37.3))
+    const figures = at(settled, {}, 'travel-settled')
+    there.centres.forEach((centre, i) =>
+      expect(distance(centre, figures.geometry.centres[i]!)).toBeLessThan(0.02),
+    )
+    there.anglesDeg.forEach((angle, i) => expect(angle).toBeCloseTo(figures.anglesDeg[i]!, 2))
+    expect(there.slope).toBeCloseTo(0, 9)
+    const [, crossed] = ways
+    expect(lineAt(crossed!, crossed!.lines[0]!, 40).slope).toBeCloseTo(40 + 65, 6)
   })
 
   it('are none where nobody has told how far the wheels go', () => {

@@ -136,6 +136,27 @@ function grouped(plans: readonly PlannedCheck[]): Map<Id, PlannedCheck[]> {
   return groups
 }
 
+/** A line somewhere along a way, between its rows by the straight line. */
+export function lineAt(
+  { leftUpMm, rightUpMm }: Pick<TravelWay, 'leftUpMm' | 'rightUpMm'>,
+  { centres, anglesDeg, driven }: TravelLine,
+  mm: number,
+) {
+  const over = (values: readonly number[]) => valueAt(leftUpMm, values, mm)
+  const vector = (rows: readonly Vec3[]): Vec3 => [
+    over(rows.map(([x]) => x)),
+    over(rows.map(([, y]) => y)),
+    over(rows.map(([, , z]) => z)),
+  ]
+  return {
+    centres: (centres[0] ?? []).map((_, i) => vector(centres.map((row) => row[i] ?? [NaN, NaN, NaN]))),
+    anglesDeg: (anglesDeg[0] ?? []).map((_, i) => over(anglesDeg.map((row) => row[i] ?? NaN))),
+    driven: vector(driven),
+    /** Left wheel above the right one, in mm. */
+    slope: mm - over(rightUpMm),
+  }
+}
+
 /** What stands over a place between rows, by the straight line between the two nearest; NaN beyond them. */
 export function valueAt(atMm: readonly number[], values: readonly number[], mm: number): number {
   const i = atMm.findIndex((one, index) => index > 0 && one >= mm)

@@ -33,8 +33,13 @@ test('the line is looked at from droop to bump by click, keys and drag, and the 
   for (let i = 0; i < 8; i++) await page.keyboard.press('Shift+ArrowRight')
   await expect(ruler).toHaveAttribute('aria-valuenow', '-50')
   await expect(curve(page, 'rear/angle/1')).toContainText('1.27°')
+  // The line is drawn there: its second joint lies lower than at bump.
+  const here = page.getByTestId('travel-here')
+  await expect(here).toContainText('50.0 mm down')
+  const low = (await here.locator('circle.ring').nth(1).boundingBox())!.y
   await page.keyboard.press('End')
   await expect(ruler).toHaveAttribute('aria-valuetext', '80.0 mm up')
+  expect((await here.locator('circle.ring').nth(1).boundingBox())!.y).toBeLessThan(low - 8)
   const box = (await ruler.boundingBox())!
   await page.mouse.move(box.x + box.width - 2, box.y + 10)
   await page.mouse.down()

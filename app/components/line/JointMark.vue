@@ -1,7 +1,12 @@
 <script setup lang="ts">
 import type { SceneJoint } from '~~/core/drawing/lineScene'
 
-const { joint, x, y, small } = defineProps<{ joint: SceneJoint; x: number; y: number; small?: boolean }>()
+const { joint, x, y, small } = defineProps<{
+  joint: Pick<SceneJoint, 'number' | 'verdict'>
+  x: number
+  y: number
+  small?: boolean
+}>()
 const radius = computed(() => (small ? 9 : 13))
 </script>
 

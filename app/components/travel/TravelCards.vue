@@ -2,9 +2,7 @@
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import { travelPictures } from '~~/core/drawing/travelPicture'
 import { travelPlaceId, type TravelPlace } from '~~/core/project/wheelPlaces'
-import { axlesOf } from '~~/core/project/bodies'
 import type { Build } from '~~/core/project/build'
-import type { Verdict } from '~~/core/project/limit'
 import { checkValueText } from '~~/core/text/checkText'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
@@ -15,7 +13,6 @@ const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvalua
 const travel = useTravel()
 const { angle, travel: height } = useFormat()
 const words = travelTexts
-const track = computed(() => axlesOf(build).find(({ sizes }) => sizes?.trackMm)?.sizes?.trackMm ?? Infinity)
 const cards = computed(() => {
   const named = travel.places.filter((one) => one.travel !== null)
   const byPlace = (place: TravelPlace) => named.filter((one) => one.travel === place)
@@ -41,7 +38,7 @@ const cards = computed(() => {
         left === right
           ? place && `${left > 0 ? '+' : ''}${height(left)}`
           : `${height(Math.abs(left)).replace(/ mm$/, '')} / ${height(Math.abs(right))}`,
-      slope: (left - right) / track.value,
+      slope: (left - right) / travel.trackMm,
       figures,
       missing,
     }
@@ -56,12 +53,6 @@ const drawn = computed(() =>
     })),
   ),
 )
-/** What a joint says in a place: of its check there, as far as it is the worst one, else as it holds. */
-const verdictOf = (index: number): Verdict =>
-  evaluation.checks.find(
-    ({ subject, quantity }) =>
-      subject.of === 'joint' && subject.index === index && quantity !== 'cross-shear',
-  )?.verdict ?? 'unknown'
 /** The line's own slip, at the places where its check is worst. */
 const slips = computed(() =>
   evaluation.checks.filter(({ quantity }) => quantity === 'slip-left' || quantity === 'spline-engaged'),
@@ -98,39 +89,13 @@ const slipAt = (place: TravelPlace | null) =>
           <strong>{{ card.name }}</strong>
           <span class="by">{{ card.by }}</span>
         </span>
-        <svg
+        <TravelPicture
           v-if="card.figures && drawn.pictures[i]"
-          :viewBox="`0 0 ${drawn.width} ${drawn.height}`"
-          aria-hidden="true"
-        >
-          <path
-            :d="`M${(drawn.pictures[i].joints[0]?.[0] ?? 0) - 30} ${(drawn.pictures[i].joints[0]?.[1] ?? 0) - 15}h22v30h-22z`"
-            class="gearbox"
-          />
-          <g :transform="`translate(${drawn.pictures[i].axle[0]} ${drawn.pictures[i].axle[1]})`">
-            <circle r="22" class="wheel" />
-            <path
-              v-if="card.slope"
-              d="M-20 0H20"
-              class="tilt"
-              :transform="`rotate(${-drawn.pictures[i].rollDeg * 3})`"
-            />
-          </g>
-          <path :d="`M${drawn.pictures[i].joints.map(([x, y]) => `${x} ${y}`).join('L')}`" class="shaft" />
-          <path
-            :d="`M${drawn.pictures[i].joints.at(-1)?.join(' ')}L${drawn.pictures[i].axle.join(' ')}`"
-            class="nose"
-          />
-          <g
-            v-for="([x, y], k) in drawn.pictures[i].joints"
-            :key="k"
-            :transform="`translate(${x} ${y})`"
-            :class="verdictOf(k)"
-          >
-            <circle r="8.5" class="ring" />
-            <text y="4" class="number">{{ k + 1 }}</text>
-          </g>
-        </svg>
+          :picture="drawn.pictures[i]"
+          :width="drawn.width"
+          :height="drawn.height"
+          :checks="evaluation.checks"
+        />
         <span v-else class="soft unreached">{{ card.missing[0] ?? words.unreached }}</span>
         <span class="angles">
           <span v-for="(deg, k) in card.figures?.anglesDeg ?? []" :key="k"
@@ -186,53 +151,6 @@ button.here {
 }
 .by {
   color: var(--soft);
-}
-svg {
-  width: 100%;
-}
-.gearbox {
-  fill: var(--wash);
-  stroke: var(--accent);
-  stroke-width: 1.4;
-}
-.wheel {
-  fill: none;
-  stroke: var(--part);
-  stroke-width: 3;
-}
-.tilt {
-  stroke: var(--part-line);
-  stroke-width: 6;
-}
-.shaft {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 3;
-}
-.nose {
-  stroke: var(--part-line);
-  stroke-width: 9;
-}
-.ring {
-  fill: var(--card);
-  stroke: var(--unknown);
-  stroke-width: 2.4;
-}
-.holds .ring {
-  stroke: var(--holds);
-}
-.tight .ring {
-  stroke: var(--tight);
-}
-.out .ring {
-  stroke: var(--out);
-}
-.number {
-  font-family: var(--font-figure);
-  font-size: 11px;
-  font-weight: 600;
-  text-anchor: middle;
-  fill: var(--ink);
 }
 .angles {
   display: flex;

@@ -16,6 +16,7 @@ const lines = computed(() => {
   return (evaluation.current?.lines ?? []).filter(({ line }) => swept.has(line.id))
 })
 const current = computed(() => lines.value.find(({ line }) => line.id === route.query.line) ?? lines.value[0])
+const here = computed(() => travel.way?.lines.find(({ lineId }) => lineId === current.value?.line.id))
 const axle = computed(() => travel.moving.find(({ id }) => id === route.query.axle) ?? travel.moving[0])
 const go = (query: Record<string, string>) => void router.replace({ query: { ...route.query, ...query } })
 const ways = computed(() => travel.ways.map(({ way }) => ({ value: way, label: words.ways[way] })))
@@ -47,6 +48,7 @@ const ways = computed(() => travel.ways.map(({ way }) => ({ value: way, label: w
             :aria-label="words.wayLabel"
           />
         </div>
+        <TravelHere v-if="current && here" :way="travel.way" :line="here" :evaluation="current" />
         <TravelCurves :build="workbench.build" :way="travel.way" />
         <p class="soft small">{{ words.drag }}</p>
         <CrossMap
