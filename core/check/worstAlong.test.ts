@@ -47,6 +47,16 @@ describe('the worst place along the travel', () => {
     expect(worstAlong({ atMm, figures: along(() => NaN), window: { ...OPEN, failHigh: 3 } })).toBeNull()
   })
 
+  it('holds on to ride height as read where levers have taken ride height elsewhere', () => {
+    const figures = along((at) => 3 - (at / 100) ** 2)
+    const window = { ...OPEN, failHigh: 4 }
+    expect(worstAlong({ atMm, figures, window })).toMatchObject({ atMm: 0, isBetween: false })
+    expect(worstAlong({ atMm, figures, window, rideMm: null })).toMatchObject({
+      atMm: expect.closeTo(0, 6),
+      isBetween: true,
+    })
+  })
+
   it('leaves out rows that are not reached', () => {
     const figures = along((at) => (at < -60 ? NaN : -at))
     expect(worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 90 } })).toMatchObject({ value: 60 })

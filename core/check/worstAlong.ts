@@ -1,4 +1,4 @@
-import { standing } from '../limits/verdict'
+import { byGrade, graded, type Grade } from '../limits/grade'
 import type { Window } from '../project/limit'
 
 /** A checked figure along a way through the travel. */
@@ -7,60 +7,51 @@ export interface SweptPlan {
   readonly atMm: readonly number[]
   readonly figures: ArrayLike<number>
   readonly window: Window
+  /** Where ride height is, which is looked at by itself; null where it is none of these places. */
+  readonly rideMm?: number | null
 }
 
 /** Where it stands worst. */
-export interface WorstAlong {
+export interface WorstAlong extends Grade {
   readonly atMm: number
   readonly value: number
   readonly isBetween: boolean
-  /** 0 where it holds, 1 tight, 2 out. */
-  readonly gravity: number
-  readonly room: number
 }
 
-const GRAVITY = { holds: 0, tight: 1, out: 2 } as const
+/** Rows whose room differs by no more are alike. */
+const ALIKE = 1e-12
+/** So near to ride height a place is ride height. */
+const BESIDE_MM = 0.2
 
 /**
  * Where a figure stands worst along a way: the gravest verdict, then the least room; inside the way by the parabola through three rows.
  *
  * @returns null where nothing limits it, or where it is not known anywhere
  */
-export function worstAlong({ atMm, figures, window }: SweptPlan): WorstAlong | null {
-  const edges = [window.failHigh, window.warnHigh, window.failLow, window.warnLow].flatMap((one) => one ?? [])
-  if (edges.length === 0) return null
-  const scale = Math.max(1e-3, Math.abs(edges[0] ?? 1))
-  let [at, gravity, room] = [-1, -1, Infinity]
-  const roomAt = (i: number): number => {
-    const value = figures[i] ?? NaN
-    return Number.isNaN(value) ? NaN : (standing(value, window).margin ?? Infinity) / scale
-  }
-  atMm.forEach((_, i) => {
-    const value = figures[i] ?? NaN
-    if (Number.isNaN(value)) return
-    const { verdict, margin } = standing(value, window)
-    const here = (margin ?? Infinity) / scale
-    const grave = GRAVITY[verdict]
+export function worstAlong({ atMm, figures, window, rideMm = 0 }: SweptPlan): WorstAlong | null {
+  const gradeAt = (i: number) => graded(figures[i] ?? NaN, window)
+  let at = -1
+  let worst: Grade | null = null
+  for (let i = 0; i < atMm.length; i++) {
+    const grade = gradeAt(i)
+    if (!grade) continue
     // Of equals the first: what is alike all the way is worst nowhere between.
-    if (grave < gravity || (grave === gravity && here >= room - 1e-12)) return
-    ;[at, gravity, room] = [i, grave, here]
-  })
-  if (at < 0) return null
+    if (worst && byGrade(grade, { ...worst, room: worst.room - ALIKE }) >= 0) continue
+    ;[at, worst] = [i, grade]
+  }
+  if (!worst) return null
   const here = atMm[at] ?? NaN
-  const worst = { atMm: here, value: figures[at] ?? NaN, gravity, room }
-  if (at === 0 || at === atMm.length - 1) return { ...worst, isBetween: false }
+  const found = { ...worst, atMm: here, value: figures[at] ?? NaN, isBetween: false }
+  if (at === 0 || at === atMm.length - 1) return found
   const turns = vertex(
     [atMm[at - 1] ?? NaN, here, atMm[at + 1] ?? NaN],
-    [roomAt(at - 1), room, roomAt(at + 1)],
+    [gradeAt(at - 1)?.room ?? NaN, worst.room, gradeAt(at + 1)?.room ?? NaN],
   )
-  const found = turns ?? here
-  // Close to ride height it is ride height.
-  return Math.abs(found) < BESIDE_MM
-    ? { ...worst, isBetween: false }
-    : { ...worst, atMm: found, isBetween: true }
+  const place = turns ?? here
+  return rideMm !== null && Math.abs(place - rideMm) < BESIDE_MM
+    ? found
+    : { ...found, atMm: place, isBetween: true }
 }
-
-const BESIDE_MM = 0.2
 
 /** Where the parabola through three points, the middle one lowest, is lowest; null where it is none. */
 function vertex(x: readonly [number, number, number], y: readonly [number, number, number]): number | null {

@@ -151,12 +151,12 @@ function compileLine(
   between: readonly WheelPlace[],
 ): CompiledLine {
   const inStates = [...lineStates(build, line), ...between.flatMap((at) => statesAt(line, at))]
-  return compiledIn(build, graph, places, line, inStates)
+  return compiledIn(build, graph, places, line, inStates, between.length > 0)
 }
 
 /** A line at the place that goes through the travel, with the checks that are made there. */
 function sweptLine(build: Build, graph: Graph, places: Places, line: Line, through: WheelPlace): SweptLine {
-  const { states, checks } = compiledIn(build, graph, places, line, statesAt(line, through))
+  const { states, checks } = compiledIn(build, graph, places, line, statesAt(line, through), true)
   const plans = checks.flatMap((plan) =>
     'certain' in plan ? [] : plan.inStates.filter(({ head }) => head.at !== null),
   )
@@ -164,12 +164,18 @@ function sweptLine(build: Build, graph: Graph, places: Places, line: Line, throu
   return { lineId: line.id, plans, columns: ride?.known ? ride.value : null }
 }
 
+/**
+ * A line in some states.
+ *
+ * @param isFollowed - it was told how far its wheels go, so that a slip yoke is followed on its spline
+ */
 function compiledIn(
   build: Build,
   graph: Graph,
   places: Places,
   line: Line,
   inStates: readonly LineState[],
+  isFollowed: boolean,
 ): CompiledLine {
   const speed = lineSpeed(build, line)
   const torque = lineTorque(build, line)
@@ -179,8 +185,6 @@ function compiledIn(
     crosses: line.joints.map(({ cross }) => crossesOf(build).find(({ id }) => id === cross) ?? null),
   }
   const resting = lineColumns(graph, line, places.placed(null, null))
-  // A slip yoke is followed on its spline once it was told how far the wheels go.
-  const isFollowed = runsTo(build, goingAlong(build, travellingAxles(build)), line)
   const states = inStates.map((state): CompiledState => {
     const placed = places.placed(state, windingBody(build, line))
     const isResting = placed === places.placed(null, null)

@@ -1,4 +1,4 @@
-import { standing } from '../limits/verdict'
+import { graded, gravestOf, type Grade } from '../limits/grade'
 import { newRun, type Run } from '../columns/run'
 import type { Column } from '../columns/graph'
 import type { LeverSettings } from '../placement/settings'
@@ -80,22 +80,15 @@ function wantedOf(travel: CompiledTravel): readonly Column[] {
   return made
 }
 
-const GRAVITY = { holds: 0, tight: 1, out: 2 } as const
-
 function cellOf({ plans }: CompiledTravel, run: Run, row: number): Pick<CrossCell, 'state' | 'worst'> {
-  let [gravity, room] = [0, Infinity]
-  let worst: CrossCell['worst'] = null
+  const graver: (Grade & { readonly worst: CrossCell['worst'] })[] = []
   for (const { head, window, value } of plans) {
     if (value === null || typeof value === 'number') continue
-    const edge = window.failHigh ?? window.failLow ?? window.warnHigh ?? window.warnLow
-    if (edge === null) continue
     const figure = run.cells(value.column)[row] ?? NaN
     if (Number.isNaN(figure)) return { state: 'unknown', worst: null }
-    const { verdict, margin } = standing(figure, window)
-    const share = (margin ?? Infinity) / Math.max(1e-3, Math.abs(edge))
-    if (GRAVITY[verdict] < gravity || (GRAVITY[verdict] === gravity && share >= room)) continue
-    ;[gravity, room] = [GRAVITY[verdict], share]
-    worst = { id: head.id, value: figure }
+    const grade = graded(figure, window)
+    if (grade) graver.push({ ...grade, worst: { id: head.id, value: figure } })
   }
-  return { state: CROSS_STATES[gravity] ?? 'unknown', worst }
+  const found = gravestOf(graver)
+  return { state: CROSS_STATES[found?.gravity ?? 0] ?? 'unknown', worst: found?.worst ?? null }
 }

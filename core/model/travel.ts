@@ -4,6 +4,8 @@ import { worstAlong } from '../check/worstAlong'
 import type { Column, Graph } from '../columns/graph'
 import { newRun, type Run } from '../columns/run'
 import type { LineColumns } from '../line/lineColumns'
+import { byGrade, gravestOf, type Grade } from '../limits/grade'
+import type { LeverKind } from '../project/lever'
 import type { LeverSettings } from '../placement/settings'
 import type { AxleBody } from '../project/body'
 import type { Build } from '../project/build'
@@ -130,6 +132,12 @@ export function sweepRows(axles: readonly AxleBody[]): SweepRow[] {
   return [...along('parallel', down, up), ...(isCrossing ? along('crossed', most, most) : [])]
 }
 
+/** Levers that let the wheels stand elsewhere at ride height. */
+const RIDE_LEVERS: readonly LeverKind[] = ['lift', 'shackle']
+
+const isRideMoved = ({ levers }: Build, settings: LeverSettings): boolean =>
+  levers.some(({ id, kind }) => RIDE_LEVERS.includes(kind) && (settings[id] ?? 0) !== 0)
+
 interface SweepRun {
   readonly run: Run
   readonly rows: readonly SweepRow[]
@@ -143,6 +151,8 @@ export interface Sweep {
   readonly rows: readonly SweepRow[]
   /** How far the left wheel of the first axle is up in each row, in mm; the others go along in their own shares. */
   readonly atMm: readonly number[]
+  /** Ride height as the line is judged there; null where levers have taken it to another place. */
+  readonly rideMm: number | null
   readonly cells: (column: Column) => Float64Array
 }
 
@@ -169,7 +179,7 @@ export function sweepAt(
   run.bring(wanted, rows.length)
   const [first] = travel.axles
   const atMm = rows.map((row) => (first ? heightsInRow(build, first, row, settings)[0] : NaN))
-  return { rows, atMm, cells: run.cells }
+  return { rows, atMm, rideMm: isRideMoved(build, settings) ? null : 0, cells: run.cells }
 }
 
 function runOf(graph: Graph, travel: CompiledTravel): SweepRun {
@@ -211,7 +221,7 @@ export function placesBetween(
   const [first] = travel.axles
   if (!first) return []
   const kept: SweepRow[] = []
-  for (const { row } of found.toSorted((a, b) => b.gravity - a.gravity || a.room - b.room)) {
+  for (const { row } of found.toSorted(byGrade)) {
     if (kept.length === travel.spares.length) break
     const isNear = kept.some((one) => one.way === row.way && isSamePlace(build, first, one, row, settings))
     if (!isNear) kept.push(row)
@@ -245,16 +255,13 @@ function isSamePlace(
 }
 
 /** Where a check stands worst of a sweep, over both ways. */
-export interface SweptWorst {
+export interface SweptWorst extends Grade {
   readonly row: SweepRow
   readonly value: number
   /** Of the left wheel of the first axle, from ride height. */
   readonly atMm: number
   /** Not at an end of a way, nor at ride height. */
   readonly isBetween: boolean
-  readonly gravity: number
-  /** Room to its limit as a share of it; negative past it. */
-  readonly room: number
 }
 
 /** What stands over a place between two rising ones, by the straight line. */
@@ -268,7 +275,10 @@ function between(x: readonly number[], y: readonly number[], at: number): number
 }
 
 /** Where a check stands worst as it was swept; null where nothing limits it or nothing is known. */
-export function worstOf({ window, value }: PlannedCheck, { rows, atMm, cells }: Sweep): SweptWorst | null {
+export function worstOf(
+  { window, value }: PlannedCheck,
+  { rows, atMm, rideMm, cells }: Sweep,
+): SweptWorst | null {
   if (value === null || typeof value === 'number') return null
   const figures = cells(value.column)
   const ways = SWEEP_WAYS.flatMap((way): SweptWorst[] => {
@@ -276,17 +286,9 @@ export function worstOf({ window, value }: PlannedCheck, { rows, atMm, cells }: 
     const to = rows.findLastIndex((row) => row.way === way)
     if (from < 0) return []
     const along = atMm.slice(from, to + 1)
-    const worst = worstAlong({ atMm: along, figures: figures.subarray(from, to + 1), window })
+    const worst = worstAlong({ atMm: along, figures: figures.subarray(from, to + 1), window, rideMm })
     const shares = rows.slice(from, to + 1).map(({ share }) => share)
     return worst ? [{ ...worst, row: { way, share: between(along, shares, worst.atMm) } }] : []
   })
-  return ways.reduce<SweptWorst | null>(
-    (worst, one) =>
-      worst === null ||
-      one.gravity > worst.gravity ||
-      (one.gravity === worst.gravity && one.room < worst.room)
-        ? one
-        : worst,
-    null,
-  )
+  return gravestOf(ways)
 }

@@ -2,6 +2,7 @@ import type { VectorColumns } from '../columns/graph'
 import { vectorAt } from '../readings/geometry'
 import type { CheckHead } from '../check/judge'
 import type { PlannedCheck } from '../check/plannedCheck'
+import { gravestOf } from '../limits/grade'
 import { standing } from '../limits/verdict'
 import type { Vec3 } from '../linalg/vec3'
 import type { LeverSettings } from '../placement/settings'
@@ -88,12 +89,13 @@ export function travelWays(compiled: CompiledBuild, settings: LeverSettings): Tr
 }
 
 /** The rows of one way of a sweep. */
-function partOf({ rows, atMm, cells }: Sweep, way: SweepWay): Sweep {
+function partOf({ rows, atMm, rideMm, cells }: Sweep, way: SweepWay): Sweep {
   const from = rows.findIndex((row) => row.way === way)
   const to = rows.findLastIndex((row) => row.way === way) + 1
   return {
     rows: rows.slice(from, to),
     atMm: atMm.slice(from, to),
+    rideMm,
     cells: (column) => cells(column).subarray(from, to),
   }
 }
@@ -103,18 +105,11 @@ function curvesOf(plans: readonly PlannedCheck[], part: Sweep, way: SweepWay): T
   return [...grouped(plans).values()].flatMap((states): TravelCurve[] => {
     const found = states.flatMap((plan) => {
       const worst = worstOf(plan, part)
-      return worst ? [{ plan, worst }] : []
+      return worst ? [{ ...worst, plan }] : []
     })
-    const [first, ...rest] = found
-    if (!first) return states.slice(0, 1).flatMap((plan) => curveOf(plan, part, way))
-    const { plan, worst } = rest.reduce(
-      (grave, one) =>
-        one.worst.gravity > grave.worst.gravity ||
-        (one.worst.gravity === grave.worst.gravity && one.worst.room < grave.worst.room)
-          ? one
-          : grave,
-      first,
-    )
+    const worst = gravestOf(found)
+    if (!worst) return states.slice(0, 1).flatMap((plan) => curveOf(plan, part, way))
+    const { plan } = worst
     const { verdict, margin } = standing(worst.value, plan.window)
     return curveOf(plan, part, way, { atMm: worst.atMm, value: worst.value, verdict, margin })
   })

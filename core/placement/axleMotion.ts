@@ -20,26 +20,20 @@ export type PointOf = (id: Id) => Known<VectorColumns>
 const PER_ROW = 5
 
 /**
- * The move of an axle with its wheels, in mm: from how far left and right have come up, the axle's centre, and the point whose way forward
- * was read; parameters: 1 or -1 by the way its nose faces, the track (0 where both wheels go alike), the rows.
+ * How far an axle has gone forward, in mm, and its nose turned up, in degrees: from how far left and right have come up, the axle's centre, and the
+ * point whose way forward was read; parameters: 1 or -1 by the way its nose faces, the rows.
  *
- * Forward and nose follow the table by a cubic that keeps its shape; the middle goes up by the mean of the wheels, and what one
- * is above the other turns the axle lengthwise. No move beyond the rows that were read.
+ * Both follow the table by a cubic that keeps its shape. Nothing beyond the rows that were read.
  */
 const BY_TABLE: Kernel = {
-  name: 'an axle with its wheels up or down',
+  name: 'an axle by what was read at its heights',
   page: 'travel',
-  outputs: 12,
-  run: (
-    count,
-    [leftUp, rightUp, cx, cy, cz, px, , pz],
-    [r00, r01, r02, r10, r11, r12, r20, r21, r22, sx, sy, sz],
-    parameters,
-  ) => {
+  outputs: 2,
+  run: (count, [leftUp, rightUp, cx, , cz, px, , pz], [forward, noseDeg], parameters) => {
     const table = parameters as unknown as readonly number[]
-    const [sense = NaN, track = NaN] = table
-    const cell = (row: number, part: number): number => table[2 + row * PER_ROW + part] ?? NaN
-    const rows = (table.length - 2) / PER_ROW
+    const [sense = NaN] = table
+    const cell = (row: number, part: number): number => table[1 + row * PER_ROW + part] ?? NaN
+    const rows = (table.length - 1) / PER_ROW
     for (let i: Row = 0; i < count; i++) {
       const up = (leftUp[i] + rightUp[i]) / 2
       let row = 0
@@ -55,6 +49,49 @@ const BY_TABLE: Kernel = {
         t * t * (1 + 2 * s) * cell(row + 1, part) +
         t * s * width * (s * cell(row, part + 2) - t * cell(row + 1, part + 2))
       const nose = sense * radians(along(2))
+      // The turn alone takes the point that was read forward by this much more than the centre.
+      const more = (Math.cos(nose) - 1) * (px[i] - cx[i]) + Math.sin(nose) * (pz[i] - cz[i])
+      forward[i] = along(1) - more + inside
+      noseDeg[i] = along(2)
+    }
+  },
+}
+
+/**
+ * The same on leaf springs: from how far left and right have come up, the spring's seat and its eye; parameters: the radius of the arc as a share of
+ * the way from seat to eye, nose up in degrees for each mm up.
+ */
+const BY_ARC: Kernel = {
+  name: 'an axle on the arc of its springs',
+  page: 'travel',
+  outputs: 2,
+  run: (count, [leftUp, rightUp, ax, az, ex, ez], [forward, noseDeg], [share, noseUpDegPerMm]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const up = (leftUp[i] + rightUp[i]) / 2
+      forward[i] = forwardOnArc(share * (ax[i] - ex[i]), share * (az[i] - ez[i]), up)
+      noseDeg[i] = noseUpDegPerMm * up
+    }
+  },
+}
+
+/**
+ * The move of an axle with its wheels, in mm: from how far left and right have come up, the place of it that goes forward and up, how far
+ * forward, and how far its nose turns up in degrees; parameters: 1 or -1 by the way its nose faces, the track (0 where both wheels go alike).
+ *
+ * The middle goes up by the mean of the wheels, and what one is above the other turns the axle lengthwise.
+ */
+const ON_ITS_WHEELS: Kernel = {
+  name: 'an axle with its wheels up or down',
+  page: 'travel',
+  outputs: 12,
+  run: (
+    count,
+    [leftUp, rightUp, ax, ay, az, forward, noseDeg],
+    [r00, r01, r02, r10, r11, r12, r20, r21, r22, sx, sy, sz],
+    [sense, track],
+  ) => {
+    for (let i: Row = 0; i < count; i++) {
+      const nose = sense * radians(noseDeg[i])
       // Left up is right-handed about +X, which points forward; a wheel further up than the track is wide cannot be.
       const apart = leftUp[i] - rightUp[i]
       const sine = apart === 0 ? 0 : apart / (track === 0 ? NaN : track)
@@ -69,49 +106,8 @@ const BY_TABLE: Kernel = {
       r20[i] = -cosine * sn
       r21[i] = sine
       r22[i] = cosine * cn
-      // The turn alone takes the point that was read forward by this much more than the centre.
-      const more = (cn - 1) * (px[i] - cx[i]) + sn * (pz[i] - cz[i])
-      const forward = along(1) - more + inside
-      sx[i] = cx[i] + forward - (r00[i] * cx[i] + r01[i] * cy[i] + r02[i] * cz[i])
-      sy[i] = cy[i] - (r10[i] * cx[i] + r11[i] * cy[i] + r12[i] * cz[i])
-      sz[i] = cz[i] + up - (r20[i] * cx[i] + r21[i] * cy[i] + r22[i] * cz[i])
-    }
-  },
-}
-
-/**
- * The move of an axle on leaf springs, in mm: from how far left and right have come up, the middle of the axle between the seats, and the
- * eye of the spring; parameters: 1 or -1 by the way its nose faces, the track (0 where both wheels go alike), the radius of the arc as
- * a share of the way from seat to eye, nose up in degrees for each mm up.
- */
-const BY_ARC: Kernel = {
-  name: 'an axle on the arc of its springs',
-  page: 'travel',
-  outputs: 12,
-  run: (
-    count,
-    [leftUp, rightUp, ax, ay, az, ex, ez],
-    [r00, r01, r02, r10, r11, r12, r20, r21, r22, sx, sy, sz],
-    [sense, track, share, noseUpDegPerMm],
-  ) => {
-    for (let i: Row = 0; i < count; i++) {
       const up = (leftUp[i] + rightUp[i]) / 2
-      const forward = forwardOnArc(share * (ax[i] - ex[i]), share * (az[i] - ez[i]), up)
-      const nose = sense * radians(noseUpDegPerMm * up)
-      const apart = leftUp[i] - rightUp[i]
-      const sine = apart === 0 ? 0 : apart / (track === 0 ? NaN : track)
-      const cosine = Math.sqrt(1 - sine * sine)
-      const [sn, cn] = [Math.sin(nose), Math.cos(nose)]
-      r00[i] = cn
-      r01[i] = 0
-      r02[i] = sn
-      r10[i] = sine * sn
-      r11[i] = cosine
-      r12[i] = -sine * cn
-      r20[i] = -cosine * sn
-      r21[i] = sine
-      r22[i] = cosine * cn
-      sx[i] = ax[i] + forward - (r00[i] * ax[i] + r01[i] * ay[i] + r02[i] * az[i])
+      sx[i] = ax[i] + forward[i] - (r00[i] * ax[i] + r01[i] * ay[i] + r02[i] * az[i])
       sy[i] = ay[i] - (r10[i] * ax[i] + r11[i] * ay[i] + r12[i] * az[i])
       sz[i] = az[i] + up - (r20[i] * ax[i] + r21[i] * ay[i] + r22[i] * az[i])
     }
@@ -120,6 +116,20 @@ const BY_ARC: Kernel = {
 
 /** Right-handed about +Y dips the front of a body, so a forward nose rises against it. */
 const senseOf = ({ noseFaces }: AxleBody): 1 | -1 => (noseFaces === 'forward' ? -1 : 1)
+
+const onItsWheels = (
+  graph: Graph,
+  axle: AxleBody,
+  { leftUp, rightUp }: WheelColumns,
+  place: VectorColumns,
+  forwardAndNose: readonly Column[],
+): MoveColumns =>
+  moveStep(
+    graph,
+    ON_ITS_WHEELS,
+    [leftUp, rightUp, ...place, ...forwardAndNose],
+    [senseOf(axle), axle.sizes?.trackMm ?? 0],
+  )
 
 /** The move of an axle by a table that was read. */
 export function tableMove(
@@ -147,14 +157,10 @@ export function tableMove(
     nose[i] ?? NaN,
   ])
   const read = at === undefined ? ({ known: true, value: centre, assumptions: [] } as const) : point(at)
-  return mapKnown(read, (place) =>
-    moveStep(
-      graph,
-      BY_TABLE,
-      [leftUp, rightUp, ...centre, ...place],
-      [senseOf(axle), axle.sizes?.trackMm ?? 0, ...figures],
-    ),
-  )
+  return mapKnown(read, (place) => {
+    const told = graph.step(BY_TABLE, [leftUp, rightUp, ...centre, ...place], [senseOf(axle), ...figures])
+    return onItsWheels(graph, axle, { leftUp, rightUp }, centre, told)
+  })
 }
 
 /** The usual radius of the arc that the seat of a leaf spring goes round, as a share of its front half. */
@@ -170,12 +176,8 @@ export function arcMove(
   point: PointOf,
 ): Known<MoveColumns> {
   const both = allKnown([point(seat), point(eye)] as const)
-  return mapKnown(both, ([[x, , z], [ex, , ez]]) =>
-    moveStep(
-      graph,
-      BY_ARC,
-      [leftUp, rightUp, x, middle, z, ex, ez],
-      [senseOf(axle), axle.sizes?.trackMm ?? 0, radiusShare, noseUpDegPerMm],
-    ),
-  )
+  return mapKnown(both, ([[x, , z], [ex, , ez]]) => {
+    const told = graph.step(BY_ARC, [leftUp, rightUp, x, z, ex, ez], [radiusShare, noseUpDegPerMm])
+    return onItsWheels(graph, axle, { leftUp, rightUp }, [x, middle, z], told)
+  })
 }
