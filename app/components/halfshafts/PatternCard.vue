@@ -14,6 +14,27 @@ const patterns = usePatterns()
 const { length } = useFormat()
 const words = halfshaftTexts
 const STEPS = ['settle', 'pieces', 'bottomed', 'pulled', 'done'] as const
+type FigureKey = Extract<keyof DonorPattern, `${string}Mm`>
+interface PatternField {
+  readonly key: FigureKey
+  readonly label: string
+  readonly help?: string
+  readonly least?: number
+  readonly most?: number
+}
+/** What is measured in each step. */
+const FIELDS: Readonly<Record<Exclude<PatternStep, 'settle'>, readonly PatternField[]>> = {
+  pieces: [
+    { key: 'outerPieceMm', label: words.outerPiece },
+    { key: 'innerPieceMm', label: words.innerPiece },
+  ],
+  bottomed: [{ key: 'overlapBottomedMm', label: words.bottomed }],
+  pulled: [{ key: 'overlapPulledMm', label: words.pulled }],
+  done: [
+    { key: 'offsetMm', label: words.offset, help: words.offsetHelp, least: -500, most: 500 },
+    { key: 'clampMm', label: words.clamp, help: words.clampHelp, most: 500 },
+  ],
+}
 const isDone = (one: PatternStep) => STEPS.indexOf(one) < STEPS.indexOf(step)
 const facts = computed(() => {
   if (!found.known) return []
@@ -66,57 +87,17 @@ function rename(name: string) {
           @update:model-value="patterns.change(read.id, { settled: $event === true ? true : undefined })"
         />
         <div v-else class="fields">
-          <template v-if="one === 'pieces'">
-            <FigureField
-              :label="words.outerPiece"
-              kind="length"
-              :most="5000"
-              :value="read.outerPieceMm"
-              @change="patterns.change(read.id, { outerPieceMm: $event })"
-            />
-            <FigureField
-              :label="words.innerPiece"
-              kind="length"
-              :most="5000"
-              :value="read.innerPieceMm"
-              @change="patterns.change(read.id, { innerPieceMm: $event })"
-            />
-          </template>
           <FigureField
-            v-else-if="one === 'bottomed'"
-            :label="words.bottomed"
+            v-for="{ key, label, help = '', least = 0, most = 5000 } in FIELDS[one]"
+            :key="key"
+            :label="label"
+            :help="help"
             kind="length"
-            :most="5000"
-            :value="read.overlapBottomedMm"
-            @change="patterns.change(read.id, { overlapBottomedMm: $event })"
+            :least="least"
+            :most="most"
+            :value="read[key]"
+            @change="patterns.change(read.id, { [key]: $event })"
           />
-          <FigureField
-            v-else-if="one === 'pulled'"
-            :label="words.pulled"
-            kind="length"
-            :most="5000"
-            :value="read.overlapPulledMm"
-            @change="patterns.change(read.id, { overlapPulledMm: $event })"
-          />
-          <template v-else>
-            <FigureField
-              :label="words.offset"
-              :help="words.offsetHelp"
-              kind="length"
-              :least="-500"
-              :most="500"
-              :value="read.offsetMm"
-              @change="patterns.change(read.id, { offsetMm: $event })"
-            />
-            <FigureField
-              :label="words.clamp"
-              :help="words.clampHelp"
-              kind="length"
-              :most="500"
-              :value="read.clampMm"
-              @change="patterns.change(read.id, { clampMm: $event })"
-            />
-          </template>
         </div>
       </li>
     </ol>
