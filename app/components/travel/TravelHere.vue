@@ -49,7 +49,7 @@ const drawn = computed(() => {
 <style scoped>
 .here {
   display: grid;
-  grid-template-columns: minmax(0, 360px) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 230px) minmax(0, 1fr);
   gap: 6px 20px;
   align-items: center;
 }
