@@ -2,7 +2,7 @@ import { known, type Known } from '../known'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
-import { wheelPlaces } from '../project/wheelPlaces'
+import { isLock, wheelPlaces, type PlaceOfWheels } from '../project/wheelPlaces'
 import type { CheckState, WheelPlace } from './check'
 
 /** A state a line is judged in: where the wheels stand, the torque, and how far its axle is wound up, nose up, in degrees. */
@@ -21,10 +21,22 @@ const OVERRUN_SHARE = 1 / 3
  *
  * @see docs/methods/limits.md
  */
-export const lineStates = (build: Pick<Build, 'states' | 'bodies'>, line: Line): LineState[] =>
-  [null, ...wheelPlaces(build)].flatMap((place) =>
+export const lineStates = (build: Pick<Build, 'states' | 'bodies' | 'axes'>, line: Line): LineState[] =>
+  [null, ...placesOfLine(build, line)].flatMap((place) =>
     statesAt(line, place && { id: place.id, name: place.name }),
   )
+
+/** The places of the wheels in which a line is judged besides ride height: steered ones only where it runs to a hub that is steered. */
+export const placesOfLine = (
+  build: Pick<Build, 'states' | 'bodies' | 'axes'>,
+  { driving, driven }: Pick<Line, 'driving' | 'driven'>,
+): PlaceOfWheels[] => {
+  const ends = build.axes.flatMap(({ id, body }) => (id === driving || id === driven ? [body] : []))
+  return wheelPlaces(build).filter(
+    ({ travel, wheels }) =>
+      travel === null || !isLock(travel) || wheels.some(({ axle }) => ends.includes(axle)),
+  )
+}
 
 /** A line at one place of the wheels, under every torque it is judged with. */
 export const statesAt = (line: Line, at: WheelPlace | null): LineState[] =>

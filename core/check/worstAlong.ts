@@ -1,5 +1,6 @@
 import { byGrade, graded, type Grade } from '../limits/grade'
 import type { Window } from '../project/limit'
+import { vertexOf } from './peakAlong'
 
 /** A checked figure along a way through the travel. */
 export interface SweptPlan {
@@ -43,7 +44,7 @@ export function worstAlong({ atMm, figures, window, rideMm = 0 }: SweptPlan): Wo
   const here = atMm[at] ?? NaN
   const found = { ...worst, atMm: here, value: figures[at] ?? NaN, isBetween: false }
   if (at === 0 || at === atMm.length - 1) return found
-  const turns = vertex(
+  const turns = vertexOf(
     [atMm[at - 1] ?? NaN, here, atMm[at + 1] ?? NaN],
     [gradeAt(at - 1)?.room ?? NaN, worst.room, gradeAt(at + 1)?.room ?? NaN],
   )
@@ -51,13 +52,4 @@ export function worstAlong({ atMm, figures, window, rideMm = 0 }: SweptPlan): Wo
   return rideMm !== null && Math.abs(place - rideMm) < BESIDE_MM
     ? found
     : { ...found, atMm: place, isBetween: true }
-}
-
-/** Where the parabola through three points, the middle one lowest, is lowest; null where it is none. */
-function vertex(x: readonly [number, number, number], y: readonly [number, number, number]): number | null {
-  const [a, b] = [(y[1] - y[0]) / (x[1] - x[0]), (y[2] - y[1]) / (x[2] - x[1])]
-  const bend = (b - a) / (x[2] - x[0])
-  if (!(bend > 0)) return null
-  const at = (x[0] + x[1]) / 2 - a / (2 * bend)
-  return at > x[0] && at < x[2] ? at : null
 }

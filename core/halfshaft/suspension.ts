@@ -1,4 +1,5 @@
 import type { Vec3 } from '../linalg/vec3'
+import type { SuspensionKind } from '../project/hubMotion'
 
 /** Two inner ends of an arm and its ball at the wheel carrier, in mm at ride height, chassis frame. */
 export interface Arm {
@@ -27,62 +28,46 @@ export type Suspension =
   /** A trailing or semi-trailing arm, or a swing axle: carrier and arm are one, on two pivots. */
   | { readonly kind: 'arm'; readonly pivots: readonly [Vec3, Vec3] }
 
-/** One condition on where a wheel carrier stands. */
-export type CarrierCondition =
-  | { readonly kind: 'link'; readonly own: Vec3; readonly other: Vec3; readonly lengthMm: number }
-  /** A point of the carrier stays in a plane through where it is. */
-  | { readonly kind: 'plane'; readonly own: Vec3; readonly normal: Vec3 }
-  /** A point of the chassis stays in a plane of the carrier. */
-  | { readonly kind: 'slides'; readonly own: Vec3; readonly point: Vec3; readonly normal: Vec3 }
+/** One condition on where a wheel carrier stands; its points by their numbers. */
+export type CarrierHold =
+  | { readonly kind: 'link'; readonly own: number; readonly other: number; readonly isSteered?: true }
+  /** A point of the carrier does not go along, aside or up. */
+  | { readonly kind: 'plane'; readonly own: number; readonly other: number; readonly way: number }
+  /** A point of the chassis stays in one of two planes of the carrier that meet in the strut's line. */
+  | { readonly kind: 'slides'; readonly own: number; readonly other: number; readonly way: number }
 
-const sub = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]]
-const link = (own: Vec3, other: Vec3, moved = other): CarrierCondition => ({
-  kind: 'link',
-  own,
-  other: moved,
-  lengthMm: Math.hypot(...sub(own, other)),
-})
-const arm = ({ front, rear, ball }: Arm): CarrierCondition[] => [link(ball, front), link(ball, rear)]
-const AXES: readonly Vec3[] = [
-  [1, 0, 0],
-  [0, 1, 0],
-  [0, 0, 1],
-]
+const link = (own: number, other: number): CarrierHold => ({ kind: 'link', own, other })
+const steered = (own: number, other: number): CarrierHold =>
+  ({ ...link(own, other), isSteered: true }) as CarrierHold
+const fixed = (own: number): CarrierHold[] =>
+  [0, 1, 2].map((way) => ({ kind: 'plane', own, other: own, way }))
 
-/**
- * What holds a wheel carrier, condition by condition.
- *
- * @param rackMm - how far the rack has moved the inner end of the tie rod to the left
- */
-export function carrierConditions(suspension: Suspension, rackMm: number): CarrierCondition[] {
-  const tied = ({ inner, outer }: TieRod) => link(outer, inner, [inner[0], inner[1] + rackMm, inner[2]])
+/** What holds a wheel carrier, condition by condition. */
+export const CARRIER_HOLDS: Readonly<Record<SuspensionKind, readonly CarrierHold[]>> = {
+  'double-wishbone': [link(2, 0), link(2, 1), link(5, 3), link(5, 4), steered(7, 6)],
+  strut: [
+    link(2, 0),
+    link(2, 1),
+    { kind: 'slides', own: 4, other: 3, way: 0 },
+    { kind: 'slides', own: 4, other: 3, way: 1 },
+    steered(6, 5),
+  ],
+  arm: [...fixed(0), ...fixed(1)],
+}
+
+/** The points of a suspension in the order of `SUSPENSION_POINTS`. */
+export function pointsOf(suspension: Suspension): readonly Vec3[] {
+  const arm = ({ front, rear, ball }: Arm) => [front, rear, ball]
   switch (suspension.kind) {
-    case 'double-wishbone':
-      return [...arm(suspension.lower), ...arm(suspension.upper), tied(suspension.tie)]
+    case 'double-wishbone': {
+      const { lower, upper, tie } = suspension
+      return [...arm(lower), ...arm(upper), tie.inner, tie.outer]
+    }
     case 'strut': {
       const { lower, top, onStrut, tie } = suspension
-      const [x, y, z] = sub(top, onStrut)
-      // Two planes of the carrier that meet in the strut's line.
-      const first: Vec3 = Math.abs(x) < Math.abs(y) ? [0, -z, y] : [-z, 0, x]
-      const second: Vec3 = [
-        y * first[2] - z * first[1],
-        z * first[0] - x * first[2],
-        x * first[1] - y * first[0],
-      ]
-      const slides = (normal: Vec3): CarrierCondition => {
-        const size = Math.hypot(...normal)
-        return {
-          kind: 'slides',
-          own: onStrut,
-          point: top,
-          normal: [normal[0] / size, normal[1] / size, normal[2] / size],
-        }
-      }
-      return [...arm(lower), slides(first), slides(second), tied(tie)]
+      return [...arm(lower), top, onStrut, tie.inner, tie.outer]
     }
     case 'arm':
-      return suspension.pivots.flatMap((own) =>
-        AXES.map((normal): CarrierCondition => ({ kind: 'plane', own, normal })),
-      )
+      return suspension.pivots
   }
 }

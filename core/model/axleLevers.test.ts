@@ -132,6 +132,7 @@ describe('the curves of the travel', () => {
     expect(ways.map(({ way }) => way)).toEqual(['parallel', 'crossed'])
     const ends = { parallel: ['travel-droop', 'travel-bump'], crossed: ['travel-right-up', 'travel-left-up'] }
     for (const { way, lines, leftUpMm } of ways) {
+      if (way !== 'parallel' && way !== 'crossed') throw new Error(way)
       const { anglesDeg } = lines[0]!
       const ride = leftUpMm.indexOf(0)
       expect(anglesDeg[0]![1]).toBeCloseTo(at(build, {}, ends[way][0]!).anglesDeg[1]!, 6)

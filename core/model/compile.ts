@@ -10,7 +10,7 @@ import { lineFigureColumns, type LineFigureColumns } from '../line/figureColumns
 import { FLOW_DIRECTIONS, lineColumns, type LineColumns } from '../line/lineColumns'
 import type { LeverColumns } from '../placement/bodyMove'
 import { standing } from '../placement/bodyMoves'
-import type { AxleBody, BodyId } from '../project/body'
+import type { BodyId, WheeledBody } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { CentreBearing, Line } from '../project/lineSpec'
@@ -20,8 +20,10 @@ import { lineTorque, type LineTorque } from '../strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { compileGaps, type CompiledGap } from './gaps'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
-import { sparePlaces, SWEEP_ID, type CompiledTravel, type SweptLine } from './travel'
-import { travellingAxles } from './wheelHeights'
+import { compileHalfshafts, extremeIds } from './halfshafts'
+import type { CompiledHalfshaft, CompiledTravel, SparePlace, SweptLine } from './compiledTravel'
+import { sparePlace, sparePlaces, SWEEP_ID } from './travel'
+import { travelling } from './wheelHeights'
 
 /** A line in one state it is judged in. */
 export interface CompiledState {
@@ -95,9 +97,10 @@ function compileAnew(build: Build): CompiledBuild {
   const measured = measuredModel(build)
   const { graph } = measured
   const levers = new Map(build.levers.map((lever) => [lever.id, graph.source(0)] as const))
-  const axles = travellingAxles(build)
+  const axles = travelling(build)
   const set = axles.length > 0 ? sparePlaces(graph, axles) : null
-  const spare = set ? [...set.spares, set.sweep] : []
+  const extremes = build.lines.flatMap((line) => extremePlaces(build, graph, axles, line))
+  const spare = set ? [...set.spares, set.sweep, ...extremes] : []
   const places = placesOf(build, measured, levers, new Map(spare.map(({ id, wheels }) => [id, wheels])))
   const between = (set?.spares ?? []).map(({ id }) => ({ id, name: '' }))
   const ride = places.placed(null, null)
@@ -127,12 +130,64 @@ function compileAnew(build: Build): CompiledBuild {
     lines,
     gaps,
     placeFigures: placeFigures(build, graph, ride),
-    travel: set && { axles, ...set, lines: sweptLines, plans: sweptPlans },
+    travel: set && {
+      axles,
+      ...set,
+      lines: sweptLines,
+      plans: sweptPlans,
+      halfshafts: build.lines
+        .filter(goes)
+        .flatMap((line) => plunging(build, graph, places, line, extremes, sweptLines)),
+    },
   }
 }
 
-/** The bodies that go along with an axle. */
-const goingAlong = (build: Build, axles: readonly AxleBody[]): ReadonlySet<BodyId> =>
+/** The axles and hubs that a line runs to. */
+const wheeledEnds = (
+  build: Build,
+  axles: readonly WheeledBody[],
+  { driving, driven }: Line,
+): WheeledBody[] => {
+  const ends = build.axes.flatMap(({ id, body }) => (id === driving || id === driven ? [body] : []))
+  return axles.filter(({ id }) => ends.some((end) => standing(build, end).some((body) => body.id === id)))
+}
+
+/** Places for the longest and the shortest of each shaft of a line that plunges. */
+function extremePlaces(build: Build, graph: Graph, axles: readonly WheeledBody[], line: Line): SparePlace[] {
+  const ends = wheeledEnds(build, axles, line)
+  if (ends.length === 0) return []
+  return line.shafts.flatMap(({ plunge }, shaft) =>
+    plunge ? extremeIds(line.id, shaft).map((id) => sparePlace(graph, id, ends)) : [],
+  )
+}
+
+/** The shafts of a line that plunge, with the line at the places where they are longest and shortest. */
+function plunging(
+  build: Build,
+  graph: Graph,
+  places: Places,
+  line: Line,
+  extremes: readonly SparePlace[],
+  swept: readonly SweptLine[],
+): CompiledHalfshaft[] {
+  const ride = lineColumns(graph, line, places.placed(null, null))
+  const through = swept.find(({ lineId }) => lineId === line.id)?.columns
+  if (!ride.known || !through) return []
+  return compileHalfshafts(graph, line, {
+    ride: ride.value,
+    swept: through,
+    place: (id) => {
+      const place = extremes.find((one) => one.id === id)
+      const [state] = statesAt(line, { id, name: '' })
+      if (!place || !state) return null
+      const columns = lineColumns(graph, line, places.placed(state, windingBody(build, line)))
+      return columns.known ? { place, columns: columns.value } : null
+    },
+  })
+}
+
+/** The bodies that go along with an axle or a hub. */
+const goingAlong = (build: Build, axles: readonly WheeledBody[]): ReadonlySet<BodyId> =>
   new Set(
     build.bodies
       .filter(({ id }) => standing(build, id).some((body) => axles.some((axle) => axle.id === body.id)))

@@ -3,9 +3,10 @@ import { newRun, type Run } from '../columns/run'
 import type { Column } from '../columns/graph'
 import type { LeverSettings } from '../placement/settings'
 import type { Id } from '../project/id'
-import { reachOf } from '../project/wheelPlaces'
+import { goesCrossed, reachOf } from '../project/wheelPlaces'
 import type { CompiledBuild } from './compile'
-import { strapCut, type CompiledTravel } from './travel'
+import type { CompiledTravel } from './compiledTravel'
+import { strapCut } from './sweep'
 
 /** How a line stands with each wheel at a height of its own. */
 export const CROSS_STATES = ['holds', 'tight', 'out', 'unknown'] as const
@@ -38,7 +39,7 @@ const runs = new WeakMap<CompiledTravel, Run>()
  */
 export function crossMap(compiled: CompiledBuild, settings: LeverSettings): CrossMap | null {
   const { travel, graph, build, levers } = compiled
-  const axle = travel?.axles.find(({ sizes }) => sizes?.trackMm !== undefined)
+  const axle = travel?.axles.find(goesCrossed)
   const reach = axle && reachOf(axle)
   if (!travel || !axle || !reach) return null
   const cut = strapCut(build, axle, settings)

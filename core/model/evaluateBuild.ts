@@ -11,7 +11,10 @@ import { compile, type CompiledBuild, type CompiledLine, type CompiledState } fr
 import { evaluateGap, type GapEvaluation } from './gaps'
 import { asMeasured, chainAt, figuresAt, placesAt, type FigureOf } from './screen'
 import type { LeverSettings } from '../placement/settings'
-import { placesBetween, type CompiledTravel, type PlaceBetween } from './travel'
+import type { CompiledTravel } from './compiledTravel'
+import { halfshaftsAlong, type HalfshaftEvaluation } from './halfshafts'
+import { sweepAt } from './sweep'
+import { placesBetween, type PlaceBetween, type SetPlace } from './travel'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Line } from '../project/lineSpec'
@@ -49,6 +52,10 @@ export interface Evaluation {
   readonly gaps: readonly GapEvaluation[]
   /** Places of the wheels between the named ones where something stands worse. */
   readonly between: readonly PlaceBetween[]
+  /** Shafts with a joint that plunges, through the whole travel. */
+  readonly halfshafts: readonly HalfshaftEvaluation[]
+  /** Places of the wheels as they are set for all this. */
+  readonly set: readonly SetPlace[]
   readonly checks: readonly Check[]
   readonly verdict: Verdict
   readonly missing: readonly Missing[]
@@ -73,8 +80,11 @@ export const evaluateBuild = (build: Build, settings: LeverSettings): Evaluation
 export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Evaluation {
   for (const [lever, amount] of Object.entries(settings)) requireFinite(amount, `settings.${lever}`)
   const { build, ride, graph, levers, travel } = compiled
-  const between = travel ? placesBetween(graph, build, levers, travel, settings) : []
-  const figure = figuresAt(compiled, settings, between)
+  const sweep = travel && sweepAt(graph, build, levers, travel, settings)
+  const between = sweep ? placesBetween(build, travel, sweep, settings) : []
+  const halfshafts = sweep ? halfshaftsAlong(build, travel, sweep, settings) : []
+  const set: SetPlace[] = [...between, ...halfshafts]
+  const figure = figuresAt(compiled, settings, set)
   const places = placesAt(compiled, ride, figure)
   const lines = compiled.lines.map((line) => evaluateLine(compiled, line, figure, between))
   const gaps = compiled.gaps.map((gap) =>
@@ -93,6 +103,8 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     lines,
     gaps,
     between,
+    halfshafts: halfshafts.map(({ found }) => found),
+    set,
     checks,
     verdict: gravest(checks.map((check) => check.verdict)),
     missing: onceEach(checks.flatMap((check) => check.missing)),

@@ -6,6 +6,7 @@ import type { PlaceColumns } from '../line/lineColumns'
 import { adapterOf, type Adapter } from '../placement/adapterColumns'
 import type { BodyMove, LeverColumns } from '../placement/bodyMove'
 import { ownMoves, standing } from '../placement/bodyMoves'
+import { heightInputs } from '../placement/heightInputs'
 import type { CountedFrom, Movers } from '../placement/movers'
 import { axleById } from '../project/bodies'
 import type { Body, BodyId } from '../project/body'
@@ -63,6 +64,7 @@ export function placesOf(
     )
   const adapter = adapterBy(levers)
   const settled = setBack(asRead, adapter)
+  const heights = heightInputs(build, measured.list)
   const from = countedFrom(build, measured, levers, settled)
   const made = new Map<string, PlacedState>()
   const rideWheels = wheelsAtRide(graph, build, levers, settled)
@@ -72,6 +74,7 @@ export function placesOf(
     levers,
     from,
     point: settled,
+    heights,
     rise: () => null,
     wheels: (body) => rideWheels.get(body) ?? null,
     when: '',
@@ -125,6 +128,7 @@ export function placesOf(
         levers,
         from,
         point: settled,
+        heights,
         rise: (body) => (body === axle?.id ? rise : null),
         wheels: (body) => up.get(body) ?? null,
         when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
@@ -149,7 +153,7 @@ export function placesOf(
     const still = { rise: () => null, wheels: () => null, when: '', place: '' }
     const packedAdapter = adapterBy(amounts)
     const point = setBack(asRead, packedAdapter)
-    return stateOf({ graph, build, levers: amounts, point, read, ...still }, null, packedAdapter)
+    return stateOf({ graph, build, levers: amounts, point, heights, read, ...still }, null, packedAdapter)
   })
 
   return {

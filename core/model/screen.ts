@@ -14,7 +14,7 @@ import { asRadians } from '../units/angle'
 import type { CompiledBuild, CompiledLine } from './compile'
 import { gapWants } from './gaps'
 import type { PlacedState } from './places'
-import type { PlaceBetween } from './travel'
+import type { SetPlace } from './travel'
 
 /** Reads the figure of a column. */
 export type FigureOf = (column: Column) => number
@@ -31,29 +31,29 @@ const rows = new WeakMap<CompiledBuild, OneRow>()
 /**
  * Sets the levers and works out everything that is shown, with the readings at their means.
  *
- * @param between - where between the named places of the wheels something is worse
+ * @param set - places of the wheels that are set for it
  * @returns the figures, which stand until the levers are set again
  */
 export function figuresAt(
   compiled: CompiledBuild,
   settings: LeverSettings,
-  between: readonly PlaceBetween[],
+  set: readonly SetPlace[],
 ): FigureOf {
   const { run, wanted } = rowOf(compiled)
-  for (const [column, figure] of givenFigures(compiled, settings, between)) run.set(column, figure)
+  for (const [column, figure] of givenFigures(compiled, settings, set)) run.set(column, figure)
   run.bring(wanted, 1)
   return run.figure
 }
 
-/** What is given from outside at a setting: amounts of levers, and how far up the wheels are at places between. */
+/** What is given from outside at a setting: amounts of levers, and how far up the wheels are at places that are set. */
 export const givenFigures = (
   { levers }: Pick<CompiledBuild, 'levers'>,
   settings: LeverSettings,
-  between: readonly PlaceBetween[],
+  set: readonly SetPlace[],
 ): Map<Column, number> =>
   new Map([
     ...[...levers].map(([id, column]) => [column, settings[id] ?? 0] as const),
-    ...between.flatMap(({ figures }) => [...figures]),
+    ...set.flatMap(({ figures }) => [...figures]),
   ])
 
 /** The geometry as measured, before any lever is moved. */

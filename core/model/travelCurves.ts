@@ -9,7 +9,7 @@ import type { LeverSettings } from '../placement/settings'
 import type { Verdict, Window } from '../project/limit'
 import type { Id } from '../project/id'
 import type { CompiledBuild } from './compile'
-import { heightsInRow, sweepAt, worstOf, type Sweep, type SweepWay } from './travel'
+import { heightsInRow, sweepAt, worstOf, type Sweep, type SweepWay } from './sweep'
 
 /** A checked figure along one way through the travel, under the torque under which it is worst. */
 export interface TravelCurve {

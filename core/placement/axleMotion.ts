@@ -1,58 +1,58 @@
-import { moveStep, type Column, type Graph, type MoveColumns, type VectorColumns } from '../columns/graph'
+import { DIFFERENCE } from '../columns/arithmetic'
+import {
+  moveStep,
+  scalarStep,
+  type Column,
+  type Graph,
+  type MoveColumns,
+  type VectorColumns,
+} from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
 import { allKnown, mapKnown, type Known } from '../known'
 import type { ArcMotion, AxleBody, TableMotion } from '../project/body'
 import type { Id } from '../project/id'
 import { forwardOnArc } from '../travel/arc'
 import { radians } from '../units/angle'
-import { shapePreservingSlopes } from './pchip'
+import { valueAtHeight } from './heightCurve'
+import type { HeightInputs } from './heightInputs'
 
 /** How far the wheels of an axle have come up, each side, in mm. */
 export interface WheelColumns {
   readonly leftUp: Column
   readonly rightUp: Column
+  /** How far the steering has moved its rack to the left, in mm; absent where nothing steers. */
+  readonly rack?: Column
 }
 
 /** Where points stand as measured. */
 export type PointOf = (id: Id) => Known<VectorColumns>
 
-/** Figures of one row of the table among a step's parameters: height, forward, nose up, and the slopes of the last two. */
-const PER_ROW = 5
-
 /**
- * How far an axle has gone forward, in mm, and its nose turned up, in degrees: from how far left and right have come up, the axle's centre, and the
- * point whose way forward was read; parameters: 1 or -1 by the way its nose faces, the rows.
+ * How far an axle has gone forward, in mm, and its nose turned up, in degrees: from how far left and right have come up, the axle's centre, the
+ * point whose way forward was read, and row by row what was read, forward then nose up; parameters: 1 or -1 by the way its nose faces, the heights.
  *
- * Both follow the table by a cubic that keeps its shape. Nothing beyond the rows that were read.
+ * Both follow what was read by a cubic that keeps its shape. Nothing beyond the rows that were read.
  */
 const BY_TABLE: Kernel = {
   name: 'an axle by what was read at its heights',
   page: 'travel',
   outputs: 2,
-  run: (count, [leftUp, rightUp, cx, , cz, px, , pz], [forward, noseDeg], parameters) => {
-    const table = parameters as unknown as readonly number[]
-    const [sense = NaN] = table
-    const cell = (row: number, part: number): number => table[1 + row * PER_ROW + part] ?? NaN
-    const rows = (table.length - 1) / PER_ROW
+  run: (count, columns, [forward, noseDeg], parameters) => {
+    const [leftUp, rightUp, cx, , cz, px, , pz] = columns
+    const [sense, ...heights] = parameters as unknown as readonly [number, ...number[]]
+    const read = (columns as unknown as readonly Float64Array[]).slice(8)
+    const [along, nosed] = [heights.map(() => 0), heights.map(() => 0)]
     for (let i: Row = 0; i < count; i++) {
       const up = (leftUp[i] + rightUp[i]) / 2
-      let row = 0
-      while (row < rows - 2 && up > cell(row + 1, 0)) row++
-      const width = cell(row + 1, 0) - cell(row, 0)
-      const t = (up - cell(row, 0)) / width
-      // A row itself counts as read, though its place may come out a rounding beyond.
-      const inside = t < -1e-9 || t > 1 + 1e-9 ? NaN : 0
-      const s = 1 - t
-      // The cubic by its ends and slopes (Hermite).
-      const along = (part: number): number =>
-        s * s * (1 + 2 * t) * cell(row, part) +
-        t * t * (1 + 2 * s) * cell(row + 1, part) +
-        t * s * width * (s * cell(row, part + 2) - t * cell(row + 1, part + 2))
-      const nose = sense * radians(along(2))
+      for (let row = 0; row < heights.length; row++) {
+        along[row] = read[2 * row]?.[i] as number
+        nosed[row] = read[2 * row + 1]?.[i] as number
+      }
+      noseDeg[i] = valueAtHeight(heights, nosed, up)
+      const nose = sense * radians(noseDeg[i])
       // The turn alone takes the point that was read forward by this much more than the centre.
       const more = (Math.cos(nose) - 1) * (px[i] - cx[i]) + Math.sin(nose) * (pz[i] - cz[i])
-      forward[i] = along(1) - more + inside
-      noseDeg[i] = along(2)
+      forward[i] = valueAtHeight(heights, along, up) - more
     }
   },
 }
@@ -131,7 +131,7 @@ const onItsWheels = (
     [senseOf(axle), axle.sizes?.trackMm ?? 0],
   )
 
-/** The move of an axle by a table that was read. */
+/** The move of an axle by a table that was read: each row against ride height, as sure as tape and level are. */
 export function tableMove(
   graph: Graph,
   axle: AxleBody,
@@ -139,26 +139,31 @@ export function tableMove(
   { leftUp, rightUp }: WheelColumns,
   centre: VectorColumns,
   point: PointOf,
+  input: HeightInputs,
 ): Known<MoveColumns> {
-  const heights = rows.map((row) => row.wheelUpMm)
-  const forward = shapePreservingSlopes(
-    heights,
-    rows.map((row) => row.forwardMm),
-  )
-  const nose = shapePreservingSlopes(
-    heights,
-    rows.map((row) => row.noseUpDeg),
-  )
-  const figures = rows.flatMap((row, i) => [
-    row.wheelUpMm,
-    row.forwardMm,
-    row.noseUpDeg,
-    forward[i] ?? NaN,
-    nose[i] ?? NaN,
-  ])
+  const against = (field: 'station' | 'nose', unit: 'mm' | 'deg') => {
+    const label = (where: string) => `${axle.name}, ${field} ${where}`
+    const figure = (key: string, mean: number, where: string) =>
+      input({ body: axle.id, field: `${field}/${key}`, label: label(where), unit, mean })
+    // What is read at ride height goes into every other row.
+    const atRide = figure('ride', 0, 'at ride height')
+    return (upMm: number, mean: number): Column =>
+      upMm === 0
+        ? graph.source(0)
+        : scalarStep(graph, DIFFERENCE, [figure(String(upMm), mean, `with its wheels ${upMm} mm up`), atRide])
+  }
+  const [station, nose] = [against('station', 'mm'), against('nose', 'deg')]
   const read = at === undefined ? ({ known: true, value: centre, assumptions: [] } as const) : point(at)
   return mapKnown(read, (place) => {
-    const told = graph.step(BY_TABLE, [leftUp, rightUp, ...centre, ...place], [senseOf(axle), ...figures])
+    const figures = rows.flatMap(({ wheelUpMm, forwardMm, noseUpDeg }) => [
+      station(wheelUpMm, forwardMm),
+      nose(wheelUpMm, noseUpDeg),
+    ])
+    const told = graph.step(
+      BY_TABLE,
+      [leftUp, rightUp, ...centre, ...place, ...figures],
+      [senseOf(axle), ...rows.map((row) => row.wheelUpMm)],
+    )
     return onItsWheels(graph, axle, { leftUp, rightUp }, centre, told)
   })
 }

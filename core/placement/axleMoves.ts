@@ -17,7 +17,7 @@ import { wheelColumns } from './wheelColumns'
  * @see docs/methods/travel.md
  */
 export const axleMoves: MovesOf<AxleBody> = (
-  { graph, build, levers, point, rise, wheels, when, place },
+  { graph, build, levers, point, rise, wheels, when, place, heights },
   axle,
 ) => {
   const of = (kind: LeverKind) =>
@@ -35,7 +35,7 @@ export const axleMoves: MovesOf<AxleBody> = (
   const before = [
     turnedColumns(graph, axle, wedges, '', point),
     raised,
-    up && wheelColumns(graph, build, axle, levers, up, place, point),
+    up && wheelColumns(graph, build, axle, levers, up, place, point, heights),
   ].filter((move) => move !== null)
   const carried = (id: Id): Known<VectorColumns> =>
     mapKnown(point(id), (from) => before.reduce((there, move: BodyMove) => move.point(there), from))

@@ -5,6 +5,7 @@ import type { BodyMove } from './bodyMove'
 import { mountedColumns } from './mountedColumns'
 import { shiftedColumns } from './shiftedColumns'
 import { axleMoves } from './axleMoves'
+import { hubMoves } from './hubMoves'
 import type { Movers, MovesOf } from './movers'
 
 const onMounts: MovesOf<PowertrainBody | TransferCaseBody> = ({ graph, build, levers, point }, body) => [
@@ -21,7 +22,7 @@ const BODY_MOVES: { readonly [K in BodyKind]: MovesOf<Extract<Body, { kind: K }>
   'transfer-case': onMounts,
   axle: axleMoves,
   'bearing-bracket': shifted,
-  hub: shifted,
+  hub: hubMoves,
   item: shifted,
 }
 

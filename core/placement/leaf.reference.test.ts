@@ -24,6 +24,7 @@ function pinionAt(axle: AxleBody, points: Record<string, Vec3>, lie: Vec3, up: n
       build: { levers: [] } as unknown as Build,
       levers: new Map(),
       point: (id) => known(sources(points[id]!)),
+      heights: ({ mean }) => graph.source(mean),
       rise: () => (rise === 0 ? null : graph.source(rise)),
       wheels: () => ({ leftUp: at, rightUp: at }),
       when: '',

@@ -5,6 +5,7 @@ import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { WheelColumns } from './axleMotion'
 import type { BodyMove, LeverColumns } from './bodyMove'
+import type { HeightInputs } from './heightInputs'
 
 /** What moves bodies in one state of the vehicle. */
 export interface Movers {
@@ -21,6 +22,8 @@ export interface Movers {
   readonly read?: (body: BodyId) => BodyMove | null
   /** A body whose levers count from how it stood in a trial: that move, and its levers and points from there; null for all others. */
   readonly from?: (body: BodyId) => CountedFrom | null
+  /** What was read at heights of the wheels, as inputs. */
+  readonly heights: HeightInputs
   /** Of the torque, to follow a name: ", under drive". */
   readonly when: string
   /** Of the wheels, to follow a name: ", at droop". */

@@ -39,7 +39,7 @@ export function shiftedColumns(
   body: Body,
   levers: LeverColumns,
 ): BodyMove | null {
-  const own = leversOn(build, body.id, levers)
+  const own = leversOn(build, body.id, levers).filter(({ lever }) => WAYS.includes(lever.kind))
   if (own.length === 0) return null
   const along = WAYS.map((kind) =>
     summed(

@@ -5,10 +5,11 @@ import type { Build } from '../project/build'
 import { arcMove, tableMove, type PointOf, type WheelColumns } from './axleMotion'
 import { rigidly, type BodyMove, type LeverColumns } from './bodyMove'
 import { heldBody, refused } from './heldBody'
+import type { HeightInputs } from './heightInputs'
 import { linkMove } from './linkMotion'
+import { oncePerPlace } from './oncePerPlace'
 
-/** Moves that are made already: under every torque the wheels take the axle along alike. */
-const moves = new WeakMap<WheelColumns, WeakMap<PointOf, BodyMove>>()
+const once = oncePerPlace()
 
 /**
  * An axle with its wheels away from ride height, or with a link of another length.
@@ -23,12 +24,9 @@ export function wheelColumns(
   wheels: WheelColumns,
   place: string,
   point: PointOf,
+  heights: HeightInputs,
 ): BodyMove {
-  const there = moves.get(wheels)?.get(point)
-  if (there) return there
-  const made = newWheelColumns(graph, build, axle, levers, wheels, place, point)
-  moves.set(wheels, (moves.get(wheels) ?? new WeakMap<PointOf, BodyMove>()).set(point, made))
-  return made
+  return once(wheels, point, () => newWheelColumns(graph, build, axle, levers, wheels, place, point, heights))
 }
 
 function newWheelColumns(
@@ -39,11 +37,12 @@ function newWheelColumns(
   wheels: WheelColumns,
   place: string,
   point: PointOf,
+  heights: HeightInputs,
 ): BodyMove {
   const links = linkLevers(build, axle, levers)
   const amounts = [wheels.leftUp, wheels.rightUp, ...links.values()]
   const moves = { body: axle.id, amounts, tooFar: { what: tooFar(graph, axle, wheels, place), path: '' } }
-  const move = wheelMove(graph, axle, wheels, point, links)
+  const move = wheelMove(graph, axle, wheels, point, heights, links)
   if (!move.known) return { ...moves, basis: move, ...heldBody(graph, amounts) }
   graph.name(move.value, `${axle.name}, with its wheels${place}`)
   return { ...moves, basis: known(null, move.assumptions), ...rigidly(graph, move.value) }
@@ -91,6 +90,7 @@ function wheelMove(
   axle: AxleBody,
   wheels: WheelColumns,
   point: PointOf,
+  heights: HeightInputs,
   links: ReadonlyMap<string, Column>,
 ): Known<MoveColumns> {
   const { motion } = axle
@@ -111,7 +111,7 @@ function wheelMove(
   const [middle, of] = all.value
   const found =
     of.kind === 'table'
-      ? tableMove(graph, axle, of, wheels, middle, point)
+      ? tableMove(graph, axle, of, wheels, middle, point, heights)
       : of.kind === 'arc'
         ? arcMove(graph, axle, of, wheels, middle, point)
         : linkMove(graph, axle, of, wheels, middle, point, (holding) => links.get(holding) ?? null)

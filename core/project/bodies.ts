@@ -1,4 +1,13 @@
-import type { AxleBody, Body, BodyId, BodyKind, ChassisBody, PowertrainBody } from './body'
+import type {
+  AxleBody,
+  Body,
+  BodyId,
+  BodyKind,
+  ChassisBody,
+  HubBody,
+  PowertrainBody,
+  WheeledBody,
+} from './body'
 
 interface HasBodies {
   readonly bodies: readonly Body[]
@@ -17,6 +26,21 @@ const isAxle = isOf('axle')
 
 /** All axles, in the order of the file. */
 export const axlesOf = ({ bodies }: HasBodies): AxleBody[] => bodies.filter(isAxle)
+
+const isHub = isOf('hub')
+
+/** All hubs, in the order of the file. */
+export const hubsOf = ({ bodies }: HasBodies): HubBody[] => bodies.filter(isHub)
+
+/** The hub of an id; undefined for another kind of body as well. */
+export const hubById = (build: HasBodies, id: BodyId | undefined): HubBody | undefined =>
+  hubsOf(build).find((hub) => hub.id === id)
+
+/** All that goes up and down with wheels, axles first: a differential bolted to the chassis does not. */
+export const wheeledOf = (build: HasBodies): WheeledBody[] => [
+  ...axlesOf(build).filter(({ suspension }) => suspension !== 'fixed'),
+  ...hubsOf(build),
+]
 
 /** The axle of an id; undefined for another kind of body as well. */
 export const axleById = (build: HasBodies, id: BodyId | undefined): AxleBody | undefined =>

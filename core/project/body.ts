@@ -1,3 +1,4 @@
+import type { HubMotion, HubTravel } from './hubMotion'
 import type { Id } from './id'
 
 /** What a body is: it decides how it can be moved and which levers it may have. */
@@ -221,7 +222,14 @@ export interface BearingBracketBody extends BodyBase {
 export interface HubBody extends BodyBase {
   readonly kind: 'hub'
   readonly side?: 'left' | 'right'
+  /** Middle of the wheel: its height is what the travel is told by. */
+  readonly centre?: Id
+  readonly motion?: HubMotion
+  readonly travel?: HubTravel
 }
+
+/** A body that goes up and down with its wheels. */
+export type WheeledBody = AxleBody | HubBody
 
 /** Anything else in the bay: radiator, exhaust, battery. */
 export interface ItemBody extends BodyBase {

@@ -1,6 +1,7 @@
-import type { AxleBody, Body, BodyKind } from './body'
+import type { AxleBody, Body, BodyKind, HubBody } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
+import { SUSPENSION_POINTS } from './hubMotion'
 import type { Id } from './id'
 import { isLeverOn } from './lever'
 
@@ -18,10 +19,11 @@ export function bodyReferences(build: Build, complain: Complain): void {
     const pointsOf = 'mounts' in body ? Object.entries(body.mounts ?? {}) : []
     for (const [key, id] of pointsOf)
       if (!points.has(id)) complain(`bodies[${i}].mounts.${key}`, `there is no point "${id}"`)
-    if (body.kind === 'axle' && body.centre !== undefined && !points.has(body.centre))
+    if ('centre' in body && body.centre !== undefined && !points.has(body.centre))
       complain(`bodies[${i}].centre`, `there is no point "${body.centre}"`)
-    if (body.kind === 'axle')
-      motionProblems(build, body, (path, message) => complain(`bodies[${i}].motion.${path}`, message))
+    const inMotion: Complain = (path, message) => complain(`bodies[${i}].motion.${path}`, message)
+    if (body.kind === 'axle') motionProblems(build, body, inMotion)
+    if (body.kind === 'hub') hubMotionProblems(build, body, inMotion)
   })
   const requireKind = (id: string, kind: BodyKind, path: string) => {
     if (bodyById(build, id)?.kind !== kind) complain(path, `there is no ${kind} "${id}"`)
@@ -65,22 +67,37 @@ function standProblem(build: Build, body: Body, complain: (message: string) => v
   }
 }
 
-/** Points that an axle's motion is told by must be there, each on its side of what moves. */
-function motionProblems(
-  { points }: Build,
-  { id: axle, motion }: AxleBody,
-  complain: (path: string, message: string) => void,
-): void {
-  const requirePoint = (id: Id | undefined, path: string, isOnAxle: boolean) => {
+/** Says what is wrong with a point that is to go along with a body, or not to. */
+const sidedPoint =
+  ({ points }: Build, body: Id, what: string, complain: Complain) =>
+  (id: Id | undefined, path: string, isOnBody: boolean) => {
     if (id === undefined) return
     const point = points.find((one) => one.id === id)
     if (!point) complain(path, `there is no point "${id}"`)
-    else if ((point.body === axle) !== isOnAxle)
+    else if ((point.body === body) !== isOnBody)
       complain(
         path,
-        isOnAxle ? `"${id}" is no point of this axle` : `"${id}" goes along with the axle itself`,
+        isOnBody ? `"${id}" is no point of this ${what}` : `"${id}" goes along with the ${what} itself`,
       )
   }
+
+/** Points that a hub's motion is told by must be there, each on its side of what moves. */
+function hubMotionProblems(build: Build, { id, motion }: HubBody, complain: Complain): void {
+  if (!motion) return
+  const requirePoint = sidedPoint(build, id, 'hub', complain)
+  if (motion.kind === 'lengths') {
+    requirePoint(motion.inner, 'inner', false)
+    requirePoint(motion.outer, 'outer', true)
+    return
+  }
+  const points: Readonly<Record<string, Id>> = motion.points
+  for (const { key, isOnHub } of SUSPENSION_POINTS[motion.kind])
+    requirePoint(points[key], `points.${key}`, isOnHub)
+}
+
+/** Points that an axle's motion is told by must be there, each on its side of what moves. */
+function motionProblems(build: Build, { id: axle, motion }: AxleBody, complain: Complain): void {
+  const requirePoint = sidedPoint(build, axle, 'axle', complain)
   if (motion?.kind === 'table') requirePoint(motion.at, 'at', true)
   if (motion?.kind === 'arc') {
     requirePoint(motion.seat, 'seat', true)

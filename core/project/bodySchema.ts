@@ -2,6 +2,7 @@ import { array, boolean, object } from 'yup'
 import { byWord } from './byWord'
 import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
 import { ARRANGEMENTS, BODY_KINDS, OUTLINE_VIEWS, SLIDER_WAYS } from './body'
+import { SUSPENSION_KINDS, SUSPENSION_POINTS, type SuspensionKind } from './hubMotion'
 
 const size = () => figure(0, 100_000)
 
@@ -162,6 +163,54 @@ const axle = object({
   travel,
 })
 
+const hubMotionKind = wordField([...SUSPENSION_KINDS, 'lengths'] as const).required()
+const suspension = (kind: SuspensionKind) =>
+  object({
+    kind: hubMotionKind,
+    points: object(
+      Object.fromEntries(SUSPENSION_POINTS[kind].map(({ key }) => [key, requiredId()] as const)),
+    ).required(),
+  })
+
+const lengths = object({
+  kind: hubMotionKind,
+  inner: requiredId(),
+  outer: requiredId(),
+  rows: array()
+    .of(object({ wheelUpMm: figure(-1000, 1000).required(), lengthMm: figure(1, 5000).required() }))
+    .max(50)
+    .required(),
+}).test('rising', 'its heights must rise from row to row', (value) =>
+  (value?.rows ?? []).every(
+    (row, i, rows) => i === 0 || !(row.wheelUpMm <= (rows[i - 1]?.wheelUpMm ?? -Infinity)),
+  ),
+)
+
+/** How a hub moves, by the kind of its motion. */
+export const HUB_MOTION_SHAPES = {
+  'double-wishbone': suspension('double-wishbone'),
+  strut: suspension('strut'),
+  arm: suspension('arm'),
+  lengths,
+} as const
+
+const hubTravel = object({
+  bumpMm: way().required(),
+  droopMm: way().required(),
+  stopMm: way(),
+  strapMm: way(),
+  settleMm: figure(-500, 500),
+  rackMm: figure(0, 200),
+}).default(undefined)
+
+const hub = object({
+  ...base,
+  side: wordField(['left', 'right']),
+  centre: idField(),
+  motion: byWord('kind', HUB_MOTION_SHAPES),
+  travel: hubTravel,
+})
+
 /** The shape of a body of each kind. */
 export const BODY_SHAPES = {
   chassis,
@@ -169,7 +218,7 @@ export const BODY_SHAPES = {
   'transfer-case': object({ ...base, mounts }),
   axle,
   'bearing-bracket': object(base),
-  hub: object({ ...base, side: wordField(['left', 'right']) }),
+  hub,
   item: object(base),
 } as const
 

@@ -28,9 +28,9 @@ export const LEVER_KIND_FACTS = {
   up: { unit: 'mm', on: SHIFTED },
   adapter: { unit: 'mm', on: ['powertrain'] },
   wedge: { unit: 'deg', on: ['axle'] },
-  lift: { unit: 'mm', on: ['axle'] },
+  lift: { unit: 'mm', on: ['axle', 'hub'] },
   block: { unit: 'mm', on: ['axle'] },
-  strap: { unit: 'mm', on: ['axle'] },
+  strap: { unit: 'mm', on: ['axle', 'hub'] },
   shackle: { unit: 'mm', on: ['axle'] },
   'link-length': { unit: 'mm', on: ['axle'] },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>

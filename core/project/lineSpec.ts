@@ -92,6 +92,8 @@ export interface Plunge {
   readonly middleMm?: number
   /** Either way from the middle. */
   readonly reachMm?: number
+  /** How far out of the middle it is wished to stand at ride height. */
+  readonly offsetMm?: number
 }
 
 /** Something heavy at either end of a tube, inboard of its joints. */

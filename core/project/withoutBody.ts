@@ -3,7 +3,7 @@ import { bodyById } from './bodies'
 import type { Build } from './build'
 import { withoutLever } from './withoutLever'
 import { linePoints } from './lineSpec'
-import { motionPoints } from './motionPoints'
+import { pointsMovedBy } from './motionPoints'
 
 /** Kinds of body that may go when no line runs to them. */
 const GOES: readonly BodyKind[] = ['item', 'transfer-case', 'bearing-bracket']
@@ -98,7 +98,7 @@ export function isUsed(build: Build, point: string): boolean {
     build.bodies.some(
       (body) =>
         ('mounts' in body && Object.values(body.mounts ?? {}).includes(point)) ||
-        (body.kind === 'axle' && (body.centre === point || motionPoints(body.motion).includes(point))),
+        pointsMovedBy(body).includes(point),
     ) ||
     (build.centrePairs ?? []).some(({ left, right }) => left === point || right === point) ||
     build.shiftLever?.point === point ||

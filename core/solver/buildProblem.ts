@@ -65,7 +65,7 @@ export function buildProblem(
         ),
       ]),
     ],
-    fixed: givenFigures(compiled, settings, evaluate(compiled, settings).between),
+    fixed: givenFigures(compiled, settings, evaluate(compiled, settings).set),
   }
 }
 

@@ -59,7 +59,7 @@ export function leverMap(
   const [x, y] = [amountsOf(first, size), amountsOf(second, size)]
   const count = size * size
   const run = newRun(compiled.graph, count)
-  for (const [column, figure] of givenFigures(compiled, settings, present.between)) run.set(column, figure)
+  for (const [column, figure] of givenFigures(compiled, settings, present.set)) run.set(column, figure)
   const [xColumn, yColumn] = [compiled.levers.get(xId), compiled.levers.get(yId)]
   if (xColumn === undefined || yColumn === undefined) return null
   const [xCells, yCells] = [run.fill(xColumn), run.fill(yColumn)]

@@ -48,11 +48,11 @@ export function* monteCarlo(
   options: SamplingOptions,
   truths: Truths = newTruths(model.compiled, options),
 ): Generator<number, Sureness, void> {
-  const { compiled, settings, between, figures, wanted } = model
+  const { compiled, settings, set, figures, wanted } = model
   const { inputs } = compiled.measured.list
   const { run, given } = truths
   const count = Math.min(truths.count, options.samples)
-  for (const [column, figure] of givenFigures(compiled, settings, between)) run.set(column, figure)
+  for (const [column, figure] of givenFigures(compiled, settings, set)) run.set(column, figure)
   truths.setMeans()
   run.bring(wanted, 1, given)
   const nominal = figures.map(({ column }) => run.figure(column))

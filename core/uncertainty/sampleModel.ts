@@ -5,8 +5,9 @@ import type { Column } from '../columns/graph'
 import type { Window } from '../project/limit'
 import type { FigureColumn } from '../line/figureColumns'
 import { compile, type CompiledBuild, type CompiledLine } from '../model/compile'
+import { HALFSHAFT_FIGURES, type HalfshaftFigure } from '../model/compiledTravel'
 import type { CompiledGap } from '../model/gaps'
-import type { PlaceBetween } from '../model/travel'
+import type { SetPlace } from '../model/travel'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
@@ -22,8 +23,8 @@ export interface SampledFigure extends FigureColumn {
 export interface SampleModel {
   readonly compiled: CompiledBuild
   readonly settings: LeverSettings
-  /** Places of the wheels that were found worse than the named ones. */
-  readonly between: readonly PlaceBetween[]
+  /** Places of the wheels between the named ones, as they are set. */
+  readonly set: readonly SetPlace[]
   readonly figures: readonly SampledFigure[]
   /** Every column that the figures and the vectors behind them stand in. */
   readonly wanted: readonly Column[]
@@ -31,6 +32,11 @@ export interface SampleModel {
 
 /** Id under which a check's value is sampled. */
 export const checkFigureId = (check: Pick<Check, 'id'>): string => `check/${check.id}`
+/** Id under which a length of a plunging shaft is sampled. */
+export const halfshaftFigureId = (
+  { lineId, shaft }: { readonly lineId: Id; readonly shaft: number },
+  name: HalfshaftFigure,
+): string => `halfshaft/${lineId}/${shaft}/${name}`
 /** Id under which a figure of a line is sampled. */
 export const lineFigureId = (lineId: Id, state: StateOfVehicle, name: string): string =>
   `line/${lineId}/${stateKey(state)}/${name}`
@@ -50,11 +56,20 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
   })
   const lines = compiled.lines.flatMap((line, index) => lineFigures(line, found.lines[index]))
   const gaps = compiled.gaps.flatMap((gap, index) => gapFigures(gap, found.gaps[index]))
-  const figures = [...places, ...lines, ...gaps]
+  const halfshafts = (compiled.travel?.halfshafts ?? []).flatMap((one): SampledFigure[] =>
+    found.halfshafts.some(({ lineId, shaft }) => lineId === one.lineId && shaft === one.shaft)
+      ? HALFSHAFT_FIGURES.map((name) => ({
+          id: halfshaftFigureId(one, name),
+          window: null,
+          column: one.figures[name],
+        }))
+      : [],
+  )
+  const figures = [...places, ...lines, ...gaps, ...halfshafts]
   return {
     compiled,
     settings,
-    between: found.between,
+    set: found.set,
     figures,
     wanted: figures.flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
   }

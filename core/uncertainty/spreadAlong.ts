@@ -1,6 +1,6 @@
 import type { CheckHead } from '../check/judge'
 import { valueAt } from '../model/travelCurves'
-import type { SweepWay } from '../model/travel'
+import type { SweepWay } from '../model/sweep'
 import { travelPlaceId } from '../project/wheelPlaces'
 import type { Sureness } from './monteCarlo'
 import { lineFigureId } from './sampleModel'
@@ -29,10 +29,16 @@ export function sampledName({ quantity, subject }: Pick<CheckHead, 'quantity' | 
   }
 }
 
+const lockEnds = (lock: 'left-lock' | 'right-lock') =>
+  [travelPlaceId(`droop-${lock}`), travelPlaceId(lock), travelPlaceId(`bump-${lock}`)] as const
+
+/** The places a way goes from, over and to; null for ride height. */
 const ENDS = {
-  parallel: [travelPlaceId('droop'), travelPlaceId('bump')],
-  crossed: [travelPlaceId('right-up'), travelPlaceId('left-up')],
-} as const
+  parallel: [travelPlaceId('droop'), null, travelPlaceId('bump')],
+  crossed: [travelPlaceId('right-up'), null, travelPlaceId('left-up')],
+  'left-lock': lockEnds('left-lock'),
+  'right-lock': lockEnds('right-lock'),
+} as const satisfies Readonly<Record<SweepWay, readonly [string, string | null, string]>>
 
 /**
  * The ± of a checked figure along a way through the travel, in its unit: as it was sampled at both ends and at ride height, between them in proportion.
@@ -51,8 +57,7 @@ export function spreadAlong(
       ? NaN
       : (figures[lineFigureId(lineId, { state, at: place === null ? null : { id: place, name: '' } }, name)]
           ?.plusMinus ?? NaN)
-  const [low, high] = ENDS[way]
   const places = [atMm[0] ?? NaN, 0, atMm.at(-1) ?? NaN]
-  const spreads = [at(low), at(null), at(high)]
+  const spreads = ENDS[way].map(at)
   return atMm.map((mm) => valueAt(places, spreads, mm))
 }

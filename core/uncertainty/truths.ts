@@ -55,7 +55,7 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   const { inputs, columns } = measured.list
   const count = inputs.every((input) => deviationOf(input) === 0) ? 0 : options.samples
   const run = newRun(graph, Math.max(1, Math.min(BLOCK, count)))
-  const border = borderOf(graph, [...levers.values()], sampledColumns(compiled))
+  const border = borderOf(graph, [...levers.values(), ...setWheels(compiled)], sampledColumns(compiled))
   const keeps = isKept && count * (border.length + inputs.length) <= MOST_KEPT
   /** All blocks, once they have all been drawn. */
   let kept: readonly KeptBlock[] | null = null
@@ -97,11 +97,25 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   }
 }
 
+/** Wheels of places that are set anew for each setting of the levers. */
+const setWheels = ({ travel }: CompiledBuild): Column[] =>
+  [
+    ...(travel?.spares ?? []),
+    ...(travel?.halfshafts ?? []).flatMap(({ longest, shortest }) => [longest, shortest]),
+  ].flatMap(({ wheels }) =>
+    [...wheels.values()].flatMap(({ leftUp, rightUp, rack }) => [
+      leftUp,
+      rightUp,
+      ...(rack === undefined ? [] : [rack]),
+    ]),
+  )
+
 /** Everything of a compiled build that may be sampled, whatever the levers do. */
-function sampledColumns({ placeFigures, lines, gaps }: CompiledBuild): Column[] {
+function sampledColumns({ placeFigures, lines, gaps, travel }: CompiledBuild): Column[] {
   const states = lines.flatMap((line) => line.states)
   return [
     ...placeFigures.map(({ column }) => column),
+    ...(travel?.halfshafts ?? []).flatMap(({ figures }) => Object.values(figures)),
     ...states
       .flatMap(({ figures }) => figures?.named ?? [])
       .flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),

@@ -1,0 +1,52 @@
+import type { PlannedCheck } from '../check/plannedCheck'
+import type { Column } from '../columns/graph'
+import type { LineColumns } from '../line/lineColumns'
+import type { WheeledBody } from '../project/body'
+import type { Id } from '../project/id'
+import type { Plunge } from '../project/lineSpec'
+import type { WheelsOf } from './wheelHeights'
+
+/** A place of the wheels that is set from outside: the worst one found between the named ones, or one that is looked at. */
+export interface SparePlace {
+  readonly id: Id
+  readonly wheels: WheelsOf
+}
+
+/** A line at the place that goes through the travel. */
+export interface SweptLine {
+  readonly lineId: Id
+  readonly plans: readonly PlannedCheck[]
+  /** Cruising; null while something is not read. */
+  readonly columns: LineColumns | null
+}
+
+/** What it takes to look through the whole travel of a build. */
+export interface CompiledTravel {
+  readonly axles: readonly WheeledBody[]
+  /** Places between the named ones, for those that turn out to be worse. */
+  readonly spares: readonly SparePlace[]
+  /** The place that goes through the travel. */
+  readonly sweep: SparePlace
+  /** The lines that go along, as they stand there. */
+  readonly lines: readonly SweptLine[]
+  /** Every check as it is made there. */
+  readonly plans: readonly PlannedCheck[]
+  readonly halfshafts: readonly CompiledHalfshaft[]
+}
+
+/** The lengths that a plunging shaft is ordered by, each sampled under its name. */
+export const HALFSHAFT_FIGURES = ['rideMm', 'longestMm', 'shortestMm', 'middleMm', 'strokeMm'] as const
+export type HalfshaftFigure = (typeof HALFSHAFT_FIGURES)[number]
+
+/** A shaft with a joint that plunges, on a line that goes along with wheels. */
+export interface CompiledHalfshaft {
+  readonly lineId: Id
+  readonly shaft: number
+  readonly plunge: Plunge
+  /** From joint to joint, at the place that goes through the travel. */
+  readonly swept: Column
+  /** Places of the wheels at which it is longest and shortest. */
+  readonly longest: SparePlace
+  readonly shortest: SparePlace
+  readonly figures: Readonly<Record<HalfshaftFigure, Column>>
+}

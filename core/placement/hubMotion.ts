@@ -1,0 +1,122 @@
+import { moveStep, type Column, type Graph, type MoveColumns, type VectorColumns } from '../columns/graph'
+import type { Kernel, Row } from '../columns/kernel'
+import { newCarrierSolver } from '../halfshaft/carrierSolver'
+import { allKnown, mapKnown, type Known } from '../known'
+import type { HubBody } from '../project/body'
+import {
+  SUSPENSION_POINTS,
+  type LengthMotion,
+  type SuspensionKind,
+  type SuspensionMotion,
+} from '../project/hubMotion'
+import type { Id } from '../project/id'
+import type { PointOf, WheelColumns } from './axleMotion'
+import { refused } from './heldBody'
+import { valueAtHeight } from './heightCurve'
+import type { HeightInputs } from './heightInputs'
+
+/**
+ * The move of a hub by its suspension, in mm: from how far its wheel has come up and the rack has gone to the left, the middle of the wheel, and the
+ * points of the suspension. It keeps a solver, which starts each row from the pose of the one before.
+ */
+function bySuspension(kind: SuspensionKind): Kernel {
+  const solver = newCarrierSolver(kind)
+  const { points, move } = solver
+  return {
+    name: 'a hub where its suspension lets it stand',
+    page: 'halfshafts',
+    outputs: 12,
+    run: (count, columns, written) => {
+      const from = columns as unknown as readonly Float64Array[]
+      const to = written as unknown as readonly Float64Array[]
+      for (let i = 0; i < count; i++) {
+        for (let k = 0; k < points.length; k++) points[k] = from[2 + k]?.[i] as number
+        solver.take()
+        solver.solve(from[0]?.[i] as number, from[1]?.[i] as number)
+        for (let part = 0; part < 12; part++) (to[part] as Float64Array)[i] = move[part] as number
+      }
+    },
+  }
+}
+
+/** The move of a hub by the points of its suspension. */
+export function suspensionMove(
+  graph: Graph,
+  hub: HubBody,
+  motion: SuspensionMotion,
+  { leftUp, rack }: WheelColumns,
+  point: PointOf,
+): Known<MoveColumns> {
+  if (hub.centre === undefined)
+    return refused(`${hub.name}: the middle of its wheel was not read, so it cannot be moved with it`)
+  const ids: Readonly<Record<string, Id>> = motion.points
+  const places = allKnown<VectorColumns[]>([
+    point(hub.centre),
+    ...SUSPENSION_POINTS[motion.kind].map(({ key }) => point(ids[key] ?? '')),
+  ])
+  return mapKnown(places, (columns) =>
+    moveStep(graph, bySuspension(motion.kind), [leftUp, rack ?? graph.source(0), ...columns.flat()]),
+  )
+}
+
+/**
+ * The move of a hub that goes straight up, and aside by so much that its joint stands as far from the inner one as was measured, in mm: from how far
+ * its wheel has come up, both joint centres, and the distances row by row; parameters: the heights.
+ */
+const BY_LENGTHS: Kernel = {
+  name: 'a hub by the distances measured at its heights',
+  page: 'halfshafts',
+  outputs: 12,
+  run: (count, columns, [r00, r01, r02, r10, r11, r12, r20, r21, r22, sx, sy, sz], parameters) => {
+    const [up, ix, iy, iz, ox, oy, oz] = columns
+    const heights = parameters as unknown as readonly number[]
+    const read = (columns as unknown as readonly Float64Array[]).slice(7)
+    const lengths = heights.map(() => 0)
+    for (let i: Row = 0; i < count; i++) {
+      for (let row = 0; row < heights.length; row++) lengths[row] = read[row]?.[i] as number
+      const length = valueAtHeight(heights, lengths, up[i])
+      const x = ox[i] - ix[i]
+      const y = oy[i] - iy[i]
+      const z = oz[i] - iz[i] + up[i]
+      // Nothing where the joints stand further apart in height than they were measured.
+      const aside = Math.sqrt(length * length - x * x - z * z)
+      const still = Number.isNaN(aside) ? NaN : 0
+      r00[i] = 1 + still
+      r01[i] = still
+      r02[i] = still
+      r10[i] = still
+      r11[i] = 1 + still
+      r12[i] = still
+      r20[i] = still
+      r21[i] = still
+      r22[i] = 1 + still
+      sx[i] = still
+      sy[i] = (y < 0 ? -aside : aside) - y
+      sz[i] = up[i] + still
+    }
+  },
+}
+
+/** The move of a hub by the distances between the joints of its halfshaft, each as sure as the tape it was measured with. */
+export function lengthMove(
+  graph: Graph,
+  hub: HubBody,
+  { inner, outer, rows }: LengthMotion,
+  { leftUp }: WheelColumns,
+  point: PointOf,
+  input: HeightInputs,
+): Known<MoveColumns> {
+  return mapKnown(allKnown([point(inner), point(outer)] as const), ([from, to]) => {
+    const lengths = rows.map(({ wheelUpMm, lengthMm }): Column =>
+      input({
+        body: hub.id,
+        field: `length/${wheelUpMm}`,
+        label: `${hub.name}, joint to joint with its wheel ${wheelUpMm} mm up`,
+        unit: 'mm',
+        mean: lengthMm,
+      }),
+    )
+    const heights = rows.map(({ wheelUpMm }) => wheelUpMm)
+    return moveStep(graph, BY_LENGTHS, [leftUp, ...from, ...to, ...lengths], heights)
+  })
+}
