@@ -19,6 +19,13 @@ export const SCHEMA_NOTES: Readonly<Record<string, string>> = {
   'bodies.powertrain': 'engine and gearbox; the three mounts are points on it, all needed to move it',
   'bodies.axle': 'turned about its centre by wedges, its torque and its wheels',
   'axle.motion': 'how it moves with its wheels, three rows or more by rising height, one of them ride height',
+  'bodies.hub':
+    'goes up and down with its wheel and is turned by its steering; centre is the middle of the wheel',
+  'hub.motion':
+    'lengths: the distance of its halfshaft’s joints at heights of the wheel; else the points of its suspension',
+  rackMm: 'how far the steering moves the inner end of the tie rod to either side',
+  'plunge.middleMm': 'joint centre to joint centre with the joint in the middle of its range',
+  'plunge.offsetMm': 'how far out of the middle it is wished to stand at ride height',
   wheelUpMm: 'of both wheels together against ride height, positive when they come up',
   standsOn: 'the body it is bolted to and goes along with; the chassis when absent',
   provisional: 'from cardboard, a catalogue or an unloaded frame; what rests on it is marked',

@@ -17,6 +17,7 @@ const FIRST_VIEW = {
   'sorrel-hauler': 'parts',
   'osier-van': 'parts',
   'tansy-wagon': 'travel',
+  'medlar-hatch': 'halfshafts',
 } as const
 
 onMounted(async () => {

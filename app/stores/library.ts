@@ -249,6 +249,7 @@ const DEMOS = {
   'sorrel-hauler': () => import('~~/demo/sorrel-hauler.lurvan.json'),
   'osier-van': () => import('~~/demo/osier-van.lurvan.json'),
   'tansy-wagon': () => import('~~/demo/tansy-wagon.lurvan.json'),
+  'medlar-hatch': () => import('~~/demo/medlar-hatch.lurvan.json'),
 } as const
 export type DemoId = keyof typeof DEMOS
 export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]

@@ -7,16 +7,21 @@ import {
   withTravel,
   type HeightRead,
   type MotionWay,
+  type TravelChange,
 } from '~~/core/layouts/motionEdits'
+import { withHubMotion, withLength, withoutLength, type HubWay } from '~~/core/layouts/hubEdits'
 import { withMissingLimits } from '~~/core/layouts/beginBuild'
+import { placesOfLine } from '~~/core/check/lineStates'
 import { placeName } from '~~/core/check/placeName'
 import { crossMap } from '~~/core/model/crossMap'
 import { travelWays, valueAt } from '~~/core/model/travelCurves'
 import type { SweepWay } from '~~/core/model/sweep'
-import { axlesOf } from '~~/core/project/bodies'
-import type { AxleBody, AxleTravel, ArcMotion, BodyId } from '~~/core/project/body'
+import { wheeledOf } from '~~/core/project/bodies'
+import type { AxleBody, ArcMotion, BodyId } from '~~/core/project/body'
+import type { LengthRow } from '~~/core/project/hubMotion'
 import type { Id } from '~~/core/project/id'
-import { heightsAt, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
+import type { Line } from '~~/core/project/lineSpec'
+import { heightsAt, isCrossed, isLock, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
 import { travelTexts } from '../texts/travel'
 import { assign } from './assign'
 import { takeOn } from './takeOn'
@@ -44,9 +49,20 @@ export const useTravel = defineStore('travel', () => {
       wanted.value = 'parallel'
     },
   )
-  const moving = computed(() =>
-    workbench.build ? axlesOf(workbench.build).filter(({ suspension }) => suspension !== 'fixed') : [],
-  )
+  const moving = computed(() => (workbench.build ? wheeledOf(workbench.build) : []))
+
+  /** The ways that a line goes: crossed with an axle, at either end of the rack with a steered hub. */
+  function waysOf(line: Line | undefined): SweepWay[] {
+    const { build } = workbench
+    const all = ways.value.map((one) => one.way)
+    if (!build || !line) return all
+    const places = placesOfLine(build, line).map(({ travel }) => travel)
+    const end = build.axes.find(({ id }) => id === line.driven)?.body
+    const isHub = moving.value.some(({ id, kind }) => id === end && kind === 'hub')
+    return all.filter((one) =>
+      one === 'parallel' ? true : one === 'crossed' ? !isHub : places.includes(one),
+    )
+  }
 
   /** Goes to a place along the way, no further than it goes. */
   function goTo(mm: number): void {
@@ -60,10 +76,19 @@ export const useTravel = defineStore('travel', () => {
       goTo(place && axle ? (heightsAt(axle, place)?.leftUpMm ?? 0) : 0)
       return
     }
-    const crossed = place === 'left-up' || place === 'right-up'
-    wanted.value = crossed ? 'crossed' : 'parallel'
+    wanted.value = isLock(place)
+      ? place.endsWith('left-lock')
+        ? 'left-lock'
+        : 'right-lock'
+      : isCrossed(place)
+        ? 'crossed'
+        : 'parallel'
+    if (place === 'left-lock' || place === 'right-lock') {
+      goTo(0)
+      return
+    }
     const along = way.value?.leftUpMm ?? [0]
-    atMm.value = (place === 'bump' || place === 'left-up' ? along.at(-1) : along[0]) ?? 0
+    atMm.value = (place.startsWith('bump') || place === 'left-up' ? along.at(-1) : along[0]) ?? 0
   }
   /** How far the right wheel is up where one looks. */
   const rightUpMm = computed(() =>
@@ -77,17 +102,24 @@ export const useTravel = defineStore('travel', () => {
         : '',
   )
   /** Of the first axle that has one: what one wheel above the other tilts it by. */
-  const trackMm = computed(() => moving.value.find(({ sizes }) => sizes?.trackMm)?.sizes?.trackMm ?? Infinity)
+  const trackMm = computed(
+    () =>
+      moving.value.flatMap((body) => (body.kind === 'axle' ? (body.sizes?.trackMm ?? []) : []))[0] ??
+      Infinity,
+  )
   const places = computed(() => (workbench.build ? wheelPlaces(workbench.build) : []))
 
   const setMotion = (axle: BodyId, to: MotionWay): boolean =>
     takeOn(workbench, 'How the axle moves', (build) => withMotion(build, axle, to))
-  const setTravel = (
-    axle: BodyId,
-    changed: { readonly [K in keyof AxleTravel]?: AxleTravel[K] | undefined },
-  ): boolean =>
+  const setHubMotion = (hub: BodyId, to: HubWay): boolean =>
+    takeOn(workbench, 'How the hub moves', (build) => withHubMotion(build, hub, to))
+  const takeLength = (hub: BodyId, row: LengthRow): boolean =>
+    takeOn(workbench, 'Measure a halfshaft', (build) => withLength(build, hub, row))
+  const removeLength = (hub: BodyId, wheelUpMm: number): boolean =>
+    takeOn(workbench, 'Take a height out', (build) => withoutLength(build, hub, wheelUpMm))
+  const setTravel = (body: BodyId, changed: TravelChange): boolean =>
     takeOn(workbench, 'How far the wheels go', (build) =>
-      withMissingLimits(withTravel(build, axle, changed), JUDGED),
+      withMissingLimits(withTravel(build, body, changed), JUDGED),
     )
   const takeHeight = (axle: BodyId, height: HeightRead): boolean =>
     takeOn(workbench, 'Read the axle at a height', (build) => withHeight(build, axle, height))
@@ -123,6 +155,7 @@ export const useTravel = defineStore('travel', () => {
 
   return {
     ways,
+    waysOf,
     cross,
     way,
     wanted,
@@ -135,6 +168,9 @@ export const useTravel = defineStore('travel', () => {
     goTo,
     goToPlace,
     setMotion,
+    setHubMotion,
+    takeLength,
+    removeLength,
     setTravel,
     takeHeight,
     removeHeight,

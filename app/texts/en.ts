@@ -75,6 +75,7 @@ export const texts = {
       'sorrel-hauler': { open: 'Open the four-wheel drive', reset: 'Reset the four-wheel drive' },
       'osier-van': { open: 'Open the long van', reset: 'Reset the long van' },
       'tansy-wagon': { open: 'Open the linked axle', reset: 'Reset the linked axle' },
+      'medlar-hatch': { open: 'Open the hatch', reset: 'Reset the hatch' },
     },
     wasReset: 'The demo stands as shipped again. Undo inside the build brings your version back.',
     import: 'Import files',

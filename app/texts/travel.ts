@@ -1,3 +1,4 @@
+import type { HubWay } from '~~/core/layouts/hubEdits'
 import type { MotionWay } from '~~/core/layouts/motionEdits'
 
 /** Phrases of the travel of the wheels. */
@@ -5,20 +6,36 @@ export const travelTexts = {
   title: 'Travel',
   lead: 'From full droop to full bump, and crossed: the worst of the whole travel counts, also between the named places.',
   none: 'Nobody has told yet how far the wheels go and how the axle moves. A line that holds at ride height can come apart at full droop.',
-  noAxle: 'No line of this build runs to an axle that moves.',
-  axle: 'Axle',
+  noAxle: 'No line of this build runs to an axle or a hub that moves.',
+  axle: 'Axle or hub',
   places: 'Places of the wheels',
   ride: 'ride',
   heights: 'Heights are drawn double.',
   unreached: 'not reached',
+  rack: (by: string) => `rack ${by}`,
   joint: (number: number) => `joint ${number}`,
-  ways: { parallel: 'Both wheels together', crossed: 'One up, one down' },
+  ways: {
+    parallel: 'Both wheels together',
+    crossed: 'One up, one down',
+    'left-lock': 'Rack to the left',
+    'right-lock': 'Rack to the right',
+  },
   wayLabel: 'How the wheels go',
   ruler: 'Travel of the wheels',
   through: 'Through the travel',
   atRide: 'at ride height',
-  axis: { parallel: 'wheels up from ride, mm', crossed: 'left wheel up from ride, mm' },
-  ends: { parallel: ['droop', 'bump'], crossed: ['right up', 'left up'] },
+  axis: {
+    parallel: 'wheels up from ride, mm',
+    crossed: 'left wheel up from ride, mm',
+    'left-lock': 'wheels up from ride, mm',
+    'right-lock': 'wheels up from ride, mm',
+  },
+  ends: {
+    parallel: ['droop', 'bump'],
+    crossed: ['right up', 'left up'],
+    'left-lock': ['droop', 'bump'],
+    'right-lock': ['droop', 'bump'],
+  },
   drag: 'Drag the blue mark, or use the arrow keys. A click on a picture goes to that place.',
   nothingLimits: 'nothing limits it here',
   verdicts: {
@@ -29,6 +46,7 @@ export const travelTexts = {
   slipTexts: {
     'slip-left': (left: string) => `${left} to the stop`,
     'spline-engaged': (share: string) => `${share} engaged`,
+    'plunge-left': (left: string) => `${left} of plunge left`,
   },
   worstAt: (verdict: string, place: string) => `${verdict} at ${place}`,
   cross: {
@@ -71,6 +89,37 @@ export const travelTexts = {
     track: 'Track',
     trackHelp: 'middle of the tyres, left to right; without it nothing can be crossed',
   },
+  hub: {
+    title: 'How the hub moves',
+    ways: {
+      lengths: 'its halfshaft, measured at three heights',
+      'double-wishbone': 'two arms and a tie rod',
+      strut: 'an arm, a strut and a tie rod',
+      arm: 'a trailing arm, or a swing axle',
+    } satisfies Record<HubWay, string>,
+    points: {
+      'double-wishbone': 'Eight points, and the middle of the wheel; read like all others:',
+      strut: 'Seven points, and the middle of the wheel; read like all others:',
+      arm: 'Both pivots, and the middle of the wheel; read like all others:',
+    },
+    levers: 'Levers of the hub',
+    noShaft: 'No halfshaft drives this hub yet.',
+  },
+  lengths: {
+    title: 'Measured at heights',
+    lead: 'Jack the wheel, measure from joint centre to joint centre, next. Droop, ride and bump at least.',
+    height: 'Wheel up',
+    length: 'Joint centre to joint centre',
+    column: { height: 'up from ride', length: 'joint to joint' },
+    turn: 'Steered wheels straight ahead. The hub is taken to go straight up and aside: the angle of the outer joint is then near, not exact.',
+    caution: 'Stands under the frame before anybody lies beneath; the jack only moves the wheel.',
+    jack: {
+      ride: 'Vehicle at ride height, weight on, rolled forth and back.',
+      down: (by: string) => `Let the wheel down until it is ${by} below ride height.`,
+      up: (by: string) => `Jack the wheel until it is ${by} above ride height.`,
+    },
+    missing: 'The distance is needed.',
+  },
   table: {
     title: 'Read at several heights',
     lead: 'Jack the axle, read, next. Three heights at least, best five: droop, half down, ride, half up, bump.',
@@ -106,6 +155,8 @@ export const travelTexts = {
     strap: 'A strap ends the droop at',
     cross: 'Crossed, each wheel',
     crossHelp: 'the one at its bump, the other at its droop, when left open',
+    rack: 'Rack to either side',
+    rackHelp: 'how far the inner end of the tie rod goes; left open where the wheel is not steered',
     settle: 'Wheels come up with the weight to come',
     settleHelp: 'an unloaded frame sits higher than it will; negative if it will rise',
   },

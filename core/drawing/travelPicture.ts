@@ -5,8 +5,12 @@ import { scale, add } from '../linalg/vec3'
 export interface TravelPicture {
   /** Joints along the power flow. */
   readonly joints: readonly (readonly [number, number])[]
-  /** Where the driven axis ends: the middle of the axle. */
+  /** Where the driven axis ends: the middle of the axle, or of the wheel of a hub. */
   readonly axle: readonly [number, number]
+  /** Seen from behind the wheel stands upright; this is how far it leans, in degrees, its top to the right. */
+  readonly leanDeg: number | null
+  /** Which way the line sets out: 1 to the right. */
+  readonly sense: 1 | -1
   /** Slope of the axle seen from behind, in degrees: left side up is positive. */
   readonly rollDeg: number
 }
@@ -35,30 +39,45 @@ const PAD = 34
 /** From the last joint to the middle of the axle, in mm: a usual pinion. */
 const PINION_MM = 230
 
-/** Places of a line side by side: rear to the right, all on one scale. */
-export function travelPictures(places: readonly TravelPlaceDrawn[]): TravelPictures {
+/** From the outer joint of a halfshaft to the middle of its wheel, in mm: a usual hub. */
+const SPINDLE_MM = 70
+
+/** Places of a line side by side, all on one scale: from the side, rear to the right; from behind, the left to the left. */
+export function travelPictures(
+  places: readonly TravelPlaceDrawn[],
+  view: 'side' | 'behind' = 'side',
+): TravelPictures {
+  const across = ([x, y]: Vec3): number => (view === 'side' ? -x : -y)
+  const nose = view === 'side' ? PINION_MM : SPINDLE_MM
   const drawn = places.map(({ centres, driven, slope }) => {
     const last = centres.at(-1) ?? ([NaN, NaN, NaN] as Vec3)
-    return { points: [...centres, add(last, scale(driven, PINION_MM))], slope }
+    return { points: [...centres, add(last, scale(driven, nose))], slope, driven }
   })
-  const all = drawn.flatMap(({ points }) => points).filter(([x, , z]) => Number.isFinite(x + z))
-  const [left, right] = [Math.min(...all.map(([x]) => -x)), Math.max(...all.map(([x]) => -x))]
+  const all = drawn
+    .flatMap(({ points }) => points)
+    .filter((point) => Number.isFinite(across(point) + point[2]))
+  const [left, right] = [Math.min(...all.map(across)), Math.max(...all.map(across))]
   const [low, high] = [Math.min(...all.map(([, , z]) => z)), Math.max(...all.map(([, , z]) => z))]
   const factor = (WIDTH - 2 * PAD) / Math.max(1, right - left)
-  const at = ([x, , z]: Vec3): readonly [number, number] => [
-    PAD + (-x - left) * factor,
-    PAD + (high - z) * factor * HEIGHTS_LARGER,
+  const at = (point: Vec3): readonly [number, number] => [
+    PAD + (across(point) - left) * factor,
+    PAD + (high - point[2]) * factor * HEIGHTS_LARGER,
   ]
   return {
     width: WIDTH,
     height: 2 * PAD + (high - low) * factor * HEIGHTS_LARGER,
-    pictures: drawn.map(({ points, slope }) => ({
+    pictures: drawn.map(({ points, slope, driven }) => ({
+      sense: across(points[1] ?? [0, 0, 0]) < across(points[0] ?? [0, 0, 0]) ? -1 : 1,
+      leanDeg: view === 'side' ? null : leanOf(driven),
       joints: points.slice(0, -1).map(at),
       axle: at(points.at(-1) ?? [NaN, NaN, NaN]),
       rollDeg: (Math.atan(slope) * 180) / Math.PI,
     })),
   }
 }
+
+/** How far a wheel leans whose spindle points outboard, its top to the right as one looks from behind, in degrees. */
+const leanOf = ([, y, z]: Vec3): number => (Math.atan2(z, Math.abs(y)) * 180 * (y < 0 ? -1 : 1)) / Math.PI
 
 /** A curve along a ruler of travel, with the window it is judged by, in pixels. */
 export interface DrawnCurve {

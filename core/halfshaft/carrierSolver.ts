@@ -1,4 +1,4 @@
-import { eliminate, normalEquations } from '../linalg/eliminate'
+import { eliminateSix, normalEquations } from '../linalg/eliminate'
 import { SUSPENSION_POINTS, type SuspensionKind } from '../project/hubMotion'
 import { CARRIER_HOLDS } from './suspension'
 
@@ -24,9 +24,14 @@ const PER_HOLD = 10
 /** Brought along by no more than this at once, so that it never jumps to its mirror image. */
 const STRIDE_MM = 25
 const MOST_STEPS = 20
-const LAST_STEP_MM = 1e-6
-const LEFT_MM = 1e-5
+/** Newton's steps shrink by their square: after one this short the next would be far below a nanometre. */
+const LAST_STEP_MM = 1e-3
+/** What may be left of a condition before such a step. */
+const LEFT_MM = 1e-2
 const UNKNOWNS = 6
+const LINK = 0
+const PLANE = 1
+const SLIDES = 2
 const WIDE = UNKNOWNS + 1
 
 /**
@@ -39,17 +44,31 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
   const count = holds.length + 1
   const points = new Float64Array(3 * (1 + SUSPENSION_POINTS[suspension].length))
   const held = new Float64Array(PER_HOLD * holds.length)
-  const kinds = holds.map(({ kind }) => kind)
-  const steered = holds.map((hold) => hold.kind === 'link' && hold.isSteered === true)
+  // By numbers: this is worked by the hundred thousand.
+  const kinds = Uint8Array.from(holds, ({ kind }) =>
+    kind === 'link' ? LINK : kind === 'plane' ? PLANE : SLIDES,
+  )
+  const steered = Uint8Array.from(holds, (hold) => (hold.kind === 'link' && hold.isSteered === true ? 1 : 0))
+  const ways = Uint8Array.from(holds, (hold) => (hold.kind === 'link' ? 0 : hold.way))
+  const owns = Uint8Array.from(holds, ({ own }) => 3 * (1 + own))
+  const others = Uint8Array.from(holds, ({ other }) => 3 * (1 + other))
   const move = new Float64Array(12)
   const rows = new Float64Array(WIDE * count)
   const square = count === UNKNOWNS ? rows : new Float64Array(WIDE * UNKNOWNS)
   const at = (index: number): number => held[index] as number
-  let [wheelX, wheelY, wheelZ] = [0, 0, 0]
+  let wheelX = 0
+  let wheelY = 0
+  let wheelZ = 0
   // The pose: a quaternion, and how far the middle of the wheel has gone.
-  let [qw, qx, qy, qz] = [1, 0, 0, 0]
-  let [gx, gy, gz] = [0, 0, 0]
-  let [atUp, atRack] = [0, 0]
+  let qw = 1
+  let qx = 0
+  let qy = 0
+  let qz = 0
+  let gx = 0
+  let gy = 0
+  let gz = 0
+  let atUp = 0
+  let atRack = 0
   let worst = 0
 
   function restart(): void {
@@ -87,7 +106,7 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
     const mx = wheelX + gx
     const my = wheelY + gy
     const mz = wheelZ + gz
-    for (let k = 0; k < holds.length; k++) {
+    for (let k = 0; k < count - 1; k++) {
       const from = PER_HOLD * k
       const bx = at(from) - wheelX
       const by = at(from + 1) - wheelY
@@ -103,7 +122,7 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
       let wx = 0
       let wy = 0
       let wz = 0
-      if (kinds[k] === 'slides') {
+      if (kinds[k] === SLIDES) {
         // The plane goes along with the carrier; the point stays.
         const nx = r00 * ux + r01 * uy + r02 * uz
         const ny = r10 * ux + r11 * uy + r12 * uz
@@ -119,9 +138,9 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
         wy = nz * cx - nx * cz
         wz = nx * cy - ny * cx
       } else {
-        if (kinds[k] === 'link') {
+        if (kinds[k] === LINK) {
           const lx = px + mx - at(from + 3)
-          const ly = py + my - at(from + 4) - (steered[k] === true ? rackMm : 0)
+          const ly = py + my - at(from + 4) - (steered[k] === 1 ? rackMm : 0)
           const lz = pz + mz - at(from + 5)
           const long = Math.sqrt(lx * lx + ly * ly + lz * lz)
           off = long - at(from + 9)
@@ -145,7 +164,7 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
       rows[into + 6] = -off
     }
     if (square !== rows) normalEquations(rows, count, UNKNOWNS, square)
-    if (!eliminate(square, UNKNOWNS)) return NaN
+    if (!eliminateSix(square)) return NaN
     const dx = square[6] as number
     const dy = square[13] as number
     const dz = square[20] as number
@@ -155,7 +174,10 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
     gx += dx
     gy += dy
     gz += dz
-    const [w, x, y, z] = [qw, qx, qy, qz]
+    const w = qw
+    const x = qx
+    const y = qy
+    const z = qz
     qw = w - (a * x + b * y + c * z) / 2
     qx = x + (a * w + b * z - c * y) / 2
     qy = y + (b * w + c * x - a * z) / 2
@@ -188,7 +210,8 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
   }
 
   function walk(upMm: number, rackMm: number): boolean {
-    const [fromUp, fromRack] = [atUp, atRack]
+    const fromUp = atUp
+    const fromRack = atRack
     const way = Math.max(Math.abs(upMm - fromUp), Math.abs(rackMm - fromRack))
     const strides = Math.max(1, Math.ceil(way / STRIDE_MM))
     for (let i = 1; i < strides; i++) {
@@ -222,33 +245,39 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
 
   /** Link lengths, and the planes that meet in a strut's line. */
   function take(): void {
-    ;[wheelX = NaN, wheelY = NaN, wheelZ = NaN] = points
-    holds.forEach((hold, k) => {
+    wheelX = points[0] as number
+    wheelY = points[1] as number
+    wheelZ = points[2] as number
+    for (let k = 0; k < count - 1; k++) {
       const from = PER_HOLD * k
+      const own = owns[k] as number
+      const other = others[k] as number
       for (let part = 0; part < 3; part++) {
-        held[from + part] = points[3 * (1 + hold.own) + part] as number
-        held[from + 3 + part] = points[3 * (1 + hold.other) + part] as number
+        held[from + part] = points[own + part] as number
+        held[from + 3 + part] = points[other + part] as number
       }
       const x = at(from + 3) - at(from)
       const y = at(from + 4) - at(from + 1)
       const z = at(from + 5) - at(from + 2)
-      if (hold.kind === 'link') held[from + 9] = Math.sqrt(x * x + y * y + z * z)
-      else if (hold.kind === 'plane') held[from + 6 + hold.way] = 1
-      else {
-        // Square to the strut and to the longways or crossways axis, whichever lies further off it; the second square to both.
-        const isLean = Math.abs(x) < Math.abs(y)
-        const ax = isLean ? 0 : -z
-        const ay = isLean ? -z : 0
-        const az = isLean ? y : x
-        const nx = hold.way === 0 ? ax : y * az - z * ay
-        const ny = hold.way === 0 ? ay : z * ax - x * az
-        const nz = hold.way === 0 ? az : x * ay - y * ax
-        const size = Math.sqrt(nx * nx + ny * ny + nz * nz)
-        held[from + 6] = nx / size
-        held[from + 7] = ny / size
-        held[from + 8] = nz / size
-      }
-    })
+      if (kinds[k] === LINK) held[from + 9] = Math.sqrt(x * x + y * y + z * z)
+      else if (kinds[k] === PLANE) held[from + 6 + (ways[k] as number)] = 1
+      else slidingPlane(from, ways[k] as number, x, y, z)
+    }
+  }
+
+  /** The normal of a plane along a strut: square to it and to the longways or crossways axis, whichever lies further off; the second square to both. */
+  function slidingPlane(from: number, way: number, x: number, y: number, z: number): void {
+    const isLean = Math.abs(x) < Math.abs(y)
+    const ax = isLean ? 0 : -z
+    const ay = isLean ? -z : 0
+    const az = isLean ? y : x
+    const nx = way === 0 ? ax : y * az - z * ay
+    const ny = way === 0 ? ay : z * ax - x * az
+    const nz = way === 0 ? az : x * ay - y * ax
+    const size = Math.sqrt(nx * nx + ny * ny + nz * nz)
+    held[from + 6] = nx / size
+    held[from + 7] = ny / size
+    held[from + 8] = nz / size
   }
 
   return { points, take, solve, move }

@@ -1,4 +1,5 @@
 import { CoreError } from '../errors'
+import type { Known } from '../known'
 import type { Halfshaft, HalfshaftFigures } from './halfshaft'
 
 /** How far a wheel goes, how the rack steers it, and what the inner joint lets. */
@@ -89,6 +90,13 @@ function greatest(
   return [{ value: of(atMm), atMm }, ...ends].reduce((best, one) => (one.value >= best.value ? one : best))
 }
 
+/** Lengths that a travel asks for, in mm. */
+export interface LengthRange {
+  readonly rideMm: number
+  readonly longest: { readonly value: number }
+  readonly shortest: { readonly value: number }
+}
+
 /** What an inner joint lets: half its stroke, and what is kept clear of either stop. */
 export interface PlungeRoom {
   readonly plungeMm: number
@@ -123,7 +131,7 @@ export interface PlungeWindow {
  * @param offsetMm - of the second: how far the joint is to stand out at ride height
  */
 export function plungeWindow(
-  { rideMm, longest, shortest }: Pick<HalfshaftExtremes, 'rideMm' | 'longest' | 'shortest'>,
+  { rideMm, longest, shortest }: LengthRange,
   { plungeMm, spareMm = USUAL_SPARE_MM }: PlungeRoom,
   offsetMm = 0,
 ): PlungeWindow {
@@ -139,4 +147,20 @@ export function plungeWindow(
     window: from <= to ? [from, to] : null,
     fromRide: { lengthMm, outMm, inMm, isClear: outMm <= room && inMm <= room },
   }
+}
+
+/** How a length stands: its joint keeps clear of both stops through the whole travel, or it does not. */
+export function plungeVerdict(
+  { longest, shortest }: { readonly longest: HasLength; readonly shortest: HasLength },
+  room: Known<{ readonly reachMm: number; readonly spareMm: number }>,
+  lengthMm: number,
+): 'holds' | 'out' | 'unknown' {
+  if (!room.known) return 'unknown'
+  const { reachMm, spareMm } = room.value
+  const used = Math.max(longest.lengthMm - lengthMm, lengthMm - shortest.lengthMm)
+  return used <= reachMm - spareMm ? 'holds' : 'out'
+}
+
+interface HasLength {
+  readonly lengthMm: number
 }

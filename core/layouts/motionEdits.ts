@@ -7,8 +7,10 @@ import {
   type AxleMotion,
   type AxleTravel,
   type BodyId,
+  type WheeledBody,
 } from '../project/body'
 import type { Build, NamedPoint } from '../project/build'
+import type { HubTravel } from '../project/hubMotion'
 import type { Id } from '../project/id'
 import { motionPoints } from '../project/motionPoints'
 import { isUsed } from '../project/withoutBody'
@@ -135,20 +137,22 @@ export function withoutMotion(build: Build, axleId: BodyId): Build {
   }
 }
 
-/** Says how far the wheels of an axle go; an empty figure is taken out. */
-export function withTravel(
-  build: Build,
-  axleId: BodyId,
-  changed: { readonly [K in keyof AxleTravel]?: AxleTravel[K] | undefined },
-): Build {
-  return withAxle(build, axleId, (axle) => {
-    const travel = Object.fromEntries(
-      Object.entries({ bumpMm: 0, droopMm: 0, ...axle.travel, ...changed }).filter(
-        ([, value]) => value !== undefined,
-      ),
-    ) as unknown as AxleTravel
-    return { ...axle, travel }
-  })
+/** How far wheels go, figure by figure; one that is taken out is undefined. */
+export type TravelChange = {
+  readonly [K in keyof AxleTravel | keyof HubTravel]?: number | undefined
+}
+
+/** Says how far the wheels of an axle, or the wheel of a hub, go. */
+export function withTravel(build: Build, bodyId: BodyId, changed: TravelChange): Build {
+  return {
+    ...build,
+    bodies: build.bodies.map((body) => {
+      if (body.id !== bodyId || (body.kind !== 'axle' && body.kind !== 'hub')) return body
+      const told = Object.entries({ bumpMm: 0, droopMm: 0, ...body.travel, ...changed })
+      const travel = Object.fromEntries(told.filter(([, value]) => value !== undefined))
+      return { ...body, travel } as unknown as WheeledBody
+    }),
+  }
 }
 
 /** A height at which it was read how an axle stands: against ride height, as the rows of its table are told. */

@@ -137,7 +137,7 @@ function compileAnew(build: Build): CompiledBuild {
       plans: sweptPlans,
       halfshafts: build.lines
         .filter(goes)
-        .flatMap((line) => plunging(build, graph, places, line, extremes, sweptLines)),
+        .flatMap((line) => plunging(build, graph, places, line, extremes, lines, sweptLines)),
     },
   }
 }
@@ -168,11 +168,12 @@ function plunging(
   places: Places,
   line: Line,
   extremes: readonly SparePlace[],
+  lines: readonly CompiledLine[],
   swept: readonly SweptLine[],
 ): CompiledHalfshaft[] {
-  const ride = lineColumns(graph, line, places.placed(null, null))
+  const ride = lines.find((one) => one.line === line)?.states[0]?.columns
   const through = swept.find(({ lineId }) => lineId === line.id)?.columns
-  if (!ride.known || !through) return []
+  if (!ride?.known || !through) return []
   return compileHalfshafts(graph, line, {
     ride: ride.value,
     swept: through,

@@ -103,7 +103,10 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     lines,
     gaps,
     between,
-    halfshafts: halfshafts.map(({ found }) => found),
+    halfshafts: halfshafts.flatMap(({ ride: column, evaluated }) => {
+      const rideMm = figure(column)
+      return Number.isNaN(rideMm) ? [] : [evaluated(rideMm)]
+    }),
     set,
     checks,
     verdict: gravest(checks.map((check) => check.verdict)),

@@ -5,11 +5,13 @@ import { plungeWindow, USUAL_SPARE_MM, type PlungeWindow } from '../halfshaft/pl
 import { unknown, type Known } from '../known'
 import type { LineColumns } from '../line/lineColumns'
 import type { LeverSettings } from '../placement/settings'
+import type { WheeledBody } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
 import type { CompiledHalfshaft, CompiledTravel, SparePlace } from './compiledTravel'
 import { between, heightsInRow, rackInRow, rowName, wheelsInRow, type Sweep, type SweepRow } from './sweep'
+import type { SetPlace } from './travel'
 
 /** Where a shaft is longest or shortest. */
 export interface LengthExtreme {
@@ -28,6 +30,8 @@ export interface HalfshaftEvaluation {
   readonly rideMm: number
   readonly longest: LengthExtreme
   readonly shortest: LengthExtreme
+  /** Largest working angle of each joint of its line. */
+  readonly steepest: readonly { readonly deg: number; readonly place: string }[]
   /** Either way from the middle of the joint, and what is kept clear of its stops; unknown while it was not entered. */
   readonly room: Known<{ readonly reachMm: number; readonly spareMm: number }>
   /** Both schools of its length. */
@@ -78,10 +82,12 @@ export function compileHalfshafts(
   })
 }
 
-/** A shaft through the travel as its levers stand, and how its two places are to be set for that. */
-interface FoundHalfshaft {
-  readonly found: HalfshaftEvaluation
-  readonly figures: ReadonlyMap<Column, number>
+/** Places of the wheels that a shaft is looked at in as its levers stand, and what it comes to there. */
+export interface HalfshaftPlaces extends SetPlace {
+  /** @param rideMm - its length as it stands at ride height */
+  readonly evaluated: (rideMm: number) => HalfshaftEvaluation
+  /** Column of its length at ride height. */
+  readonly ride: Column
 }
 
 /**
@@ -94,83 +100,82 @@ export function halfshaftsAlong(
   travel: CompiledTravel,
   sweep: Sweep,
   settings: LeverSettings,
-): FoundHalfshaft[] {
-  return travel.halfshafts.flatMap((one): FoundHalfshaft[] => {
-    const lengths = sweep.cells(one.swept)
-    const ride = sweep.rows.findIndex(({ way, share }) => way === 'parallel' && share === 0)
-    const [longest, shortest] = ([1, -1] as const).map((sign) =>
-      extremeOf(build, travel, one, sweep, sign, settings),
-    )
-    const rideMm = lengths[ride] ?? NaN
-    if (!longest || !shortest || Number.isNaN(rideMm)) return []
+): HalfshaftPlaces[] {
+  return travel.halfshafts.flatMap((one): HalfshaftPlaces[] => {
+    const own = travel.axles.find(({ id }) => one.longest.wheels.has(id))
+    if (!own) return []
+    const peak = (column: Column, sign: 1 | -1 = 1) => peakOver(build, own, sweep, column, sign, settings)
+    const [longest, shortest] = [peak(one.swept), peak(one.swept, -1)]
+    if (!longest || !shortest) return []
     const { reachMm, offsetMm } = one.plunge
     const spareMm = spareOf(build)
-    const range = {
-      rideMm,
-      longest: extremeValue(longest.extreme),
-      shortest: extremeValue(shortest.extreme),
+    const extreme = ({ value, row }: Peak): LengthExtreme => ({
+      lengthMm: value,
+      upMm: heightsInRow(build, own, row, settings)[0],
+      rackMm: rackInRow(own, row),
+      place: rowName(build, own, row, settings),
+    })
+    const angles = travel.lines.find(({ lineId }) => lineId === one.lineId)?.columns?.anglesDeg ?? []
+    const evaluated = (rideMm: number): HalfshaftEvaluation => {
+      const range = { rideMm, longest, shortest }
+      return {
+        lineId: one.lineId,
+        shaft: one.shaft,
+        rideMm,
+        longest: extreme(longest),
+        shortest: extreme(shortest),
+        steepest: angles.flatMap((column) => {
+          const found = peak(column)
+          return found ? [{ deg: found.value, place: rowName(build, own, found.row, settings) }] : []
+        }),
+        room:
+          reachMm === undefined
+            ? unknown('how far its inner joint plunges')
+            : { known: true, value: { reachMm, spareMm }, assumptions: [] },
+        lengths: plungeWindow(range, { plungeMm: reachMm ?? NaN, spareMm }, offsetMm),
+      }
     }
-    return [
-      {
-        found: {
-          lineId: one.lineId,
-          shaft: one.shaft,
-          rideMm,
-          longest: longest.extreme,
-          shortest: shortest.extreme,
-          room:
-            reachMm === undefined
-              ? unknown('how far its inner joint plunges')
-              : { known: true, value: { reachMm, spareMm }, assumptions: [] },
-          lengths: plungeWindow(range, { plungeMm: reachMm ?? NaN, spareMm }, offsetMm),
-        },
-        figures: new Map([
-          ...wheelsInRow(build, travel.axles, one.longest, longest.row, settings),
-          ...wheelsInRow(build, travel.axles, one.shortest, shortest.row, settings),
-        ]),
-      },
-    ]
+    const figures = new Map([
+      ...wheelsInRow(build, travel.axles, one.longest, longest.row, settings),
+      ...wheelsInRow(build, travel.axles, one.shortest, shortest.row, settings),
+    ])
+    return [{ evaluated, ride: one.figures.rideMm, figures }]
   })
 }
-
-const extremeValue = ({ lengthMm, upMm, rackMm }: LengthExtreme) => ({ value: lengthMm, atMm: upMm, rackMm })
 
 /** What is kept clear of the stops of a joint that plunges: where the limits of the build fail. */
 const spareOf = ({ limits }: Build): number =>
   limits.entries.find(({ quantity }) => quantity === 'plunge-left')?.failBelow ?? USUAL_SPARE_MM
 
-function extremeOf(
+interface Peak {
+  readonly value: number
+  readonly row: SweepRow
+}
+
+/** Where a figure is greatest, or least, over every way of a sweep; null where it is not known all the way. */
+function peakOver(
   build: Build,
-  { axles }: CompiledTravel,
-  { swept, longest }: CompiledHalfshaft,
+  own: WheeledBody,
   { rows, cells }: Sweep,
+  column: Column,
   sign: 1 | -1,
   settings: LeverSettings,
-): { readonly extreme: LengthExtreme; readonly row: SweepRow } | null {
-  const own = axles.find(({ id }) => longest.wheels.has(id))
-  if (!own) return null
-  const lengths = cells(swept)
+): Peak | null {
+  const figures = cells(column).subarray(0, rows.length)
+  if (figures.some(Number.isNaN)) return null
   const ways = [...new Set(rows.map(({ way }) => way))]
-  const found = ways.flatMap((way) => {
+  const peaks = ways.flatMap((way): Peak[] => {
     const from = rows.findIndex((row) => row.way === way)
     const along = rows.filter((row) => row.way === way)
-    const figures = Float64Array.from(along, (_, i) => sign * (lengths[from + i] ?? NaN))
     const heights = along.map((row) => heightsInRow(build, own, row, settings)[0])
     const shares = along.map(({ share }) => share)
-    const peak = peakAlong(heights, figures)
-    return peak ? [{ way, share: between(heights, shares, peak.atMm), value: peak.value }] : []
+    const found = peakAlong(
+      heights,
+      along.map((_, i) => sign * (figures[from + i] ?? NaN)),
+    )
+    return found
+      ? [{ value: sign * found.value, row: { way, share: between(heights, shares, found.atMm) } }]
+      : []
   })
-  const most = found.toSorted((a, b) => b.value - a.value)[0]
-  if (!most) return null
-  const row = { way: most.way, share: most.share }
-  const [upMm] = heightsInRow(build, own, row, settings)
-  return {
-    row,
-    extreme: {
-      lengthMm: sign * most.value,
-      upMm,
-      rackMm: rackInRow(own, row),
-      place: rowName(build, own, row, settings),
-    },
-  }
+  return peaks.toSorted((a, b) => sign * (b.value - a.value))[0] ?? null
 }

@@ -120,23 +120,26 @@ export function sweepAt(
   for (const axle of travel.axles) {
     const wheels = travel.sweep.wheels.get(axle.id)
     if (!wheels) continue
-    const [left, right] = [run.fill(wheels.leftUp), run.fill(wheels.rightUp)]
-    rows.forEach((row, i) => {
-      const [leftUp, rightUp] = heightsInRow(build, axle, row, settings)
-      left[i] = leftUp
-      right[i] = rightUp
-    })
-    if (wheels.rack !== undefined) {
-      const rack = run.fill(wheels.rack)
-      rows.forEach((row, i) => {
-        rack[i] = rackInRow(axle, row)
-      })
-    }
+    const heights = rows.map((row) => heightsInRow(build, axle, row, settings))
+    filled(run, wheels.leftUp, (i) => heights[i]?.[0] ?? NaN, rows.length)
+    filled(run, wheels.rightUp, (i) => heights[i]?.[1] ?? NaN, rows.length)
+    if (wheels.rack !== undefined)
+      filled(run, wheels.rack, (i) => rackInRow(axle, rows[i] ?? { way: 'parallel', share: 0 }), rows.length)
   }
   run.bring(wanted, rows.length)
   const [first] = travel.axles
   const atMm = rows.map((row) => (first ? heightsInRow(build, first, row, settings)[0] : NaN))
   return { rows, atMm, rideMm: isRideMoved(build, settings) ? null : 0, cells: run.cells }
+}
+
+/** Fills a column where it is not filled so already: what hangs on it is then not worked again. */
+function filled(run: Run, column: Column, of: (row: number) => number, count: number): void {
+  const there = run.cells(column)
+  let isSame = true
+  for (let i = 0; i < count; i++) if (there[i] !== of(i)) isSame = false
+  if (isSame) return
+  const cells = run.fill(column)
+  for (let i = 0; i < count; i++) cells[i] = of(i)
 }
 
 function runOf(graph: Graph, travel: CompiledTravel): SweepRun {

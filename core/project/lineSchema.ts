@@ -80,7 +80,9 @@ const slip = object({
   engagedMm: length(),
   diameterMm: figure(1, 500),
 }).default(undefined)
-const plunge = object({ middleMm: length(), reachMm: figure(0, 1000) }).default(undefined)
+const plunge = object({ middleMm: length(), reachMm: figure(0, 1000), offsetMm: figure(-500, 500) }).default(
+  undefined,
+)
 const endMasses = object({ kg: figure(0, 500).required(), inboardMm: length().required() }).default(undefined)
 
 const shaft = object({

@@ -1,8 +1,8 @@
-import { axleById, axlesOf, isChassis, powertrainOf } from '../project/bodies'
+import { axleById, axlesOf, hubsOf, isChassis, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
-import { motionPoints } from '../project/motionPoints'
+import { motionPoints, pointsMovedBy } from '../project/motionPoints'
 import type { Reading } from '../project/reading'
 import { isOfFirstTrial } from './trial'
 import { linePoints } from '../project/lineSpec'
@@ -88,9 +88,10 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
   const seats = build.lines.flatMap(({ shafts }) => shafts.flatMap(({ bearing }) => bearing?.axis ?? []))
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = axlesOf(build).flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
-  const ends = axlesOf(build)
-    .flatMap(({ motion }) => motionPoints(motion))
-    .filter((id) => !joints.includes(id))
+  const ends = [
+    ...axlesOf(build).flatMap(({ motion }) => motionPoints(motion)),
+    ...hubsOf(build).flatMap(pointsMovedBy),
+  ].filter((id) => !joints.includes(id))
   const mounts = powertrainOf(build)?.mounts
   const holes = (build.centrePairs ?? []).flatMap((pair) => [pair.left, pair.right])
   const steps = [

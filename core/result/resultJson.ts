@@ -10,6 +10,7 @@ import { sureEvaluation } from '../uncertainty/sureness'
 import { checkLabel, checkSentence, marginText } from '../text/checkText'
 import { stateSentence } from '../text/stateSentence'
 import { degrees } from '../units/angle'
+import { halfshaftJson, type HalfshaftJson } from './halfshaftJson'
 import { lineJson, type LineJson } from './lineJson'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
 import { chosenSettings, evaluateBuild, type Evaluation } from '../model/evaluateBuild'
@@ -32,6 +33,8 @@ export interface ResultJson extends PlaceJson {
   readonly axes: readonly AxisJson[]
   readonly points: readonly PointJson[]
   readonly lines: readonly LineJson[]
+  /** Lengths of shafts with a joint that plunges, through the whole travel. */
+  readonly halfshafts: readonly HalfshaftJson[]
   readonly checks: readonly CheckJson[]
   /** How sure the figures are; null when it was not asked for. */
   readonly uncertainty: UncertaintyJson | null
@@ -115,6 +118,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     axes: build.axes.map((axis) => axisJson(axis, evaluation)),
     points: build.points.map((point) => pointJson(point.id, evaluation)),
     lines: evaluation.lines.map((line) => lineJson(build, line)),
+    halfshafts: evaluation.halfshafts.map((one) => halfshaftJson(one, sureness)),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
     ...placeJson(build, evaluation),
     uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),

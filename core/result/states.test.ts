@@ -27,7 +27,10 @@ describe('states of a line', () => {
     const own = lineStates({ states: [], bodies: [], axes: [] }, { ...line!, expectedDropDeg: 1 })
     expect(own[2]!.noseUpDeg).toEqual(known(-1))
     expect(
-      lineStates({ states: [], bodies: [], axes: [] }, { ...line!, school: 'parallel', expectedRiseDeg: undefined }),
+      lineStates(
+        { states: [], bodies: [], axes: [] },
+        { ...line!, school: 'parallel', expectedRiseDeg: undefined },
+      ),
     ).toHaveLength(1)
   })
 

@@ -1,28 +1,68 @@
-import type { Vec3 } from '../linalg/vec3'
 import type { Build } from '../project/build'
 import { parseBuild } from '../project/parseBuild'
 import { PROFILES } from '../project/profiles'
 
-/** Points of a suspension as the reference cases name them, by the keys of the file. */
-function suspensionOf({ type, lower, upper, tie, strut, hinge }: any): {
+type Place = readonly number[]
+interface ArmCase {
+  readonly front: Place
+  readonly rear: Place
+  readonly ball: Place
+}
+
+/** A side as the reference cases give it. */
+export interface SideCase {
+  readonly type: string
+  readonly inner_cv: Place
+  readonly inner_axis: Place
+  readonly outer_cv: Place
+  readonly outer_axis: Place
+  readonly wheel_centre: Place
+  readonly mid_length: number
+  readonly lower?: ArmCase
+  readonly upper?: ArmCase
+  readonly tie?: { readonly inner: Place; readonly outer: Place }
+  readonly strut?: { readonly top: Place; readonly axis_point: Place }
+  readonly hinge?: { readonly a: Place; readonly b: Place }
+}
+
+/** A halfshaft as the reference cases give it. */
+export interface HubCase {
+  readonly side: SideCase
+  readonly bump: number
+  readonly droop: number
+  readonly rack_mm?: number
+  readonly plunge_mm?: number
+  readonly spare_mm?: number
+}
+
+/** A file before it is parsed, so that a test can spoil it. */
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+type Spoilable = any
+
+/** Points of a suspension as the reference cases name them, by the keys of the file; true for those that go along. */
+function suspensionOf({ type, lower, upper, tie, strut, hinge }: SideCase): {
   kind: string
-  points: Record<string, [Vec3, boolean]>
+  points: Record<string, [Place, boolean]>
 } {
-  const arm = (key: string, { front, rear, ball }: any): Record<string, [Vec3, boolean]> => ({
+  const arm = (key: string, one: ArmCase | undefined): Record<string, [Place, boolean]> => {
+    if (!one) throw new Error(`${key} arm is missing`)
+    const { front, rear, ball } = one
+    return {
     [`${key}Front`]: [front, false],
     [`${key}Rear`]: [rear, false],
     [`${key}Ball`]: [ball, true],
-  })
-  const ties = (): Record<string, [Vec3, boolean]> => ({
-    tieInner: [tie.inner, false],
-    tieOuter: [tie.outer, true],
-  })
+    }
+  }
+  const ties = (): Record<string, [Place, boolean]> => {
+    if (!tie) throw new Error('the tie rod is missing')
+    return { tieInner: [tie.inner, false], tieOuter: [tie.outer, true] }
+  }
   if (type === 'double_wishbone')
     return {
       kind: 'double-wishbone',
       points: { ...arm('lower', lower), ...arm('upper', upper), ...ties() },
     }
-  if (type === 'strut')
+  if (strut)
     return {
       kind: 'strut',
       points: {
@@ -32,6 +72,7 @@ function suspensionOf({ type, lower, upper, tie, strut, hinge }: any): {
         ...ties(),
       },
     }
+  if (!hinge) throw new Error('the hinge is missing')
   return { kind: 'arm', points: { pivot: [hinge.a, true], pivot2: [hinge.b, true] } }
 }
 
@@ -39,10 +80,10 @@ const degrees = (radians: number) => (radians * 180) / Math.PI
 const way = (value: number) => String(Math.abs(value))
 
 /** A case of a halfshaft as the file of a build: every point and axis given. */
-export function hubFile({ side, bump, droop, rack_mm: rack, plunge_mm: reach, spare_mm: spare }: any): any {
-  const points: any[] = []
-  const readings: any[] = []
-  const point = (id: string, body: string, [x, y, z]: Vec3) => {
+export function hubFile({ side, bump, droop, rack_mm: rack, plunge_mm: reach, spare_mm: spare }: HubCase): Spoilable {
+  const points: Spoilable[] = []
+  const readings: Spoilable[] = []
+  const point = (id: string, body: string, [x = NaN, y = NaN, z = NaN]: Place) => {
     points.push({ id, name: id, body })
     readings.push({
       id: `read-${id}`,
@@ -57,10 +98,11 @@ export function hubFile({ side, bump, droop, rack_mm: rack, plunge_mm: reach, sp
     })
     return id
   }
-  const axis = (id: string, axes: Vec3) => {
-    const [x, y, z] = axes[1] < 0 ? axes.map((part) => -part) : axes
-    const rise = degrees(Math.atan2(z!, Math.hypot(x!, y!)))
-    const sweep = degrees(Math.atan2(x!, y!))
+  const axis = (id: string, [u = NaN, v = NaN, w = NaN]: Place) => {
+    // Axes across the vehicle are told by their left end.
+    const [x, y, z] = v < 0 ? [-u, -v, -w] : [u, v, w]
+    const rise = degrees(Math.atan2(z, Math.hypot(x, y)))
+    const sweep = degrees(Math.atan2(x, y))
     readings.push({
       id: `read-${id}`,
       kind: 'given-cross-axis',
@@ -72,7 +114,7 @@ export function hubFile({ side, bump, droop, rack_mm: rack, plunge_mm: reach, sp
     })
   }
   const { kind, points: held } = suspensionOf(side)
-  const isLeft = side.outer_cv[1] > 0
+  const isLeft = (side.outer_cv[1] ?? 0) > 0
   point('wheel', 'hub', side.wheel_centre)
   point('inner', 'powertrain', side.inner_cv)
   point('outer', 'hub', side.outer_cv)

@@ -1,5 +1,5 @@
 import type { Evaluation } from '../model/evaluateBuild'
-import { slipAt } from '../line/slipAt'
+import { plungeLeftAt, slipAt } from '../line/slipAt'
 import type { Build } from '../project/build'
 import { wheelPlaces } from '../project/wheelPlaces'
 import { formatAngle, formatLength, formatTravel } from '../units/format'
@@ -50,11 +50,13 @@ export function travelRows(
         ]
       const slips = line.shafts.flatMap((_, index) => slipAt(line, index, figures.value) ?? [])
       const [slip] = slips
+      const plunges = line.shafts.flatMap((_, index) => plungeLeftAt(line, index, figures.value) ?? [])
+      const left = slip?.leftMm ?? plunges[0]
       return [
         {
           ...row,
           angles: figures.value.anglesDeg.map((angle) => formatAngle(angle, units, 1)).join(' · '),
-          left: slip ? formatLength(slip.leftMm, units) : '',
+          left: left === undefined ? '' : formatLength(left, units),
           engaged: slip?.engagedMm == null ? '' : formatLength(slip.engagedMm, units),
         },
       ]

@@ -6,6 +6,7 @@ import { evaluateBuild, type Evaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import { parseBuild } from '../project/parseBuild'
 import { runMonteCarlo } from './monteCarlo'
+import { readOnce } from '../testdata/readOnce'
 import { lineFigureId, sampleModel } from './sampleModel'
 
 const RUNS = 250
@@ -42,11 +43,6 @@ function figuresOf({ lines }: Evaluation): Record<Figure, number> {
   }
 }
 
-const OTHER_WAY: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-  side: { left: 'right', right: 'left' },
-  way: { above: 'below', below: 'above', rearward: 'forward', forward: 'rearward' },
-}
-
 /** Nobody reads which way axes look from above: in truth they look a little aside. */
 function askew(random: ReturnType<typeof seededRandom>): Build {
   const given = (axis: string, fall: number) => {
@@ -65,29 +61,6 @@ function askew(random: ReturnType<typeof seededRandom>): Build {
   return { ...truth, readings: [...levels, given('pinion', 2), given('output', 3.5)] } as Build
 }
 
-/** The vehicle as a hand reads it: a level with a zero error of its own, a tape, and the scatter of both. */
-function readOnce(random: ReturnType<typeof seededRandom>): Build {
-  const even = (half: number) => half * (2 * random.uniform() - 1)
-  const zero = even(0.1)
-  const readings = truth.readings.map((reading) => {
-    if (!('values' in reading)) return reading
-    const isLength = reading.kind.startsWith('point')
-    // Which way the level lay is not said, so its zero error goes either way.
-    const turned = zero * (random.uniform() < 0.5 ? -1 : 1)
-    const values = reading.values.map((value) =>
-      String(Number(value) + (isLength ? even(1) + 0.8 * random.normal() : turned + 0.08 * random.normal())),
-    )
-    // A hand types the figure without a sign and says which way.
-    const isOver = values.some((value) => value.startsWith('-'))
-    const ways = Object.entries(OTHER_WAY).flatMap(([key, other]) => {
-      const said = (reading as unknown as Record<string, string>)[key]
-      return isOver && said !== undefined ? [[key, other[said] ?? said]] : []
-    })
-    return { ...reading, values: values.map((value) => value.replace('-', '')), ...Object.fromEntries(ways) }
-  })
-  return { ...truth, readings } as Build
-}
-
 describe('the ± at full droop and crossed, on links', () => {
   it('covers what is true in 93 to 97 of a hundred vehicles', () => {
     const random = seededRandom(81)
@@ -95,7 +68,7 @@ describe('the ± at full droop and crossed, on links', () => {
     const ids = new Set<string>(Object.values(FIGURES))
     for (let run = 0; run < RUNS; run++) {
       const real = figuresOf(evaluateBuild(askew(random), {}))
-      const build = readOnce(random)
+      const build = readOnce(truth, random)
       const evaluation = evaluateBuild(build, {})
       const whole = sampleModel(build, {}, evaluation)
       const figures = whole.figures.filter(({ id }) => ids.has(id))

@@ -81,3 +81,116 @@ test.describe('on a phone', () => {
     expect(await grave(page)).toEqual([])
   })
 })
+
+async function openHatch(page: Page) {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the hatch' }).click()
+  await expect(page.getByTestId('state')).toContainText(
+    'Out: left halfshaft: plunge left of shaft 1 at 4.1 mm down is −1.4 mm, out by 4.4 mm',
+  )
+}
+const shaft = (page: Page, id: string) => page.locator(`[data-halfshaft="${id}"]`)
+
+test('both schools tell a length; the one that is taken holds, is kept over a reload and undone', async ({
+  page,
+}) => {
+  await openHatch(page)
+  const left = shaft(page, 'left-half')
+  await expect(left.getByTestId('halfshaft-length')).toContainText('Length to order 503.0 mm')
+  await expect(left.locator('[data-school="middle"]')).toContainText('520.8 mm')
+  await expect(left.locator('[data-school="ride"]')).toContainText('522.4 mm')
+  await expect(left).toContainText('Any length from 507.4 mm to 534.1 mm keeps clear of both stops')
+  await expect(left).toContainText('519.1 mm at 70.0 mm up, rack to the right')
+  // As sure as eight points read by tape.
+  await expect(left.locator('[data-school="middle"] .figure')).toHaveText(/520\.8 mm ±2\.\d mm/, {
+    timeout: 15_000,
+  })
+  await left.getByRole('button', { name: 'Take 520.8 mm' }).click()
+  await expect(left.getByTestId('halfshaft-length')).toContainText('Length to order 520.8 mm')
+  await expect(page.getByTestId('state')).not.toContainText('Out')
+  await saved(page)
+  await page.reload()
+  await expect(left.getByTestId('halfshaft-length')).toContainText('520.8 mm')
+  // A joint that gives little: no length keeps clear, and it is told so.
+  const reach = left.getByLabel('Inner joint plunges, either way')
+  await reach.fill('4')
+  await reach.press('Enter')
+  await expect(left).toContainText('No length keeps clear of both stops')
+  await reach.fill('-2')
+  await reach.press('Enter')
+  await expect(left).toContainText('No length keeps clear of both stops')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(left.getByTestId('halfshaft-length')).toContainText('503.0 mm')
+  expect(await grave(page)).toEqual([])
+})
+
+test('a hub is followed through its travel straight ahead and at both ends of its rack', async ({ page }) => {
+  await openHatch(page)
+  await shaft(page, 'left-half').getByRole('link', { name: 'How the left hub moves' }).click()
+  await expect(page.locator('[data-place="droop"]')).toContainText('11.1°')
+  await expect(page.locator('[data-place="left-lock"]')).toContainText('25.4°')
+  await page.locator('[data-place="right-lock"]').click()
+  await expect(page.getByRole('radio', { name: 'Rack to the right' })).toBeChecked()
+  const here = page.getByTestId('travel-here')
+  await expect(here).toContainText('27.0')
+  await page.getByTestId('travel-ruler').focus()
+  await page.keyboard.press('Home')
+  await expect(here).toContainText('85.0 mm down')
+  const plunge = page.locator('[data-curve="left-half/plunge-left/1"]')
+  await expect(plunge).toContainText('out by 3.1 mm at −11.0 mm')
+  // Droop ends earlier by a strap: the joints turn less far.
+  const strap = page.getByLabel('A strap ends the droop at')
+  await strap.fill('50')
+  await strap.press('Enter')
+  await expect(page.locator('[data-place="droop"]')).toContainText('−50 mm')
+  await expect(page.locator('[data-place="droop"]')).toContainText('7.2°')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.locator('[data-place="droop"]')).toContainText('11.1°')
+})
+
+test('the order of both shafts is one page, in both units, with what the travel asks for', async ({
+  page,
+}) => {
+  await openHatch(page)
+  await page.evaluate(() => (window.print = () => undefined))
+  await page.getByRole('button', { name: 'Print the order' }).click()
+  await page.emulateMedia({ media: 'print' })
+  const order = page.getByTestId('halfshaft-order')
+  await expect(order).toBeVisible()
+  await expect(order).toContainText('503.0 mm (19 13/16" −)')
+  await expect(order).toContainText('Steepest outer joint28.3°, 85.0 mm down, rack to the left')
+  await expect(order).toContainText('local rules come first')
+  await expect(page.locator('.list')).toBeHidden()
+})
+
+test.describe('measured on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, ownBrowser: true })
+
+  test('a halfshaft is measured at three heights, one after the other', async ({ page }) => {
+    await openHatch(page)
+    await goWithin(page, '/b/medlar-hatch/travel?axle=left-hub&line=left-half')
+    await page.getByRole('combobox', { name: 'Told by' }).tap()
+    await page.getByRole('option', { name: 'its halfshaft, measured at three heights' }).tap()
+    const guide = page.getByTestId('length-guide')
+    for (const [what, figure] of [
+      ['Vehicle at ride height', '522'],
+      ['Let the wheel down until it is 85 mm below', '518.5'],
+      ['Jack the wheel until it is 70 mm above', '519'],
+    ] as const) {
+      await expect(guide).toContainText(what)
+      const field = guide.getByLabel('Joint centre to joint centre')
+      await field.fill(figure)
+      await field.press('Tab')
+      await guide.getByRole('button').tap()
+    }
+    await expect(page.getByTestId('length-table')).toContainText('518.5 mm')
+    await saved(page)
+    await goWithin(page, '/b/medlar-hatch/halfshafts')
+    const left = shaft(page, 'left-half')
+    await expect(left).toContainText('Shortest518.5 mm at 85.0 mm down')
+    await expect(left.locator('[data-school="ride"]')).toContainText('522.0 mm')
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+    expect(wide).toBeLessThanOrEqual(390)
+  })
+})

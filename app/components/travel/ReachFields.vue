@@ -1,24 +1,34 @@
 <script setup lang="ts">
-import type { AxleBody, AxleTravel } from '~~/core/project/body'
+import type { TravelChange } from '~~/core/layouts/motionEdits'
+import type { WheeledBody } from '~~/core/project/body'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 
-/** How far the wheels of an axle go, by its springs, stops and straps. */
-const { axle } = defineProps<{ axle: AxleBody }>()
+/** How far the wheels of an axle or a hub go, by springs, stops and straps, and how far a hub is steered. */
+const { body } = defineProps<{ body: WheeledBody }>()
 const travel = useTravel()
 const words = travelTexts.reach
-const FIELDS: readonly { readonly key: keyof AxleTravel; readonly help?: string; readonly least?: number }[] =
-  [
-    { key: 'bumpMm' },
-    { key: 'droopMm' },
-    { key: 'stopMm' },
-    { key: 'strapMm' },
-    { key: 'crossMm', help: words.crossHelp },
-    { key: 'settleMm', help: words.settleHelp, least: -500 },
-    { key: 'rightBumpMm', help: words.rightHelp },
-    { key: 'rightDroopMm', help: words.rightHelp },
-  ]
-const labelOf = (key: keyof AxleTravel) => words[key.replace(/Mm$/, '') as 'bump']
+interface ReachField {
+  readonly key: keyof TravelChange
+  readonly help?: string
+  readonly least?: number
+  readonly most?: number
+  readonly of?: WheeledBody['kind']
+}
+const FIELDS: readonly ReachField[] = [
+  { key: 'bumpMm' },
+  { key: 'droopMm' },
+  { key: 'rackMm', help: words.rackHelp, of: 'hub', most: 200 },
+  { key: 'stopMm' },
+  { key: 'strapMm' },
+  { key: 'crossMm', help: words.crossHelp, of: 'axle' },
+  { key: 'settleMm', help: words.settleHelp, least: -500, most: 500 },
+  { key: 'rightBumpMm', help: words.rightHelp, of: 'axle' },
+  { key: 'rightDroopMm', help: words.rightHelp, of: 'axle' },
+]
+const fields = computed(() => FIELDS.filter(({ of }) => of === undefined || of === body.kind))
+const told = computed((): TravelChange => body.travel ?? {})
+const labelOf = (key: keyof TravelChange) => words[key.replace(/Mm$/, '') as 'bump']
 </script>
 
 <template>
@@ -26,16 +36,16 @@ const labelOf = (key: keyof AxleTravel) => words[key.replace(/Mm$/, '') as 'bump
     <h2>{{ words.title }}</h2>
     <div class="fields">
       <FigureField
-        v-for="{ key, help = '', least = 0 } in FIELDS"
+        v-for="{ key, help = '', least = 0, most = 1000 } in fields"
         :key="key"
         :label="labelOf(key)"
         :help="help"
         kind="length"
         :least="least"
-        :most="1000"
-        :value="axle.travel?.[key]"
+        :most="most"
+        :value="told[key]"
         @change="
-          travel.setTravel(axle.id, {
+          travel.setTravel(body.id, {
             [key]: $event ?? (key === 'bumpMm' || key === 'droopMm' ? 0 : undefined),
           })
         "

@@ -2,6 +2,8 @@
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import { travelPictures } from '~~/core/drawing/travelPicture'
 import { travelPlaceId, type TravelPlace } from '~~/core/project/wheelPlaces'
+import { placesOfLine } from '~~/core/check/lineStates'
+import { hubById } from '~~/core/project/bodies'
 import type { Build } from '~~/core/project/build'
 import { checkValueText } from '~~/core/text/checkText'
 import { travelTexts } from '~/texts/travel'
@@ -13,8 +15,11 @@ const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvalua
 const travel = useTravel()
 const { angle, travel: height } = useFormat()
 const words = travelTexts
+/** The body that the line drives, and whether it is a hub, which is seen from behind. */
+const end = computed(() => build.axes.find(({ id }) => id === evaluation.line.driven)?.body)
+const isHub = computed(() => hubById(build, end.value) !== undefined)
 const cards = computed(() => {
-  const named = travel.places.filter((one) => one.travel !== null)
+  const named = placesOfLine(build, evaluation.line).filter((one) => one.travel !== null)
   const byPlace = (place: TravelPlace) => named.filter((one) => one.travel === place)
   const inOrder = [
     ...byPlace('droop'),
@@ -23,9 +28,11 @@ const cards = computed(() => {
     ...byPlace('bump'),
     ...byPlace('left-up'),
     ...byPlace('right-up'),
-  ]
+    ...byPlace('left-lock'),
+    ...byPlace('right-lock'),
+  ].filter((place) => place === null || !isHub.value || place.wheels.some(({ axle }) => axle === end.value))
   return inOrder.map((place) => {
-    const [wheels] = place?.wheels ?? []
+    const wheels = place?.wheels.find(({ axle }) => axle === end.value) ?? place?.wheels[0]
     const [left, right] = [wheels?.leftUpMm ?? 0, wheels?.rightUpMm ?? 0]
     const id = place && travelPlaceId(place.travel as TravelPlace)
     const state = evaluation.states.find((one) => one.state === 'ride' && (one.at?.id ?? null) === id)
@@ -35,9 +42,11 @@ const cards = computed(() => {
       place: place?.travel ?? null,
       name: place?.name ?? words.ride,
       by:
-        left === right
-          ? place && `${left > 0 ? '+' : ''}${height(left)}`
-          : `${height(Math.abs(left)).replace(/ mm$/, '')} / ${height(Math.abs(right))}`,
+        wheels?.rackMm !== undefined
+          ? words.rack(height(Math.abs(wheels.rackMm)))
+          : left === right
+            ? place && `${left > 0 ? '+' : ''}${height(left)}`
+            : `${height(Math.abs(left)).replace(/ mm$/, '')} / ${height(Math.abs(right))}`,
       slope: (left - right) / travel.trackMm,
       figures,
       missing,
@@ -51,17 +60,17 @@ const drawn = computed(() =>
       driven: figures?.geometry.axes.at(-1) ?? [NaN, NaN, NaN],
       slope,
     })),
+    isHub.value ? 'behind' : 'side',
   ),
 )
 /** The line's own slip, at the places where its check is worst. */
-const slips = computed(() =>
-  evaluation.checks.filter(({ quantity }) => quantity === 'slip-left' || quantity === 'spline-engaged'),
-)
+const slips = computed(() => evaluation.checks.filter(({ quantity }) => quantity in words.slipTexts))
 const isHere = (place: TravelPlace | null) => {
   const along = travel.way?.leftUpMm ?? []
-  if (place === null) return travel.atMm === 0
-  const isCrossed = place === 'left-up' || place === 'right-up'
-  if (isCrossed !== (travel.way?.way === 'crossed') || place === 'settled') return false
+  if (place === null) return travel.atMm === 0 && travel.way?.way === 'parallel'
+  if (place === 'left-lock' || place === 'right-lock') return travel.atMm === 0 && travel.way?.way === place
+  const way = place === 'left-up' || place === 'right-up' ? 'crossed' : 'parallel'
+  if (way !== travel.way?.way || place === 'settled') return false
   return travel.atMm === (place === 'bump' || place === 'left-up' ? along.at(-1) : along[0])
 }
 const slipAt = (place: TravelPlace | null) =>
@@ -69,7 +78,7 @@ const slipAt = (place: TravelPlace | null) =>
     .filter(({ at }) => (at?.id ?? null) === (place && travelPlaceId(place)))
     .map((check) => ({
       verdict: check.verdict,
-      text: words.slipTexts[check.quantity as 'slip-left' | 'spline-engaged'](
+      text: words.slipTexts[check.quantity as keyof typeof words.slipTexts](
         checkValueText(check, check.value, build.units),
       ),
     }))

@@ -15,6 +15,7 @@ const { way, line, evaluation } = defineProps<{
 const travel = useTravel()
 const { angle } = useFormat()
 const words = travelTexts
+const isAcross = computed(() => ['left', 'right'].includes(evaluation.line.flow ?? 'rearward'))
 const here = computed(() => lineAt(way, line, travel.atMm))
 const drawn = computed(() => {
   const ends = [way.leftUpMm[0] ?? 0, way.leftUpMm.at(-1) ?? 0].map((mm) => lineAt(way, line, mm))
@@ -23,7 +24,7 @@ const drawn = computed(() => {
     driven,
     slope: slope / travel.trackMm,
   }))
-  return travelPictures(places)
+  return travelPictures(places, isAcross.value ? 'behind' : 'side')
 })
 </script>
 

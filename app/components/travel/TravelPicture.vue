@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/check/check'
-import type { TravelPicture } from '~~/core/drawing/travelPicture'
+import { HEIGHTS_LARGER, type TravelPicture } from '~~/core/drawing/travelPicture'
 import type { Verdict } from '~~/core/project/limit'
 
 /** A line at one place of its wheels, from the side; behind it, pale, where it goes to. */
@@ -24,7 +24,7 @@ const verdictOf = (index: number): Verdict =>
   )?.verdict ?? 'unknown'
 const gearbox = computed(() => {
   const [x = 0, y = 0] = picture.joints[0] ?? []
-  return `M${x - 30} ${y - 15}h22v30h-22z`
+  return picture.sense > 0 ? `M${x - 30} ${y - 15}h22v30h-22z` : `M${x + 8} ${y - 15}h22v30h-22z`
 })
 </script>
 
@@ -36,7 +36,17 @@ const gearbox = computed(() => {
     </g>
     <path :d="gearbox" class="gearbox" />
     <g :transform="`translate(${picture.axle.join(' ')})`">
-      <circle r="22" class="wheel" />
+      <circle v-if="picture.leanDeg === null" r="22" class="wheel" />
+      <rect
+        v-else
+        x="-8"
+        y="-30"
+        width="16"
+        height="60"
+        rx="4"
+        class="wheel"
+        :transform="`rotate(${picture.leanDeg * HEIGHTS_LARGER})`"
+      />
       <path
         v-if="picture.rollDeg !== 0"
         d="M-20 0H20"

@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import { halfshaftTexts } from '~/texts/halfshafts'
+import { useHalfshafts } from '~/stores/halfshafts'
 import { usePatterns } from '~/stores/patterns'
 import { useWorkbench } from '~/stores/workbench'
 
-/** Halfshafts: their lengths by two donor pieces, and the sheet that goes to the machinist. */
+/** Halfshafts: their lengths through the travel, by two donor pieces, and the sheets that go out with them. */
 const workbench = useWorkbench()
+const halfshafts = useHalfshafts()
 const patterns = usePatterns()
 const words = halfshaftTexts
-const printed = ref<string | null>(null)
-const sheet = computed(() => patterns.all.find(({ read }) => read.id === printed.value))
-async function print(id: string) {
-  printed.value = id
+/** What is printed: the order, or the sheet of a pattern by its id. */
+const printed = ref<'order' | { readonly pattern: string } | null>(null)
+const sheet = computed(() => {
+  const of = printed.value
+  return of === null || of === 'order' ? undefined : patterns.all.find(({ read }) => read.id === of.pattern)
+})
+const canOrder = computed(() => halfshafts.all.some(({ found }) => found))
+async function print(what: NonNullable<typeof printed.value>) {
+  printed.value = what
   await nextTick()
   window.print()
 }
@@ -22,7 +29,28 @@ async function print(id: string) {
     <div class="no-print list">
       <header>
         <div>
-          <h1>{{ words.title }}</h1>
+          <h1>{{ words.lengths.title }}</h1>
+          <p class="soft">{{ words.lengths.lead }}</p>
+        </div>
+        <UButton v-if="canOrder" icon="i-lucide-printer" variant="outline" @click="print('order')">{{
+          words.lengths.print
+        }}</UButton>
+      </header>
+      <p v-if="halfshafts.all.length === 0" class="none">
+        {{ words.lengths.none }}
+        <NuxtLink :to="`/b/${workbench.build.id}/parts`">{{ words.lengths.begin }}</NuxtLink>
+      </p>
+      <div v-else class="pair">
+        <HalfshaftCard
+          v-for="one in halfshafts.all"
+          :key="`${one.line.id}/${one.shaft}`"
+          :one="one"
+          :base="`/b/${workbench.build.id}`"
+        />
+      </div>
+      <header class="second">
+        <div>
+          <h2>{{ words.title }}</h2>
           <p class="soft">{{ words.lead }}</p>
         </div>
         <UButton
@@ -40,9 +68,15 @@ async function print(id: string) {
         :read="read"
         :step="step"
         :found="found"
-        @print="print(read.id)"
+        @print="print({ pattern: read.id })"
       />
     </div>
+    <HalfshaftOrder
+      v-if="printed === 'order'"
+      class="only-print"
+      :build="workbench.build"
+      :shafts="halfshafts.all"
+    />
     <MachinistSheet
       v-if="sheet?.found.known"
       class="only-print"
@@ -69,9 +103,20 @@ header {
   align-items: start;
   gap: 8px 24px;
 }
-h1 {
+h1,
+h2 {
   font-weight: 600;
   font-size: 1.1875rem;
+}
+.pair {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 440px), 1fr));
+  gap: 12px;
+}
+.second {
+  margin-top: 18px;
+  padding-top: 16px;
+  border-top: 1px solid var(--hair);
 }
 .caution {
   padding: 8px 10px;

@@ -19,7 +19,13 @@ const current = computed(() => lines.value.find(({ line }) => line.id === route.
 const here = computed(() => travel.way?.lines.find(({ lineId }) => lineId === current.value?.line.id))
 const axle = computed(() => travel.moving.find(({ id }) => id === route.query.axle) ?? travel.moving[0])
 const go = (query: Record<string, string>) => void router.replace({ query: { ...route.query, ...query } })
-const ways = computed(() => travel.ways.map(({ way }) => ({ value: way, label: words.ways[way] })))
+const ways = computed(() =>
+  travel.waysOf(current.value?.line).map((value) => ({ value, label: words.ways[value] })),
+)
+// A way that the line does not go is not looked at.
+watch(ways, (list) => {
+  if (list.length > 0 && !list.some(({ value }) => value === travel.wanted)) travel.wanted = 'parallel'
+})
 </script>
 
 <template>
@@ -67,8 +73,9 @@ const ways = computed(() => travel.ways.map(({ way }) => ({ value: way, label: w
           @update:model-value="go({ axle: $event as string })"
         />
       </UFormField>
-      <MotionPanel :build="workbench.build" :axle="axle" />
-      <ReachFields :axle="axle" />
+      <MotionPanel v-if="axle.kind === 'axle'" :build="workbench.build" :axle="axle" />
+      <HubPanel v-else :build="workbench.build" :hub="axle" />
+      <ReachFields :body="axle" />
     </aside>
   </div>
 </template>
