@@ -115,12 +115,7 @@ export function placesOf(
     const turnedDeg = isWound ? noseUpDeg.value : 0
     const up = at ? (spare.get(at.id) ?? wheelsOf(at.id)) : rideWheels
     if (!isWound && [...up].every(([id, wheels]) => wheels === rideWheels.get(id))) return ride
-    const rise = isWound ? graph.source(turnedDeg) : null
-    if (rise !== null)
-      graph.name(
-        [rise],
-        `${axle?.name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
-      )
+    const rise = isWound ? riseOf(axle.name, turnedDeg) : null
     return stateOf(
       {
         graph,
@@ -136,6 +131,16 @@ export function placesOf(
       },
       ride,
     )
+  }
+
+  /** One for every place of the wheels: an axle winds up alike in all of them. */
+  const rises = new Map<string, Column>()
+  function riseOf(name: string, turnedDeg: number): Column {
+    const key = `${name}/${turnedDeg}`
+    const rise = rises.get(key) ?? graph.source(turnedDeg)
+    rises.set(key, rise)
+    graph.name([rise], `${name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`)
+    return rise
   }
 
   const wheelsOf = remembered((id) => wheelsAtPlace(graph, build, levers, id, rideWheels))

@@ -1,8 +1,8 @@
 import type { Build } from '../project/build'
 import { parseBuild } from '../project/parseBuild'
-import demo from '../../demo/fen-tender.lurvan.json'
+import demo from './fen-tender.json'
 
-/** The demo build, fresh for each caller. */
+/** The leaf-sprung truck before its axle was read at other heights, fresh for each caller. */
 export function demoBuild(): Build {
   const parsed = parseBuild(structuredClone(demo))
   if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
