@@ -34,6 +34,8 @@ export interface NewGap {
   readonly body: string
   /** Empty for the ground. */
   readonly obstacle: string
+  /** A turning shaft that stands against it instead. */
+  readonly shaft?: NonNullable<Gap['shaft']>
   readonly toward: Gap['toward']
   readonly place: TouchPlace
 }
@@ -80,7 +82,7 @@ export const usePlace = defineStore('place', () => {
   const trial = computed<Trial | null>(() => workbench.build?.trials.at(-1) ?? null)
 
   /** Adds a gap with its touch point, and the limits of gaps to a build that has none yet. */
-  function addGap({ name, kind, body, obstacle, toward, place }: NewGap): string {
+  function addGap({ name, kind, body, obstacle, shaft, toward, place }: NewGap): string {
     const id = crypto.randomUUID()
     const point = crypto.randomUUID()
     const { build } = workbench
@@ -95,7 +97,7 @@ export const usePlace = defineStore('place', () => {
         kind,
         point,
         toward: [...toward],
-        ...(obstacle !== '' && obstacle !== chassis && { obstacle }),
+        ...(shaft ? { shaft: { ...shaft } } : obstacle !== '' && obstacle !== chassis && { obstacle }),
       }
       draft.points.push({ id: point, name: `${name}, touch point`, body })
       draft.gaps.push(gap as Draft<Gap>)

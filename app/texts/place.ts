@@ -79,6 +79,8 @@ export const place = {
     kind: 'Kind',
     body: 'The touch point is on',
     obstacle: 'What stands against it is on',
+    shaft: (line: string, number: number | null) =>
+      number === null ? `${line}, which turns` : `${line}, shaft ${number}, which turns`,
     toward: 'Which way, from the touch point',
     ways: {
       forward: 'forward',

@@ -30,7 +30,7 @@ export function closePairs(build: Build, things: readonly Thing[], withinMm = CL
 /** A gap between the two bodies counts; with a named part of a body it has to name that part. */
 function isWatched(build: Build, a: Thing, b: Thing): boolean {
   return build.gaps.some((gap) => {
-    if (gap.kind === 'ground' || gap.kind === 'service') return false
+    if (gap.kind === 'ground' || gap.kind === 'service' || gap.shaft) return false
     const own = build.points.find(({ id }) => id === gap.point)?.body
     const other = gap.obstacle ?? build.bodies.find(({ kind }) => kind === 'chassis')?.id
     const isBetween = (own === a.body && other === b.body) || (own === b.body && other === a.body)

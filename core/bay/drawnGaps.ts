@@ -31,7 +31,7 @@ export function drawnUnread(build: Build, now: Evaluation, things: readonly Thin
   const chassis = build.bodies.find(({ kind }) => kind === 'chassis')?.id
   return now.gaps.flatMap(({ gap, ride }): DrawnUnread[] => {
     const place = pointOf(now.placed, gap.point)
-    if (ride.known || !place.known || gap.kind === 'ground') return []
+    if (ride.known || !place.known || gap.kind === 'ground' || gap.shaft) return []
     const obstacle = gap.obstacle ?? chassis
     const direction = unit(gap.toward as Vec3)
     const hits = OUTLINE_VIEWS.flatMap((view) => {

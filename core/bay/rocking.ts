@@ -38,8 +38,13 @@ export function rockedGaps(
     const bodyOf = new Map(build.points.map(({ id, body }) => [id, body]))
     return gaps
       .flatMap(({ gap, ride }): RockedGap[] => {
-        // Where both rock, or neither does, nothing changes between them; what has to come out does so at a standstill.
-        if (!ride.known || gap.kind === 'service' || rocks(bodyOf.get(gap.point)) === rocks(gap.obstacle))
+        // Where both rock, or neither does, nothing changes between them; what has to come out does so at a standstill. A shaft rocks at one end alone.
+        if (
+          !ride.known ||
+          gap.kind === 'service' ||
+          gap.shaft ||
+          rocks(bodyOf.get(gap.point)) === rocks(gap.obstacle)
+        )
           return []
         const { gapMm, point, toward } = ride.value
         return [{ gap: gap.id, name: gap.name, gapMm, leastMm: rockedGap(gapMm, point, toward, rock) }]

@@ -2,7 +2,7 @@ import type { Column } from '../columns/graph'
 import { mapKnown, type Known } from '../known'
 import type { Gap } from '../project/gap'
 import type { LimitEntry } from '../project/limit'
-import type { Check, WheelPlace } from './check'
+import type { Check, CheckState, WheelPlace } from './check'
 import { judge, windowOf, type Bound, type CheckHead } from './judge'
 import { appliesIn, worstState } from './judgedState'
 import type { PlannedCheck } from './plannedCheck'
@@ -10,6 +10,8 @@ import type { PlannedCheck } from './plannedCheck'
 /** A gap at one place of the wheels: its column, or what is missing for it. */
 export interface GapAt {
   readonly at: WheelPlace | null
+  /** The torque under which it stands so. */
+  readonly state: CheckState
   readonly gap: Known<Column>
 }
 
@@ -26,17 +28,17 @@ export interface PlannedGap {
  */
 export function gapChecks(gap: Gap, places: readonly GapAt[], limits: readonly LimitEntry[]): PlannedGap[] {
   const ours = limits.filter(({ quantity, gaps }) => quantity === 'gap' && (gaps?.includes(gap.kind) ?? true))
-  return places.flatMap(({ at, gap: column }): PlannedGap[] => {
-    const state = { state: 'ride', at } as const
+  return places.flatMap(({ at, state: torque, gap: column }): PlannedGap[] => {
+    const state = { state: torque, at }
     const inState = ours.filter((limit) => appliesIn(limit, state))
     // Away from ride height only what a limit asks for there is looked at.
-    if (at !== null && inState.length === 0) return []
+    if ((at !== null || torque !== 'ride') && inState.length === 0) return []
     const bounds = boundsOf(gap, inState)
     return [
       {
         gap: column,
         planned: {
-          head: headOf(gap, at),
+          head: headOf(gap, at, torque),
           bounds,
           window: windowOf(bounds),
           unknownBounds: [],
@@ -64,13 +66,13 @@ function boundsOf(gap: Gap, limits: readonly LimitEntry[]): Bound[] {
 const OWN = 'what this very pair was said to need'
 const TOUCHES = 'below nought the two lie in each other'
 
-const headOf = ({ id, name }: Gap, at: WheelPlace | null): CheckHead => ({
+const headOf = ({ id, name }: Gap, at: WheelPlace | null, state: CheckState): CheckHead => ({
   id: `gap/${id}`,
   lineId: null,
   lineName: null,
   quantity: 'gap',
   subject: { of: 'gap', id, name },
-  state: 'ride',
+  state,
   at,
   speedRpm: null,
 })

@@ -194,10 +194,11 @@ describe('gaps of a build', () => {
     })
     const { check, ride } = gapOf(sprung, 'pipe-axle')
     expect(ride.known && ride.value.gapMm).toBe(95)
+    // 95 less the 60 of bump, and what the nose rises under drive where the pipe passes a little ahead of the middle.
     expect([check.value, check.at?.name, checkLabel(check)]).toEqual([
-      35,
+      expect.closeTo(34.82, 2),
       'bump',
-      'tail pipe to axle at bump',
+      'tail pipe to axle at bump under drive',
     ])
   })
 

@@ -1,14 +1,22 @@
 import { gapChecks, judgedGap, type PlannedGap } from '../check/gapChecks'
-import type { Check, WheelPlace } from '../check/check'
-import type { Column } from '../columns/graph'
+import type { Check, CheckState, WheelPlace } from '../check/check'
+import { statesAt, windingBody, type LineState } from '../check/lineStates'
+import { DIFFERENCE, HALFWAY } from '../columns/arithmetic'
+import { scalarStep, type Column } from '../columns/graph'
 import { gapColumns, gapFlat, type GapColumns, type GapPose } from '../gaps/gapColumns'
+import { groundUp, type WheelsStand } from '../gaps/groundUp'
+import { shaftGapColumns, type ShaftGapPose } from '../gaps/shaftGap'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
+import { lineColumns } from '../line/lineColumns'
 import type { BodyMove } from '../placement/bodyMove'
+import { standing } from '../placement/bodyMoves'
+import { axleById, wheeledOf } from '../project/bodies'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
+import type { Line } from '../project/lineSpec'
 import { wheelPlaces } from '../project/wheelPlaces'
 import { measuredGap, type MeasuredGap } from '../readings/gapReading'
 import { vectorAt, type MeasuredModel } from '../readings/geometry'
@@ -17,6 +25,7 @@ import type { PlacedState, Places } from './places'
 /** A gap at one place of the wheels. */
 export interface CompiledGapPlace {
   readonly at: WheelPlace | null
+  readonly state: CheckState
   readonly placed: PlacedState
   readonly columns: Known<GapColumns>
 }
@@ -46,27 +55,119 @@ export function compileGaps(
 ): CompiledGap[] {
   const chassis = build.bodies.find(({ kind }) => kind === 'chassis')?.id ?? ''
   const wanted = isOnlyBetween ? between : [...placesOf(build), ...between]
-  const stands = wanted.map((at) => ({ at, placed: places.placed(at && stateAt(at), null) }))
   return build.gaps.map((gap) => {
     const own = build.points.find(({ id }) => id === gap.point)?.body ?? ''
-    const bodies = [own, gap.obstacle ?? chassis] as const
+    const line = build.lines.find(({ id }) => id === gap.shaft?.line)
+    const bodies = [own, line ? windingBody(build, line) : (gap.obstacle ?? chassis)] as const
+    const winds = line ?? windingLine(build, bodies)
     const read = measuredGap(measured.context, gap)
-    const pose = ({ moves, pointMoves }: PlacedState): GapPose => ({
-      own: pointMoves(gap.point),
-      obstacle: moves.get(bodies[1]) ?? [],
+    const columnsIn = gap.shaft
+      ? besideShaft(build, measured, places, gap, read)
+      : besideFlat(build, measured, places, gap, bodies[1], read)
+    const at = wanted.flatMap((place): CompiledGapPlace[] => {
+      const states: readonly LineState[] = winds ? statesAt(winds, place) : [stateAt(place)]
+      return states.map((state) => {
+        const isStill = state.state === 'ride'
+        const placed = places.placed(
+          place === null && isStill ? null : state,
+          winds ? windingBody(build, winds) : null,
+        )
+        const columns = columnsIn(placed, place)
+        if (columns.known && isStill)
+          measured.graph.name([columns.value.gap], `${gap.name}: gap${place ? ` at ${place.name}` : ''}`)
+        return { at: place, state: state.state, placed, columns }
+      })
     })
-    const trial = read.known ? read.value.trial : null
-    const flat = gapFlat(measured.graph, gap, pointOf(measured, gap.point), read, pose(places.inTrial(trial)))
-    const at = stands.map((stand): CompiledGapPlace => {
-      const columns = mapKnown(flat, (one) => gapColumns(measured.graph, one, pose(stand.placed)))
-      if (columns.known)
-        measured.graph.name([columns.value.gap], `${gap.name}: gap${stand.at ? ` at ${stand.at.name}` : ''}`)
-      return { ...stand, columns }
-    })
-    const figures = at.map((one) => ({ at: one.at, gap: mapKnown(one.columns, (columns) => columns.gap) }))
+    const figures = at.map((one) => ({ ...one, gap: mapKnown(one.columns, (columns) => columns.gap) }))
     return { gap, bodies, read, places: at, plans: gapChecks(gap, figures, build.limits.entries) }
   })
 }
+
+/** How a gap stands in one state of the vehicle, at one place of the wheels. */
+type GapIn = (placed: PlacedState, at: WheelPlace | null) => Known<GapColumns>
+
+/** A gap to a flat of a body, or to the ground, which comes up with the wheels. */
+function besideFlat(
+  build: Build,
+  measured: MeasuredModel,
+  places: Places,
+  gap: Gap,
+  obstacle: BodyId,
+  read: Known<MeasuredGap>,
+): GapIn {
+  const { graph } = measured
+  const pose = ({ moves, pointMoves }: PlacedState): GapPose => ({
+    own: pointMoves(gap.point),
+    obstacle: moves.get(obstacle) ?? [],
+  })
+  const trial = read.known ? read.value.trial : null
+  const flat = gapFlat(graph, gap, pointOf(measured, gap.point), read, pose(places.inTrial(trial)))
+  return (placed, at) =>
+    mapKnown(flat, (one) => {
+      const columns = gapColumns(graph, one, pose(placed))
+      const up =
+        gap.kind === 'ground' && at !== null
+          ? groundUp(graph, wheelsThatStand(build, measured, places, at), columns.point)
+          : null
+      return up === null ? columns : { ...columns, gap: scalarStep(graph, DIFFERENCE, [columns.gap, up]) }
+    })
+}
+
+/** Wheels at a place, with the stations of their middles as they are read. */
+function wheelsThatStand(
+  build: Build,
+  { graph, points }: MeasuredModel,
+  places: Places,
+  at: WheelPlace,
+): WheelsStand[] {
+  return [...places.wheels(at.id)].flatMap(([id, { leftUp, rightUp }]): WheelsStand[] => {
+    const centre = wheeledOf(build).find((body) => body.id === id)?.centre
+    const place = centre === undefined ? undefined : points.get(centre)
+    return place?.known ? [{ place: place.value, up: scalarStep(graph, HALFWAY, [leftUp, rightUp]) }] : []
+  })
+}
+
+/** A gap to a turning shaft: it needs no reading, but one that was read wins. */
+function besideShaft(
+  build: Build,
+  { graph }: MeasuredModel,
+  places: Places,
+  gap: Gap,
+  read: Known<MeasuredGap>,
+): GapIn {
+  const line = build.lines.find(({ id }) => id === gap.shaft?.line)
+  const index = gap.shaft?.index ?? 0
+  const outerMm = line?.shafts[index]?.tube?.outerMm
+  const pose = (placed: PlacedState): Known<ShaftGapPose> => {
+    if (!line || outerMm === undefined)
+      return unknown(`${line?.name ?? gap.name}, shaft ${index + 1}: tube not entered`)
+    const columns = lineColumns(graph, line, placed)
+    return mapKnown(allKnown([placed.point(gap.point), columns] as const), ([point, { centres }]) => ({
+      point,
+      ends: [centres[index] ?? point, centres[index + 1] ?? point] as const,
+      radiusMm: outerMm / 2,
+    }))
+  }
+  const then = read.known ? pose(places.inTrial(read.value.trial)) : null
+  return (placed) =>
+    mapKnown(pose(placed), (now) =>
+      shaftGapColumns(
+        graph,
+        now,
+        read.known && then?.known ? { figure: read.value.figure, then: then.value } : null,
+      ),
+    )
+}
+
+/** The line whose torque winds up one of the bodies of a gap, or what it stands on; undefined for none. */
+const windingLine = (build: Build, bodies: readonly BodyId[]): Line | undefined =>
+  build.lines.find((line) => {
+    const wound = windingBody(build, line)
+    return (
+      axleById(build, wound) !== undefined &&
+      bodies.some((id) => standing(build, id).some((body) => body.id === wound))
+    )
+  })
 
 const pointOf = ({ points }: MeasuredModel, id: Id) =>
   points.get(id) ?? unknown(`point "${id}" is not in the build`)
@@ -76,7 +177,7 @@ const placesOf = (build: Build): (WheelPlace | null)[] => [
   null,
   ...wheelPlaces(build).map(({ id, name }) => ({ id, name })),
 ]
-const stateAt = (at: WheelPlace) => ({ state: 'ride', at, noseUpDeg: known(0) }) as const
+const stateAt = (at: WheelPlace | null): LineState => ({ state: 'ride', at, noseUpDeg: known(0) })
 
 /** A gap as it stands at one setting of the levers. */
 export interface GapEvaluation {

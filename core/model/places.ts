@@ -41,6 +41,8 @@ export interface Places {
    * @param winding - the body that winds up in it
    */
   readonly placed: (state: LineState | null, winding: BodyId | null) => PlacedState
+  /** Where the wheels stand at a place of theirs, as columns. */
+  readonly wheels: (at: Id) => WheelsOf
   /** As packed for a lift-in of the powertrain; null for the first, in which nothing had been moved. */
   readonly inTrial: (trial: Id | null) => PlacedState
 }
@@ -162,6 +164,7 @@ export function placesOf(
   })
 
   return {
+    wheels: (at) => spare.get(at) ?? wheelsOf(at),
     inTrial: (trial) => (trial === null ? unmoved : inTrial(trial)),
     placed: (state, winding) => {
       if (!state) return ride

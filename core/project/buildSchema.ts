@@ -123,6 +123,7 @@ const gap = object({
   kind: wordField(GAP_KINDS).required(),
   point: requiredId(),
   obstacle: idField(),
+  shaft: object({ line: requiredId(), index: figure(0, 20).integer().required() }).default(undefined),
   toward: direction(),
   failBelow: figure(-1000, 1000),
   warnBelow: figure(-1000, 1000),

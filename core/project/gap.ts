@@ -18,7 +18,9 @@ export interface Gap {
   readonly point: Id
   /** The body that carries the obstacle; the chassis when absent. */
   readonly obstacle?: BodyId
-  /** From the point to the obstacle, chassis frame (forward, left, up), any length; a gap to the ground goes down whatever is said. */
+  /** A turning shaft that stands against it, by its line and its number from the driving end; then no body carries the obstacle. */
+  readonly shaft?: { readonly line: Id; readonly index: number }
+  /** From the point to the obstacle, chassis frame (forward, left, up), any length; a gap to the ground goes down whatever is said, one to a shaft the nearest way. */
   readonly toward: readonly [number, number, number]
   /** What this very pair needs, in mm, where it is not what its kind does. */
   readonly failBelow?: number

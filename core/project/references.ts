@@ -125,6 +125,7 @@ export function referenceProblems(build: Build): FileProblem[] {
   build.gaps.forEach((gap, i) => {
     requireIn(points, gap.point, `gaps[${i}].point`, 'point')
     requireIn(bodies, gap.obstacle, `gaps[${i}].obstacle`, 'body')
+    requireIn(idsOf(build.lines), gap.shaft?.line, `gaps[${i}].shaft.line`, 'line')
     requireIn(gapIds, gap.opposite, `gaps[${i}].opposite`, 'gap')
     if (gap.opposite === gap.id) complain(`gaps[${i}].opposite`, 'is the gap itself')
     gapProblem(build, gap, (key, message) => complain(`gaps[${i}].${key}`, message))
@@ -175,9 +176,14 @@ function readingReferences(
 function gapProblem(build: Build, gap: Gap, complain: (key: string, message: string) => void): void {
   if (gap.toward.every((part) => part === 0))
     complain('toward', 'points nowhere: one of its figures must not be 0')
+  const line = build.lines.find(({ id }) => id === gap.shaft?.line)
+  if (gap.shaft && line && gap.shaft.index >= line.shafts.length)
+    complain('shaft.index', `"${line.name}" has no shaft ${gap.shaft.index + 1}`)
+  if (gap.shaft && gap.obstacle !== undefined)
+    complain('obstacle', 'is a body, but the gap is one to a shaft: only one of them can be')
   const own = build.points.find((point) => point.id === gap.point)?.body
   const stands = gap.obstacle ?? build.bodies.find(({ kind }) => kind === 'chassis')?.id
-  if (gap.kind !== 'ground' && own !== undefined && own === stands)
+  if (gap.kind !== 'ground' && !gap.shaft && own !== undefined && own === stands)
     complain('obstacle', 'is the body of the point itself: nothing moves between them')
   if (gap.failBelow !== undefined && gap.warnBelow !== undefined && gap.warnBelow < gap.failBelow)
     complain('warnBelow', 'must not lie below failBelow')

@@ -15,6 +15,9 @@ export interface TravelRow {
   readonly engaged: string
 }
 
+/** Places between the named ones that are no further apart, in mm. */
+const SIDE_BY_SIDE_MM = 5
+
 /**
  * Every line that goes along with an axle, at ride height and every other place of the wheels, cruising; what cannot be worked out says why.
  *
@@ -29,9 +32,16 @@ export function travelRows(
   if (places.length === 0) return []
   return lines.flatMap(({ line, states }) => {
     const judged = states.filter(({ state }) => state === 'ride')
+    const told: number[] = []
     return judged.flatMap(({ at, figures }): TravelRow[] => {
       const place = places.find(({ id }) => id === at?.id)
       if (at !== null && !place && !between.some(({ id }) => id === at.id)) return []
+      const height = figures.known ? (figures.value.geometry.centres.at(-1)?.[2] ?? NaN) : NaN
+      // Under every torque the worst place is another; on paper those side by side are one.
+      if (at !== null && !place) {
+        if (told.some((one) => Math.abs(one - height) < SIDE_BY_SIDE_MM)) return []
+        told.push(height)
+      }
       const [wheels] = place?.wheels ?? []
       const row = {
         line: line.name,

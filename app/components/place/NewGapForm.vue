@@ -15,6 +15,22 @@ const drawer = useDrawer()
 const words = texts.place.drawer
 const kinds = GAP_KINDS.map((value) => ({ value, label: texts.place.kinds[value] }))
 const bodies = computed(() => build.bodies.map(({ id, name }) => ({ value: id, label: name })))
+/** Bodies, then every shaft: one that turns and moves with the axle. */
+const SHAFT = 'shaft '
+const shafts = computed(() =>
+  build.lines.flatMap((line) =>
+    line.shafts.map((_, index) => ({
+      value: `${SHAFT}${line.id} ${index}`,
+      label: words.shaft(line.name, line.shafts.length > 1 ? index + 1 : null),
+    })),
+  ),
+)
+const obstacles = computed(() => [...bodies.value, ...shafts.value])
+const shaft = computed(() => {
+  if (!obstacle.value.startsWith(SHAFT)) return undefined
+  const [, line = '', index = '0'] = obstacle.value.split(' ')
+  return { line, index: Number(index) }
+})
 const bodyOf = (id: string | undefined) => build.bodies.find((one) => one.id === id)
 const [first, second] = between.map(bodyOf)
 const name = ref(first && second ? `${first.name} to ${second.name}` : '')
@@ -55,7 +71,8 @@ function add() {
     name: name.value.trim(),
     kind: kind.value,
     body: body.value,
-    obstacle: kind.value === 'ground' ? '' : obstacle.value,
+    obstacle: kind.value === 'ground' || shaft.value ? '' : obstacle.value,
+    ...(kind.value !== 'ground' && shaft.value && { shaft: shaft.value }),
     toward: kind.value === 'ground' ? WAYS.down : toward.value,
     place: {
       station: figures.station.trim(),
@@ -84,9 +101,9 @@ function add() {
     </UFormField>
     <template v-if="kind !== 'ground'">
       <UFormField :label="words.obstacle" :error="faults.obstacle">
-        <USelect v-model="obstacle" :items="bodies" class="w-full" :aria-label="words.obstacle" />
+        <USelect v-model="obstacle" :items="obstacles" class="w-full" :aria-label="words.obstacle" />
       </UFormField>
-      <DirectionFields :toward="toward" @change="toward = $event" />
+      <DirectionFields v-if="!shaft" :toward="toward" @change="toward = $event" />
     </template>
     <fieldset>
       <legend>{{ words.place }}</legend>

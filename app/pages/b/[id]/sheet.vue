@@ -47,7 +47,7 @@ const print = () => window.print()
         words.print
       }}</UButton>
     </div>
-    <article class="sheet">
+    <article class="sheet" :class="{ full: travel.length > 0 }">
       <header>
         <div>
           <h1>{{ words.title }}: {{ workbench.build.name }}</h1>
@@ -61,7 +61,7 @@ const print = () => window.print()
         v-if="isDrawn"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        :height="200"
+        :height="travel.length > 0 ? 150 : 200"
         still
       />
       <SheetMissing
@@ -141,7 +141,7 @@ h1 {
     border: 0;
     background: white;
     font-size: 8.6pt;
-    line-height: 1.2;
+    line-height: 1.15;
     --paper: white;
     --card: white;
     --ink: black;
@@ -157,6 +157,12 @@ h1 {
     --out: black;
     --unknown: black;
     color: black;
+  }
+  .sheet.full {
+    font-size: 7.8pt;
+  }
+  .sheet :deep(td) {
+    padding-block: 0.5px;
   }
 }
 </style>
