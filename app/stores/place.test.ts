@@ -1,4 +1,5 @@
 import { openedDemo, storedBuild } from '../../tests/support/opened'
+import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { usePlace, type NewGap } from './place'
 import { useWorkbench } from './workbench'
@@ -20,6 +21,37 @@ const HEAD: NewGap = {
 }
 
 describe('gaps', () => {
+  it('may be to a turning shaft: no body, no direction to be said, and a figure without a reading', async () => {
+    await openedDemo()
+    const place = usePlace()
+    const hoop = {
+      station: '1700',
+      stationWay: 'rearward',
+      offset: '0',
+      side: 'left',
+      height: '90',
+      heightWay: 'below',
+    } as const
+    const shaft = { line: 'rear', index: 0 }
+    const id = place.addGap({
+      ...HEAD,
+      name: 'hoop',
+      kind: 'moving',
+      body: 'chassis',
+      obstacle: '',
+      shaft,
+      place: hoop,
+    })
+    const [gap] = (await storedBuild()).gaps
+    expect(gap).toMatchObject({ id, shaft })
+    expect(gap).not.toHaveProperty('obstacle')
+    const found = useEvaluation().current!.gaps.find((one) => one.gap.id === id)!
+    // The shaft passes some 100 mm over it.
+    if (!found.ride.known) throw new Error(JSON.stringify(found.ride.missing))
+    expect(found.ride.value.gapMm).toBeGreaterThan(40)
+    expect(found.check.value).toBeCloseTo(found.ride.value.gapMm, -1)
+  })
+
   it('are added with their touch point and, once, the limits of gaps; undo takes all of it back', async () => {
     await openedDemo()
     const place = usePlace()

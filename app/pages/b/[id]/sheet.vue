@@ -61,7 +61,7 @@ const print = () => window.print()
         v-if="isDrawn"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        :height="travel.length > 0 ? 150 : 200"
+        :height="200"
         still
       />
       <SheetMissing
