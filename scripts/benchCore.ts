@@ -33,6 +33,15 @@ function benchTravel(): void {
     times.push(performance.now() - start)
   }
   say('core: all checks of a linked axle with its whole travel', times)
+  const hatch = parseBuildText(readFileSync('demo/medlar-hatch.lurvan.json', 'utf8'))
+  if (!hatch.ok) throw new Error('the demo build is damaged')
+  const halves: number[] = []
+  for (let i = 0; i < 400; i++) {
+    const start = performance.now()
+    evaluateBuild(hatch.value, { aside: i % 8 })
+    halves.push(performance.now() - start)
+  }
+  say('core: all checks of two steered halfshafts, likewise', halves)
   const solver = poseSolverOf({
     holdings: [1, -1].flatMap((side) => [
       { kind: 'link', chassis: [-2205, 450 * side, 335], axle: [-2785, 470 * side, 275] } as const,
@@ -54,7 +63,7 @@ function benchTravel(): void {
 }
 
 function benchMoves(): void {
-  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+  const parsed = parseBuildText(readFileSync('core/testdata/fen-tender.json', 'utf8'))
   if (!parsed.ok) throw new Error('the demo build is damaged')
   const times: number[] = []
   for (let i = 0; i < 2000; i++) {
@@ -96,7 +105,7 @@ function benchSettings(): void {
 
 /** Rates beside a plain kernel in the same run, so that a slow or a busy machine does not matter. */
 function benchUncertainty(): void {
-  const parsed = parseBuildText(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+  const parsed = parseBuildText(readFileSync('core/testdata/fen-tender.json', 'utf8'))
   if (!parsed.ok) throw new Error('the demo build is damaged')
   const build = parsed.value
   const compiled = compile(build)

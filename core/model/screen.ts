@@ -124,9 +124,17 @@ export interface PlacesAt {
 /** The places of one state, as the figures stand now. */
 export function placesAt(compiled: CompiledBuild, placed: PlacedState, figure: FigureOf): PlacesAt {
   const { bodyOf } = compiled
-  const moves = new Map([...placed.moves].map(([body, chain]) => [body, chainAt(chain, figure)]))
+  // Of many states only a few bodies are asked for in each.
+  const moves = new Map<BodyId, Known<RigidMove>>()
   const measured = asMeasured(compiled)
-  const moveOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? known(NO_MOVE)
+  const moveOf = (body: BodyId | undefined): Known<RigidMove> => {
+    const there = moves.get(body ?? '')
+    if (there) return there
+    const chain = placed.moves.get(body ?? '')
+    const made = chain ? chainAt(chain, figure) : known(NO_MOVE)
+    moves.set(body ?? '', made)
+    return made
+  }
   const { adapter } = placed
   const adapted = adapter ? moveAt(adapter.move, figure) : known(NO_MOVE)
   return {

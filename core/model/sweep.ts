@@ -209,20 +209,41 @@ export function between(x: readonly number[], y: readonly number[], at: number):
   return y0 + ((at - x0) / (x1 - x0)) * (y1 - y0)
 }
 
+/** The rows of one way of a sweep. */
+interface WayRows {
+  readonly way: SweepWay
+  readonly from: number
+  readonly along: readonly number[]
+  readonly shares: readonly number[]
+}
+
+const wayRows = new WeakMap<Sweep, readonly WayRows[]>()
+
+/** The ways of a sweep, found once for all its checks. */
+function waysOf(sweep: Sweep): readonly WayRows[] {
+  const there = wayRows.get(sweep)
+  if (there) return there
+  const { rows, atMm } = sweep
+  const made = SWEEP_WAYS.flatMap((way): WayRows[] => {
+    const from = rows.findIndex((row) => row.way === way)
+    if (from < 0) return []
+    const to = rows.findLastIndex((row) => row.way === way) + 1
+    return [
+      { way, from, along: atMm.slice(from, to), shares: rows.slice(from, to).map(({ share }) => share) },
+    ]
+  })
+  wayRows.set(sweep, made)
+  return made
+}
+
 /** Where a check stands worst as it was swept; null where nothing limits it or nothing is known. */
-export function worstOf(
-  { window, value }: PlannedCheck,
-  { rows, atMm, rideMm, cells }: Sweep,
-): SweptWorst | null {
+export function worstOf({ window, value }: PlannedCheck, sweep: Sweep): SweptWorst | null {
+  const { rideMm, cells } = sweep
   if (value === null || typeof value === 'number') return null
   const figures = cells(value.column)
-  const ways = SWEEP_WAYS.flatMap((way): SweptWorst[] => {
-    const from = rows.findIndex((row) => row.way === way)
-    const to = rows.findLastIndex((row) => row.way === way)
-    if (from < 0) return []
-    const along = atMm.slice(from, to + 1)
-    const worst = worstAlong({ atMm: along, figures: figures.subarray(from, to + 1), window, rideMm })
-    const shares = rows.slice(from, to + 1).map(({ share }) => share)
+  const ways = waysOf(sweep).flatMap(({ way, from, along, shares }): SweptWorst[] => {
+    const part = figures.subarray(from, from + along.length)
+    const worst = worstAlong({ atMm: along, figures: part, window, rideMm })
     return worst ? [{ ...worst, row: { way, share: between(along, shares, worst.atMm) } }] : []
   })
   return gravestOf(ways)
