@@ -16,6 +16,7 @@ const TWO_SETUPS = '/b/reed-carrier'
 const BAY = '/b/sedge-wagon'
 const VAN = '/b/osier-van'
 const LINKED = '/b/tansy-wagon'
+const HATCH = '/b/medlar-hatch'
 
 interface Shot {
   readonly file: string
@@ -32,9 +33,8 @@ const SHOTS: readonly Shot[] = [
   { file: 'readings', path: `${DEMO}/readings?step=axis-level-pinion`, prepare: typePinion },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
-  { file: 'place-dark', path: `${BAY}/place?drawer=gaps&at=downpipe-frame`, dark: true },
   { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
-  { file: 'trace', path: `${BAY}/trace?part=air-filter`, prepare: tracePart },
+  { file: 'trace', path: `${BAY}/trace?part=air-filter`, dark: true, prepare: tracePart },
   { file: 'positions', path: `${BAY}/place`, prepare: comparePositions },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'mating', path: `${BAY}/mating` },
@@ -42,6 +42,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'weight', path: `${BAY}/weight` },
   { file: 'parts', path: `${VAN}/parts?part=shaft/1` },
   { file: 'travel', path: `${LINKED}/travel`, prepare: lookAtDroop },
+  { file: 'halfshafts', path: `${HATCH}/halfshafts`, prepare: waitForCure },
   { file: 'map', path: `${DEMO}/map`, dark: true, prepare: waitFor('lever-map') },
   { file: 'strength', path: `${VAN}/strength` },
   { file: 'line', path: `${DEMO}/line` },
@@ -92,6 +93,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
     await page.getByRole('button', { name: 'Open the linked axle' }).click()
     await page.getByTestId('travel-ruler').waitFor()
   }
+  if (shot.path.startsWith(HATCH)) {
+    await page.goto(server.address)
+    await page.getByRole('button', { name: 'Open the hatch' }).click()
+    await page.locator('[data-halfshaft]').first().waitFor()
+  }
   await page.goto(server.address + shot.path)
   await page.waitForTimeout(1200)
   // A picture without its ± and cures would show less than the view does.
@@ -103,6 +109,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   await page.screenshot({ path: `${OUT}/${shot.file}.png` })
   await context.close()
   console.log(`${OUT}/${shot.file}.png`)
+}
+
+/** What the tool offers for a shaft that comes apart, with its ±. */
+async function waitForCure(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Move the powertrain/ }).waitFor({ timeout: 60_000 })
 }
 
 /** Where the slip is tight, with its ± and what would cure it. */

@@ -1,4 +1,5 @@
 import { eliminateSix, normalEquations } from '../linalg/eliminate'
+import { rotationInto, turnQuaternion } from '../linalg/turnState'
 import { SUSPENSION_POINTS, type SuspensionKind } from '../project/hubMotion'
 import { CARRIER_HOLDS } from './suspension'
 
@@ -60,10 +61,7 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
   let wheelY = 0
   let wheelZ = 0
   // The pose: a quaternion, and how far the middle of the wheel has gone.
-  let qw = 1
-  let qx = 0
-  let qy = 0
-  let qz = 0
+  const q = Float64Array.of(1, 0, 0, 0)
   let gx = 0
   let gy = 0
   let gz = 0
@@ -72,24 +70,14 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
   let worst = 0
 
   function restart(): void {
-    ;[qw, qx, qy, qz, gx, gy, gz, atUp, atRack] = [1, 0, 0, 0, 0, 0, 0, 0, 0]
-  }
-
-  function rotate(): void {
-    move[0] = 1 - 2 * (qy * qy + qz * qz)
-    move[1] = 2 * (qx * qy - qw * qz)
-    move[2] = 2 * (qx * qz + qw * qy)
-    move[3] = 2 * (qx * qy + qw * qz)
-    move[4] = 1 - 2 * (qx * qx + qz * qz)
-    move[5] = 2 * (qy * qz - qw * qx)
-    move[6] = 2 * (qx * qz - qw * qy)
-    move[7] = 2 * (qy * qz + qw * qx)
-    move[8] = 1 - 2 * (qx * qx + qy * qy)
+    q.fill(0)
+    q[0] = 1
+    ;[gx, gy, gz, atUp, atRack] = [0, 0, 0, 0, 0]
   }
 
   /** One step of Newton's towards a height and a way of the rack. @returns its length in mm, NaN where there is none */
   function step(upMm: number, rackMm: number): number {
-    rotate()
+    rotationInto(move, q)
     const r00 = move[0] as number
     const r01 = move[1] as number
     const r02 = move[2] as number
@@ -174,19 +162,7 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
     gx += dx
     gy += dy
     gz += dz
-    const w = qw
-    const x = qx
-    const y = qy
-    const z = qz
-    qw = w - (a * x + b * y + c * z) / 2
-    qx = x + (a * w + b * z - c * y) / 2
-    qy = y + (b * w + c * x - a * z) / 2
-    qz = z + (c * w + a * y - b * x) / 2
-    const size = Math.sqrt(qw * qw + qx * qx + qy * qy + qz * qz)
-    qw /= size
-    qx /= size
-    qy /= size
-    qz /= size
+    turnQuaternion(q, a, b, c)
     // A turn is told by what it moves a foot away.
     return Math.max(
       Math.abs(dx),
@@ -232,7 +208,7 @@ export function newCarrierSolver(suspension: SuspensionKind): CarrierSolver {
       move.fill(NaN)
       return false
     }
-    rotate()
+    rotationInto(move, q)
     for (let row = 0; row < 3; row++) {
       const turned =
         (move[3 * row] as number) * wheelX +

@@ -1,6 +1,7 @@
 import { CoreError } from '../errors'
 import { eliminateFour, normalEquations } from '../linalg/eliminate'
 import type { RigidMove } from '../linalg/mat3'
+import { rotationInto, turnQuaternion } from '../linalg/turnState'
 import { holdingRows, type Linkage } from './linkage'
 
 /** Finds where a held axle stands for any height of its wheels. It keeps the pose it found last and starts from it. */
@@ -93,7 +94,7 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
   const square = count === 4 ? rows : new Float64Array(20)
   const at = (index: number): number => points[index] as number
   // The pose: a quaternion, and how far the middle of the wheels has gone.
-  let [qw, qx, qy, qz] = [1, 0, 0, 0]
+  const q = Float64Array.of(1, 0, 0, 0)
   let [gx, gy, gz] = [0, 0, 0]
   // Of the middle of the wheels at ride height, and from it to the left one.
   let [mx, my, mz] = [0, 0, 0]
@@ -102,7 +103,9 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
   let worst = 0
 
   function restart(): void {
-    ;[qw, qx, qy, qz, gx, gy, gz, atLeft, atRight] = [1, 0, 0, 0, 0, 0, 0, 0, 0]
+    q.fill(0)
+    q[0] = 1
+    ;[gx, gy, gz, atLeft, atRight] = [0, 0, 0, 0, 0]
   }
   function take(): void {
     mx = (at(0) + at(3)) / 2
@@ -113,22 +116,9 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
     hz = (at(2) - at(5)) / 2
   }
 
-  /** The rotation of the pose into the first nine figures of the move. */
-  function rotate(): void {
-    move[0] = 1 - 2 * (qy * qy + qz * qz)
-    move[1] = 2 * (qx * qy - qw * qz)
-    move[2] = 2 * (qx * qz + qw * qy)
-    move[3] = 2 * (qx * qy + qw * qz)
-    move[4] = 1 - 2 * (qx * qx + qz * qz)
-    move[5] = 2 * (qy * qz - qw * qx)
-    move[6] = 2 * (qx * qz - qw * qy)
-    move[7] = 2 * (qy * qz + qw * qx)
-    move[8] = 1 - 2 * (qx * qx + qy * qy)
-  }
-
   /** One step of Newton's towards wheels at these heights. @returns its length in mm, NaN where there is none */
   function step(leftUp: number, rightUp: number): number {
-    rotate()
+    rotationInto(move, q)
     const r00 = move[0] as number
     const r01 = move[1] as number
     const r02 = move[2] as number
@@ -194,17 +184,7 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
     gx += dx
     gy += dy
     gz += dz
-    // A turn by δ puts ½ δ q to the quaternion; to Newton any such way is as good, as long as it is brought back to unit length.
-    const [w, x, y, z] = [qw, qx, qy, qz]
-    qw = w - (dRoll * x + nose * y + steer * z) / 2
-    qx = x + (dRoll * w + nose * z - steer * y) / 2
-    qy = y + (nose * w + steer * x - dRoll * z) / 2
-    qz = z + (steer * w + dRoll * y - nose * x) / 2
-    const size = Math.sqrt(qw * qw + qx * qx + qy * qy + qz * qz)
-    qw /= size
-    qx /= size
-    qy /= size
-    qz /= size
+    turnQuaternion(q, dRoll, nose, steer)
     // A turn is told by what it moves half a metre away.
     return Math.max(
       Math.abs(dx),
@@ -249,7 +229,7 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
     }
     if (isFound) {
       const before = worst
-      rotate()
+      rotationInto(move, q)
       // Conditions more than it takes may not meet: then it stands nowhere, though the nearest place was found.
       if (count !== 4) isFound = before < 1e-3
     }

@@ -3,29 +3,24 @@ import { MOTION_WAYS, type MotionWay } from '~~/core/layouts/motionEdits'
 import type { AxleBody } from '~~/core/project/body'
 import type { Build } from '~~/core/project/build'
 import { isLeverOn, LEVER_KINDS } from '~~/core/project/lever'
-import { leverName } from '~~/core/text/leverText'
-import { texts } from '~/texts/en'
 import { travelTexts } from '~/texts/travel'
-import { useBay } from '~/stores/bay'
 import { useTravel } from '~/stores/travel'
 
 /** How one axle moves: told by a table, an arc or links, and which of it can be changed. */
 const { build, axle } = defineProps<{ build: Build; axle: AxleBody }>()
 const travel = useTravel()
-const bay = useBay()
 const words = travelTexts.motion
 const kinds = MOTION_WAYS.map((value) => ({ value, label: words.ways[value] }))
 const shown = computed((): MotionWay | undefined =>
   axle.motion?.kind === 'links' ? axle.motion.like : axle.motion?.kind,
 )
 const levers = computed(() => build.levers.filter(({ body }) => body === axle.id))
-const offered = computed(() =>
+const kindsOfLever = computed(() =>
   LEVER_KINDS.filter(
     (kind) =>
       kind !== 'link-length' &&
       (kind !== 'shackle' || axle.motion?.kind === 'arc') &&
-      isLeverOn(kind, 'axle') &&
-      !levers.value.some((lever) => lever.kind === kind),
+      isLeverOn(kind, 'axle'),
   ),
 )
 const isLever = (holding: string) => levers.value.some((lever) => lever.holding === holding)
@@ -98,21 +93,7 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
       :value="axle.sizes?.trackMm"
       @change="travel.setTrack(axle.id, $event)"
     />
-    <h3>{{ words.levers }}</h3>
-    <ul v-if="levers.length" class="soft">
-      <li v-for="lever in levers" :key="lever.id">{{ leverName(build, lever) }}</li>
-    </ul>
-    <div class="does">
-      <UButton
-        v-for="kind in offered"
-        :key="kind"
-        size="xs"
-        variant="outline"
-        icon="i-lucide-plus"
-        @click="bay.addLever(axle.id, kind)"
-        >{{ texts.bay.body.kinds[kind] }}</UButton
-      >
-    </div>
+    <WheeledLevers :build="build" :body="axle.id" :title="words.levers" :kinds="kindsOfLever" />
   </section>
 </template>
 
@@ -122,8 +103,7 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
   grid-template-columns: minmax(0, 1fr);
   gap: 10px;
 }
-h2,
-h3 {
+h2 {
   font-weight: 600;
 }
 .pair {
@@ -138,10 +118,5 @@ h3 {
   gap: 4px 10px;
   padding: 4px 0;
   border-bottom: 1px solid var(--hair);
-}
-.does {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
 }
 </style>
