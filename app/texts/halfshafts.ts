@@ -59,12 +59,15 @@ export const halfshaftTexts = {
     outer: 'Steepest outer joint',
     inner: 'Steepest inner joint',
     undecided: 'Not decided yet: no order goes out with this figure.',
+    outside:
+      'This length does not keep clear of both stops over the travel: do not order it. Take one of the window, or move what moves the joints.',
     round: 'Make it to the nearest millimetre. Within the window below either way is safe.',
     window: 'May be made from … to',
     torque: 'Most torque in the shaft',
     caution:
       'One-piece shafts, from a maker of the trade. A shaft that carries torque is not cut and welded but by who is qualified for it, and local rules come first.',
-    measured: 'Measured and computed; ± is 95 %.',
+    measured: (tools: string) =>
+      `Measured with ${tools || 'tools that were not named'}, and computed; ± is 95 %.`,
   },
   title: 'Pattern from two donor shafts',
   lead: 'Two cut shafts, slid past each other in place, tell the length of the one to be made.',

@@ -161,6 +161,8 @@ test('the order of both shafts is one page, in both units, with what the travel 
   await expect(order).toContainText('503.0 mm (19 13/16" −)')
   await expect(order).toContainText('Steepest outer joint28.3°, 85.0 mm down, rack to the left')
   await expect(order).toContainText('local rules come first')
+  // The length on the card lies outside what keeps clear, and nobody is to order it unwarned.
+  await expect(order.getByText('do not order it')).toHaveCount(1)
   await expect(page.locator('.list')).toBeHidden()
 })
 

@@ -15,6 +15,7 @@ const { length } = useFormat()
 const words = halfshaftTexts.order
 const both = (mm: number) => formatBothUnits(mm, build.units.inchFraction)
 const position = computed(() => build.positions.find(({ id }) => id === build.chosen)?.name ?? '')
+const tools = computed(() => build.tools.map(({ name }) => name).join(', '))
 const today = new Date().toLocaleDateString([], { dateStyle: 'long' })
 const told = computed(() =>
   shafts.flatMap((one) =>
@@ -68,8 +69,12 @@ const rows = computed(
           <path d="M34 78l9-4v8zM286 78l-9-4v8z" class="arrow" />
           <text x="160" y="70">{{ both(one.lengthMm) }}</text>
         </svg>
-        <p class="length">{{ words.length }}: {{ both(one.lengthMm) }}{{ spread(one, 'middleMm') }}</p>
+        <p class="length">
+          {{ words.length }}: {{ both(one.lengthMm)
+          }}{{ one.plunge.middleMm === undefined ? spread(one, 'middleMm') : '' }}
+        </p>
         <p v-if="one.plunge.middleMm === undefined" class="undecided">{{ words.undecided }}</p>
+        <p v-else-if="one.verdict === 'out'" class="undecided">{{ words.outside }}</p>
         <dl>
           <template v-for="[name, valueOf] in rows" :key="name">
             <dt>{{ name }}</dt>
@@ -79,7 +84,7 @@ const rows = computed(
       </section>
     </div>
     <p>{{ words.round }}</p>
-    <p>{{ words.measured }}</p>
+    <p>{{ words.measured(tools) }}</p>
     <p class="caution">{{ words.caution }}</p>
   </article>
 </template>
