@@ -67,9 +67,13 @@ export const useHalfshafts = defineStore('halfshafts', () => {
       if (plunge) assign(plunge, changed)
     })
   }
+  /** True for a length that was taken, to the tenth of a mm. */
+  const isTaken = ({ middleMm }: Plunge, lengthMm: number): boolean => middleMm === toTenth(lengthMm)
   /** Takes a length for a shaft, to the tenth of a mm that a shop can read. */
   const take = (lineId: Id, shaft: number, lengthMm: number): void =>
-    setPlunge(lineId, shaft, { middleMm: Math.round(lengthMm * 10) / 10 }, 'Length of a halfshaft')
+    setPlunge(lineId, shaft, { middleMm: toTenth(lengthMm) }, 'Length of a halfshaft')
 
-  return { all, plusMinus, setPlunge, take }
+  return { all, plusMinus, isTaken, setPlunge, take }
 })
+
+const toTenth = (mm: number): number => Math.round(mm * 10) / 10

@@ -38,6 +38,39 @@ export interface HalfshaftEvaluation {
   readonly lengths: PlungeWindow
 }
 
+/** How far out of its middle the joint of a shaft stands that is so long: at ride height, at the most, and at the least; below nought it is pushed in. */
+export const jointWay = (
+  { rideMm, longest, shortest }: Pick<HalfshaftEvaluation, 'rideMm' | 'longest' | 'shortest'>,
+  lengthMm: number,
+) => ({
+  rideMm: rideMm - lengthMm,
+  mostMm: longest.lengthMm - lengthMm,
+  leastMm: shortest.lengthMm - lengthMm,
+})
+
+/** A length by one school, and whether it keeps clear of both stops; null while the plunge of the joint is not told. */
+export interface SchoolLength {
+  readonly school: 'middle' | 'ride'
+  readonly lengthMm: number
+  readonly isClear: boolean | null
+}
+
+/** Both schools of a shaft's length, and how much shorter the middle of the range is. */
+export function schoolLengths({ lengths, room }: Pick<HalfshaftEvaluation, 'lengths' | 'room'>): {
+  readonly schools: readonly SchoolLength[]
+  readonly shorterMm: number
+} {
+  const { middleMm, window, fromRide } = lengths
+  const clear = (is: boolean) => (room.known ? is : null)
+  return {
+    schools: [
+      { school: 'middle', lengthMm: middleMm, isClear: clear(window !== null) },
+      { school: 'ride', lengthMm: fromRide.lengthMm, isClear: clear(fromRide.isClear) },
+    ],
+    shorterMm: fromRide.lengthMm - middleMm,
+  }
+}
+
 /** Ids of the places at which a shaft is longest and shortest. */
 export const extremeIds = (lineId: Id, shaft: number) =>
   [`longest-${lineId}-${shaft}`, `shortest-${lineId}-${shaft}`] as const

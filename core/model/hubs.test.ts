@@ -6,6 +6,7 @@ import { hubBuild, hubFile } from '../testdata/hubBuild'
 import cases from '../testdata/halfshaft.json'
 import { compile } from './compile'
 import { evaluateBuild } from './evaluateBuild'
+import { jointWay, schoolLengths } from './halfshafts'
 import { travelWays } from './travelCurves'
 
 /** A steered strut. */
@@ -118,6 +119,25 @@ describe('a hub with its wheel and its steering', () => {
     expect(() => hubBuild(file)).toThrow(/motion.points.lowerBall.*there is no point/)
     hub.motion.points.lowerBall = 'lowerBall'
     expect(() => hubBuild(file)).toThrow('goes along with the hub itself')
+  })
+})
+
+describe('both schools of a length', () => {
+  it('are told with the way of the joint, and clear only where its plunge is told', () => {
+    const [found] = evaluateBuild(hubBuild(hubFile(INPUT)), {}).halfshafts
+    const { schools, shorterMm } = schoolLengths(found!)
+    expect(schools.map(({ school, isClear }) => [school, isClear])).toEqual([
+      ['middle', true],
+      ['ride', true],
+    ])
+    const [middle, ride] = schools.map(({ lengthMm }) => jointWay(found!, lengthMm))
+    // The middle of the range is as far out as in; at ride height the other stands in its middle.
+    expect(middle!.mostMm).toBeCloseTo(-middle!.leastMm, 9)
+    expect(ride!.rideMm).toBeCloseTo(0, 9)
+    expect(middle!.rideMm).toBeCloseTo(shorterMm, 9)
+    const untold = hubFile({ ...INPUT, plunge_mm: undefined })
+    const [bare] = evaluateBuild(hubBuild(untold), {}).halfshafts
+    expect(schoolLengths(bare!).schools.map(({ isClear }) => isClear)).toEqual([null, null])
   })
 })
 

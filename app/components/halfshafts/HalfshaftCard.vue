@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { jointWay, schoolLengths } from '~~/core/model/halfshafts'
 import { halfshaftTexts } from '~/texts/halfshafts'
 import { useFormat } from '~/composables/useFormat'
 import { useHalfshafts } from '~/stores/halfshafts'
@@ -19,33 +20,31 @@ const withSpread = (mm: number, name: 'rideMm' | 'middleMm' | 'strokeMm') => {
   const size = one.found && halfshafts.plusMinus(one.found, name)
   return size === null ? length(mm) : `${length(mm)} ±${length(size)}`
 }
+const both = computed(() => one.found && schoolLengths(one.found))
 const schools = computed(() => {
   const { found } = one
-  if (!found) return []
-  const { lengths, longest, shortest, room } = found
-  const row = (key: 'middle' | 'ride', lengthMm: number, isClear: boolean) => ({
-    key,
-    ...words.schools[key],
-    lengthMm,
-    text: withSpread(lengthMm, key === 'middle' ? 'middleMm' : 'rideMm'),
-    ride: sized(found.rideMm - lengthMm, words.atMiddle),
-    out: sized(longest.lengthMm - lengthMm),
-    inward: sized(shortest.lengthMm - lengthMm),
-    verdict: !room.known ? ('unknown' as const) : isClear ? ('holds' as const) : ('out' as const),
-    isTaken: one.plunge.middleMm !== undefined && Math.abs(one.plunge.middleMm - lengthMm) < 0.051,
+  if (!found || !both.value) return []
+  return both.value.schools.map(({ school, lengthMm, isClear }) => {
+    const way = jointWay(found, lengthMm)
+    return {
+      key: school,
+      ...words.schools[school],
+      lengthMm,
+      text: withSpread(lengthMm, school === 'middle' ? 'middleMm' : 'rideMm'),
+      ride: sized(way.rideMm, words.atMiddle),
+      out: sized(way.mostMm),
+      inward: sized(way.leastMm),
+      verdict: isClear === null ? ('unknown' as const) : isClear ? ('holds' as const) : ('out' as const),
+      isTaken: halfshafts.isTaken(one.plunge, lengthMm),
+    }
   })
-  return [
-    row('middle', lengths.middleMm, lengths.window !== null),
-    row('ride', lengths.fromRide.lengthMm, lengths.fromRide.isClear),
-  ]
 })
 const difference = computed(() => {
-  if (!one.found) return ''
-  const { middleMm, fromRide } = one.found.lengths
-  const apart = middleMm - fromRide.lengthMm
-  return Math.abs(apart) < 0.5
+  if (!both.value) return ''
+  const { shorterMm } = both.value
+  return Math.abs(shorterMm) < 0.5
     ? words.alike
-    : words.apart(length(Math.abs(apart)), apart < 0 ? 'shorter' : 'longer')
+    : words.apart(length(Math.abs(shorterMm)), shorterMm > 0 ? 'shorter' : 'longer')
 })
 const windowText = computed(() => {
   if (!one.found?.room.known) return ''

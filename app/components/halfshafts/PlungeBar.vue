@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { plungePicture } from '~~/core/drawing/plungePicture'
-import type { HalfshaftEvaluation } from '~~/core/model/halfshafts'
+import { jointWay, type HalfshaftEvaluation } from '~~/core/model/halfshafts'
 import type { Verdict } from '~~/core/project/limit'
 import { halfshaftTexts } from '~/texts/halfshafts'
 import { useFormat } from '~/composables/useFormat'
@@ -30,12 +30,10 @@ const drawn = computed(() => {
     Math.max(160, width.value),
   )
 })
-const label = computed(() =>
-  words.bar(
-    length(Math.max(0, found.longest.lengthMm - lengthMm)),
-    length(Math.max(0, lengthMm - found.shortest.lengthMm)),
-  ),
-)
+const label = computed(() => {
+  const { mostMm, leastMm } = jointWay(found, lengthMm)
+  return words.bar(length(Math.max(0, mostMm)), length(Math.max(0, -leastMm)))
+})
 const hasStops = computed(() => found.room.known)
 </script>
 
