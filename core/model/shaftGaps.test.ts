@@ -130,7 +130,8 @@ describe('a gap to a turning shaft', () => {
       spread(wagon((raw) => raw.readings.push(reads('hoop-shaft', '31')))),
     ]
     expect(plain).toBeGreaterThan(1)
-    expect(read).toBeLessThan(plain * 1.2)
+    // What was read takes the shared part of the touch point's doubt out.
+    expect(read).toBeLessThan(plain * 0.9)
   })
 
   it('needs a tube, and a shaft that is there', () => {

@@ -14,6 +14,7 @@ import type { PointOf, WheelColumns } from './axleMotion'
 import { refused } from './heldBody'
 import { valueAtHeight } from './heightCurve'
 import type { HeightInputs } from './heightInputs'
+import { SHIFTED } from './shiftedColumns'
 
 /**
  * The move of a hub by its suspension, in mm: from how far its wheel has come up and the rack has gone to the left, the middle of the wheel, and the
@@ -60,14 +61,14 @@ export function suspensionMove(
 }
 
 /**
- * The move of a hub that goes straight up, and aside by so much that its joint stands as far from the inner one as was measured, in mm: from how far
- * its wheel has come up, both joint centres, and the distances row by row; parameters: the heights.
+ * How far a hub goes forward, to the left and up that goes straight up, and aside by so much that its joint stands as far from the inner one as was
+ * measured, in mm: from how far its wheel has come up, both joint centres, and the distances row by row; parameters: the heights.
  */
 const BY_LENGTHS: Kernel = {
   name: 'a hub by the distances measured at its heights',
   page: 'halfshafts',
-  outputs: 12,
-  run: (count, columns, [r00, r01, r02, r10, r11, r12, r20, r21, r22, sx, sy, sz], parameters) => {
+  outputs: 3,
+  run: (count, columns, [fore, left, upward], parameters) => {
     const [up, ix, iy, iz, ox, oy, oz] = columns
     const heights = parameters as unknown as readonly number[]
     const read = (columns as unknown as readonly Float64Array[]).slice(7)
@@ -81,18 +82,9 @@ const BY_LENGTHS: Kernel = {
       // Nothing where the joints stand further apart in height than they were measured.
       const aside = Math.sqrt(length * length - x * x - z * z)
       const still = Number.isNaN(aside) ? NaN : 0
-      r00[i] = 1 + still
-      r01[i] = still
-      r02[i] = still
-      r10[i] = still
-      r11[i] = 1 + still
-      r12[i] = still
-      r20[i] = still
-      r21[i] = still
-      r22[i] = 1 + still
-      sx[i] = still
-      sy[i] = (y < 0 ? -aside : aside) - y
-      sz[i] = up[i] + still
+      fore[i] = still
+      left[i] = (y < 0 ? -aside : aside) - y
+      upward[i] = up[i] + still
     }
   },
 }
@@ -117,6 +109,6 @@ export function lengthMove(
       }),
     )
     const heights = rows.map(({ wheelUpMm }) => wheelUpMm)
-    return moveStep(graph, BY_LENGTHS, [leftUp, ...from, ...to, ...lengths], heights)
+    return moveStep(graph, SHIFTED, graph.step(BY_LENGTHS, [leftUp, ...from, ...to, ...lengths], heights))
   })
 }

@@ -7,7 +7,7 @@ import type { LeverKind } from '../project/lever'
 import { leversOn, rigidly, summed, type BodyMove, type LeverColumns } from './bodyMove'
 
 /** A shift as it is, in mm: from how far the body goes forward, to the left and up. */
-const SHIFTED: Kernel = {
+export const SHIFTED: Kernel = {
   name: 'a body shifted as it is',
   page: 'placement',
   outputs: 12,
