@@ -9,6 +9,12 @@ export type CheckSubject =
   | { readonly of: 'line' }
   | { readonly of: 'body'; readonly id: Id; readonly name: string }
   | { readonly of: 'gap'; readonly id: Id; readonly name: string }
+  | {
+      readonly of: 'chain'
+      readonly id: Id
+      readonly name: string
+      readonly sprocket?: { readonly id: Id; readonly name: string }
+    }
 
 /**
  * The state of the vehicle a check is made in: cruising at ride height, pulling with the axle wound up as expected, or

@@ -13,15 +13,18 @@ import { standing } from '../placement/bodyMoves'
 import type { BodyId, WheeledBody } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
+import type { ChainLine } from '../project/chainLine'
 import type { CentreBearing, Line } from '../project/lineSpec'
 import { crossesOf } from '../project/stock'
+import { isLock, wheelPlaces } from '../project/wheelPlaces'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
 import { lineTorque, type LineTorque } from '../strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { compileGaps, type CompiledGap } from './gaps'
+import { compileChains, type CompiledChain } from './chains'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
 import { compileHalfshafts, extremeIds } from './halfshafts'
-import type { CompiledHalfshaft, CompiledTravel, SparePlace, SweptLine } from './compiledTravel'
+import type { CompiledHalfshaft, CompiledTravel, SparePlace, SweptChain, SweptLine } from './compiledTravel'
 import { sparePlace, sparePlaces, SWEEP_ID } from './travel'
 import { travelling } from './wheelHeights'
 
@@ -57,6 +60,7 @@ export interface CompiledBuild {
   readonly ride: PlacedState
   readonly lines: readonly CompiledLine[]
   readonly gaps: readonly CompiledGap[]
+  readonly chains: readonly CompiledChain[]
   /** Station, offset and height of every point in mm, fall and plan of every axis in degrees, cruising. */
   readonly placeFigures: readonly PlaceFigure[]
   /** Null where nobody has told how far the wheels go. */
@@ -72,9 +76,13 @@ export interface PlaceFigure {
 }
 
 /** Every check of a compiled build in every state it is made in, but those that are certain. */
-export const plannedChecks = ({ lines, gaps }: Pick<CompiledBuild, 'lines' | 'gaps'>): PlannedCheck[] => [
+export const plannedChecks = ({
+  lines,
+  gaps,
+  chains,
+}: Pick<CompiledBuild, 'lines' | 'gaps' | 'chains'>): PlannedCheck[] => [
   ...lines.flatMap(({ checks }) => checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates))),
-  ...gaps.flatMap(({ plans }) => plans.map(({ planned }) => planned)),
+  ...[...gaps, ...chains].flatMap(({ plans }) => plans.map(({ planned }) => planned)),
 ]
 
 /** Compilations of builds that are still around; a build never changes, so neither does what it compiles to. */
@@ -109,15 +117,19 @@ function compileAnew(build: Build): CompiledBuild {
   const lines = build.lines.map((line) => compileLine(build, graph, places, line, goes(line) ? between : []))
   const through = { id: SWEEP_ID, name: '' }
   const gaps = compileGaps(build, measured, places, between)
+  const chainPlaces = (chain: ChainLine) => (set ? placesOfChain(build, moving, chain) : [])
+  const chains = compileChains(build, measured, places, levers, chainPlaces, between)
   const sweptLines = set
     ? build.lines.filter(goes).map((line) => sweptLine(build, graph, places, line, through))
     : []
+  const sweptChains = set ? compileChains(build, measured, places, levers, chainPlaces, [through], true) : []
   const sweptPlans = set
     ? [
         ...sweptLines.flatMap(({ plans }) => plans),
         ...compileGaps(build, measured, places, [through], true).flatMap(({ plans }) =>
           plans.map(({ planned }) => planned),
         ),
+        ...sweptChains.flatMap(({ plans }) => plans.map(({ planned }) => planned)),
       ]
     : []
   return {
@@ -129,12 +141,14 @@ function compileAnew(build: Build): CompiledBuild {
     ride,
     lines,
     gaps,
+    chains,
     placeFigures: placeFigures(build, graph, ride),
     travel: set && {
       axles,
       ...set,
       lines: sweptLines,
       plans: sweptPlans,
+      chains: sweptChains.flatMap(sweptChain),
       halfshafts: build.lines
         .filter(goes)
         .flatMap((line) => plunging(build, graph, places, line, extremes, lines, sweptLines)),
@@ -194,6 +208,23 @@ const goingAlong = (build: Build, axles: readonly WheeledBody[]): ReadonlySet<Bo
       .filter(({ id }) => standing(build, id).some((body) => axles.some((axle) => axle.id === body.id)))
       .map(({ id }) => id),
   )
+
+/** A chain as it stands at the place that goes through the travel; none that does not go along. */
+function sweptChain({ chain, places, slackSpan }: CompiledChain): SweptChain[] {
+  const columns = places[0]?.columns
+  if (!columns?.known) return []
+  const { neededMm, spansMm } = columns.value
+  const spanMm = spansMm[slackSpan ?? 0]
+  return spanMm === undefined ? [] : [{ chainId: chain.id, neededMm, spanMm }]
+}
+
+/** The named places of the wheels that a chain is looked at in: none where all its sprockets stay where they are. */
+const placesOfChain = (build: Build, moving: ReadonlySet<BodyId>, { sprockets }: ChainLine): WheelPlace[] =>
+  sprockets.some(({ point }) => moving.has(build.points.find(({ id }) => id === point)?.body ?? ''))
+    ? wheelPlaces(build).flatMap(({ id, name, travel }) =>
+        travel !== null && isLock(travel) ? [] : [{ id, name }],
+      )
+    : []
 
 /** True for a line that runs to something that goes along with an axle. */
 const runsTo = (build: Build, bodies: ReadonlySet<BodyId>, { driving, driven }: Line): boolean =>

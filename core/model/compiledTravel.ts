@@ -20,6 +20,13 @@ export interface SweptLine {
   readonly columns: LineColumns | null
 }
 
+/** A chain at the place that goes through the travel: the length it needs and its slack run, in mm. */
+export interface SweptChain {
+  readonly chainId: Id
+  readonly neededMm: Column
+  readonly spanMm: Column
+}
+
 /** What it takes to look through the whole travel of a build. */
 export interface CompiledTravel {
   readonly axles: readonly WheeledBody[]
@@ -32,6 +39,7 @@ export interface CompiledTravel {
   /** Every check as it is made there. */
   readonly plans: readonly PlannedCheck[]
   readonly halfshafts: readonly CompiledHalfshaft[]
+  readonly chains: readonly SweptChain[]
 }
 
 /** The lengths that a plunging shaft is ordered by, each sampled under its name. */

@@ -8,6 +8,7 @@ import { lineNeeds } from '../line/lineColumns'
 import { figuresOf, type LineFigures } from '../line/lineFigures'
 import { turning } from '../line/turning'
 import { compile, type CompiledBuild, type CompiledLine, type CompiledState } from './compile'
+import { evaluateChain, type ChainEvaluation } from './chainEvaluation'
 import { evaluateGap, type GapEvaluation } from './gaps'
 import { asMeasured, chainAt, figuresAt, placesAt, type FigureOf } from './screen'
 import type { LeverSettings } from '../placement/settings'
@@ -50,6 +51,7 @@ export interface Evaluation {
   readonly setBack: Known<Vec3> | null
   readonly lines: readonly LineEvaluation[]
   readonly gaps: readonly GapEvaluation[]
+  readonly chains: readonly ChainEvaluation[]
   /** Places of the wheels between the named ones where something stands worse. */
   readonly between: readonly PlaceBetween[]
   /** Shafts with a joint that plunges, through the whole travel. */
@@ -90,7 +92,18 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
   const gaps = compiled.gaps.map((gap) =>
     evaluateGap(gap, figure, (moves) => chainAt(moves, figure), placeIn(travel, between)),
   )
-  const checks = [...lines.flatMap((line) => line.checks), ...gaps.map(({ check }) => check)]
+  const chains = compiled.chains.map((chain) =>
+    evaluateChain(
+      compiled,
+      chain,
+      settings,
+      sweep,
+      figure,
+      (moves) => chainAt(moves, figure),
+      placeIn(travel, between),
+    ),
+  )
+  const checks = checksOf({ lines, gaps, chains })
   return {
     settings,
     measured: asMeasured(compiled),
@@ -102,6 +115,7 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     setBack: places.setBack,
     lines,
     gaps,
+    chains,
     between,
     halfshafts: halfshafts.flatMap(({ ride: column, evaluated }) => {
       const rideMm = figure(column)
@@ -114,6 +128,13 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     assumptions: [...new Set(checks.flatMap((check) => check.assumptions))],
   }
 }
+
+/** Every check of lines, gaps and chains. */
+export const checksOf = ({ lines, gaps, chains }: Pick<Evaluation, 'lines' | 'gaps' | 'chains'>): Check[] => [
+  ...lines.flatMap((line) => line.checks),
+  ...gaps.map(({ check }) => check),
+  ...chains.flatMap((chain) => chain.checks),
+]
 
 /** Settings of the position that is chosen. */
 export const chosenSettings = (build: Build): LeverSettings =>

@@ -12,6 +12,7 @@ import type { Id } from '../project/id'
 import { axisOf, geometryOf, vectorAt, type Geometry } from '../readings/geometry'
 import { asRadians } from '../units/angle'
 import type { CompiledBuild, CompiledLine } from './compile'
+import { chainWants } from './chains'
 import { gapWants } from './gaps'
 import type { PlacedState } from './places'
 import type { SetPlace } from './travel'
@@ -72,6 +73,7 @@ function rowOf(compiled: CompiledBuild): OneRow {
     ...moveWants(ride),
     ...compiled.lines.flatMap(lineWants),
     ...compiled.gaps.flatMap(gapWants),
+    ...compiled.chains.flatMap(chainWants),
   ]
   // Places are put into the graph when first asked for, so the run is made after that.
   const made = { run: newRun(compiled.graph, 1), wanted, measured: geometryOf(compiled.measured) }

@@ -150,6 +150,7 @@ function runOf(graph: Graph, travel: CompiledTravel): SweepRun {
     ...travel.plans.flatMap(({ value }) =>
       value === null || typeof value === 'number' ? [] : [value.column],
     ),
+    ...travel.chains.flatMap(({ neededMm, spanMm }) => [neededMm, spanMm]),
     ...travel.lines.flatMap(({ columns }) =>
       columns
         ? [...columns.centres.flat(), ...columns.anglesDeg, ...columns.axes.flat(), ...columns.spans]

@@ -1,7 +1,8 @@
 import { bodyById } from '../project/bodies'
-import type { Body, BodyId, BodyKind, PowertrainBody, TransferCaseBody } from '../project/body'
+import type { Body, BodyId, BodyKind, LiveAxleBody, PowertrainBody, TransferCaseBody } from '../project/body'
 import type { Build } from '../project/build'
 import type { BodyMove } from './bodyMove'
+import { bearingColumns } from './bearingColumns'
 import { mountedColumns } from './mountedColumns'
 import { shiftedColumns } from './shiftedColumns'
 import { axleMoves } from './axleMoves'
@@ -15,6 +16,10 @@ const shifted: MovesOf<Body> = ({ graph, build, levers }, body) => [
   shiftedColumns(graph, build, body, levers),
 ]
 
+const onBearings: MovesOf<LiveAxleBody> = ({ graph, build, levers, point }, body) => [
+  bearingColumns(graph, build, body, levers, point),
+]
+
 /** How each kind of body moves, one move after the other. */
 const BODY_MOVES: { readonly [K in BodyKind]: MovesOf<Extract<Body, { kind: K }>> } = {
   chassis: () => [],
@@ -23,6 +28,7 @@ const BODY_MOVES: { readonly [K in BodyKind]: MovesOf<Extract<Body, { kind: K }>
   axle: axleMoves,
   'bearing-bracket': shifted,
   hub: hubMoves,
+  'live-axle': onBearings,
   item: shifted,
 }
 

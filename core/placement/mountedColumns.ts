@@ -30,8 +30,8 @@ export function mountedColumns(
   levers: LeverColumns,
   point: (id: Id) => Known<VectorColumns>,
 ): BodyMove | null {
-  // An adapter does not lift the body off its mounts.
-  const own = leversOn(build, body.id, levers).filter(({ lever }) => lever.kind !== 'adapter')
+  // Neither an adapter nor a spacer behind a sprocket lifts the body off its mounts.
+  const own = leversOn(build, body.id, levers).filter(({ lever }) => lever.kind in MOUNT_KEYS)
   if (own.length === 0) return null
   const amounts = own.map(({ amount }) => amount)
   const amountOf = (key: keyof MountMoves) =>

@@ -9,6 +9,7 @@ export const BODY_KINDS = [
   'axle',
   'bearing-bracket',
   'hub',
+  'live-axle',
   'item',
 ] as const
 export type BodyKind = (typeof BODY_KINDS)[number]
@@ -231,6 +232,20 @@ export interface HubBody extends BodyBase {
 /** A body that goes up and down with its wheels. */
 export type WheeledBody = AxleBody | HubBody
 
+/** A shaft through two bearings, with what sits on it along it: sprockets by the chains, hubs and a brake by their points. */
+export interface LiveAxleBody extends BodyBase {
+  readonly kind: 'live-axle'
+  /** Middles of its bearings: pillow blocks on the frame. */
+  readonly bearings?: { readonly left: Id; readonly right: Id }
+  readonly shaft?: { readonly outerMm: number; readonly boreMm?: number }
+  /** Outer faces of its hubs, and the brake's disc. */
+  readonly hubs?: { readonly left: Id; readonly right: Id }
+  readonly brake?: Id
+  /** How far the shaft reaches beyond each hub's face. */
+  readonly beyondMm?: number
+  readonly tyreDiameterMm?: number
+}
+
 /** Anything else in the bay: radiator, exhaust, battery. */
 export interface ItemBody extends BodyBase {
   readonly kind: 'item'
@@ -238,4 +253,11 @@ export interface ItemBody extends BodyBase {
 
 /** A part of the vehicle that moves as one. */
 export type Body =
-  ChassisBody | PowertrainBody | TransferCaseBody | AxleBody | BearingBracketBody | HubBody | ItemBody
+  | ChassisBody
+  | PowertrainBody
+  | TransferCaseBody
+  | AxleBody
+  | BearingBracketBody
+  | HubBody
+  | LiveAxleBody
+  | ItemBody

@@ -16,9 +16,8 @@ export function bodyReferences(build: Build, complain: Complain): void {
     complain('bodies', 'must hold no more than one powertrain')
   build.bodies.forEach((body, i) => {
     standProblem(build, body, (message) => complain(`bodies[${i}].standsOn`, message))
-    const pointsOf = 'mounts' in body ? Object.entries(body.mounts ?? {}) : []
-    for (const [key, id] of pointsOf)
-      if (!points.has(id)) complain(`bodies[${i}].mounts.${key}`, `there is no point "${id}"`)
+    for (const [key, id] of namedPoints(body))
+      if (!points.has(id)) complain(`bodies[${i}].${key}`, `there is no point "${id}"`)
     if ('centre' in body && body.centre !== undefined && !points.has(body.centre))
       complain(`bodies[${i}].centre`, `there is no point "${body.centre}"`)
     const inMotion: Complain = (path, message) => complain(`bodies[${i}].motion.${path}`, message)
@@ -54,6 +53,19 @@ export function bodyReferences(build: Build, complain: Complain): void {
     if (!build.axes.some(({ id }) => id === axis))
       complain(`drivetrain.outputs[${i}].axis`, `there is no axis "${axis}"`)
   })
+}
+
+/** Points that a body names in lists of its own, by their places. */
+function namedPoints(body: Body): (readonly [string, Id])[] {
+  const inList = (name: string, list: object | undefined) =>
+    Object.entries(list ?? {}).map(([key, id]) => [`${name}.${key}`, id as Id] as const)
+  if (body.kind === 'live-axle')
+    return [
+      ...inList('bearings', body.bearings),
+      ...inList('hubs', body.hubs),
+      ...(body.brake === undefined ? [] : [['brake', body.brake] as const]),
+    ]
+  return 'mounts' in body ? inList('mounts', body.mounts) : []
 }
 
 /** What a body stands on must be there, be another, and not stand on it in turn. */

@@ -211,6 +211,17 @@ const hub = object({
   travel: hubTravel,
 })
 
+const pair = object({ left: requiredId(), right: requiredId() }).default(undefined)
+const liveAxle = object({
+  ...base,
+  bearings: pair,
+  shaft: object({ outerMm: figure(1, 1000).required(), boreMm: figure(0, 999) }).default(undefined),
+  hubs: pair,
+  brake: idField(),
+  beyondMm: figure(0, 1000),
+  tyreDiameterMm: figure(50, 5000),
+})
+
 /** The shape of a body of each kind. */
 export const BODY_SHAPES = {
   chassis,
@@ -219,6 +230,7 @@ export const BODY_SHAPES = {
   axle,
   'bearing-bracket': object(base),
   hub,
+  'live-axle': liveAxle,
   item: object(base),
 } as const
 

@@ -1,4 +1,6 @@
 import type { Body, BodyId } from './body'
+import type { AxleCut } from './axleCut'
+import type { ChainLine } from './chainLine'
 import type { DonorPattern } from './donorPattern'
 import type { Drivetrain } from './drivetrain'
 import type { Gap } from './gap'
@@ -152,4 +154,8 @@ export interface Build {
   readonly crosses?: readonly CrossEntry[]
   /** Lengths of halfshafts by donor pieces. */
   readonly patterns?: readonly DonorPattern[]
+  /** Chains round sprockets. */
+  readonly chains?: readonly ChainLine[]
+  /** Live axles that are made to another width. */
+  readonly axleCuts?: readonly AxleCut[]
 }

@@ -3,6 +3,7 @@ import { LIMIT_SCOPES, QUANTITY_UNITS } from './limit'
 import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
 import { AXIS_LIES, DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION } from './build'
 import { bodySchema } from './bodySchema'
+import { axleCutSchema, chainSchema } from './chainSchema'
 import {
   figure,
   idField,
@@ -93,6 +94,7 @@ const lever = object({
   kind: wordField(LEVER_KINDS).required(),
   body: requiredId(),
   holding: idField(),
+  sprocket: idField(),
   name: nameField(),
   range: array().of(figure(-1000, 1000).required()).length(2).required(),
   step: figure(0.01, 100).required(),
@@ -290,4 +292,6 @@ export const buildSchema = object({
   tubes: list(stockTube, LIST_LIMITS.tubes),
   crosses: list(crossSize, LIST_LIMITS.crosses),
   patterns: list(donorPattern, LIST_LIMITS.patterns),
+  chains: list(chainSchema, LIST_LIMITS.chains),
+  axleCuts: list(axleCutSchema, LIST_LIMITS.axleCuts),
 })

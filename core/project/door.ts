@@ -24,6 +24,8 @@ export const LIST_LIMITS = {
   tubes: 200,
   crosses: 100,
   patterns: 20,
+  chains: 10,
+  axleCuts: 10,
 } as const
 
 /** More entries than this in any one object or list of a file are refused before anything looks at them. */

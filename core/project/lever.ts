@@ -1,4 +1,4 @@
-import type { BodyId, BodyKind } from './body'
+import { BODY_KINDS, type BodyId, type BodyKind } from './body'
 import type { Id } from './id'
 
 /** What is known of a kind of lever, wherever it is asked. */
@@ -15,17 +15,18 @@ const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
  * Every kind of lever. Positive amounts are up, forward, left, nose up, a longer adapter, shackle or link; a lift takes the chassis up, a block
  * the axle, a strap takes so much of the droop.
  *
- * A body on three mounts is moved by them, an axle by turning it about its centre, anything else is shifted as it is.
+ * A body on three mounts is moved by them, an axle by turning it about its centre, a live axle by its two bearings, anything else is shifted as it is.
+ * A spacer moves a sprocket along its shaft and leaves the body where it is.
  */
 export const LEVER_KIND_FACTS = {
   'tail-up': { unit: 'mm', on: MOUNTED },
   'front-up': { unit: 'mm', on: MOUNTED },
   'front-left-up': { unit: 'mm', on: MOUNTED },
   'front-right-up': { unit: 'mm', on: MOUNTED },
-  fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED] },
-  sideways: { unit: 'mm', on: [...MOUNTED, ...SHIFTED] },
+  fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle'] },
+  sideways: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle'] },
   'tail-sideways': { unit: 'mm', on: MOUNTED },
-  up: { unit: 'mm', on: SHIFTED },
+  up: { unit: 'mm', on: [...SHIFTED, 'live-axle'] },
   adapter: { unit: 'mm', on: ['powertrain'] },
   wedge: { unit: 'deg', on: ['axle'] },
   lift: { unit: 'mm', on: ['axle', 'hub'] },
@@ -33,6 +34,11 @@ export const LEVER_KIND_FACTS = {
   strap: { unit: 'mm', on: ['axle', 'hub'] },
   shackle: { unit: 'mm', on: ['axle'] },
   'link-length': { unit: 'mm', on: ['axle'] },
+  'left-fore': { unit: 'mm', on: ['live-axle'] },
+  'right-fore': { unit: 'mm', on: ['live-axle'] },
+  'left-up': { unit: 'mm', on: ['live-axle'] },
+  'right-up': { unit: 'mm', on: ['live-axle'] },
+  spacer: { unit: 'mm', on: BODY_KINDS },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 
 export type LeverKind = keyof typeof LEVER_KIND_FACTS
@@ -54,6 +60,8 @@ export interface Lever {
   readonly body: BodyId
   /** The link that it makes longer or shorter, of those that hold its axle. */
   readonly holding?: Id
+  /** The sprocket that it sets further to the left on its shaft. */
+  readonly sprocket?: Id
   /** What the builder calls it: “rear torque mount”. */
   readonly name?: string
   readonly range: readonly [number, number]

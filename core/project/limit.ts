@@ -19,6 +19,18 @@ export const QUANTITY_UNITS = {
   'spline-engaged': '1',
   'plunge-left': 'mm',
   gap: 'mm',
+  'chain-wrap': 'deg',
+  'chain-centre': '1',
+  'chain-slack': '%',
+  'chain-slack-upright': '%',
+  'chain-offset': '%',
+  'chain-angle': 'deg',
+  'chain-teeth': '1',
+  'chain-ratio': '1',
+  'chain-safety': '1',
+  'chain-backlash': 'deg',
+  'adjuster-left': 'mm',
+  'sprocket-ground': 'mm',
 } as const
 export type Quantity = keyof typeof QUANTITY_UNITS
 export type LimitUnit = (typeof QUANTITY_UNITS)[Quantity]

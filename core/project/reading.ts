@@ -128,6 +128,29 @@ export interface GapReading extends LengthBase {
   readonly way?: 'free' | 'overlap'
 }
 
+/** Where on its face a sprocket was read, seen from the vehicle's right. */
+export const FACE_PLACES = ['front', 'rear', 'top', 'bottom'] as const
+export type FacePlace = (typeof FACE_PLACES)[number]
+
+/** Distance from a laser plane or a straight-edge to a place on a sprocket's face; one line serves all sprockets of a chain. */
+export interface SprocketFaceReading extends LengthBase {
+  readonly kind: 'sprocket-face'
+  readonly sprocket: Id
+  readonly place: FacePlace
+  /** From the middle of the shaft to the place, raw text; at the pitch circle when absent. */
+  readonly radius?: string
+  /** Side of the faces that the line stands on: a distance from there counts to the other side. */
+  readonly stands?: 'left' | 'right'
+}
+
+/** Total movement up and down at the middle of a run of chain, by hand, with all slack in that run. */
+export interface ChainSlackReading extends LengthBase {
+  readonly kind: 'chain-slack'
+  readonly chain: Id
+  /** The run, by the sprocket it starts from in the order of the file; the slack one when absent. */
+  readonly span?: number
+}
+
 /** A point from a drawing or data sheet. */
 export interface GivenPointReading extends ReadingBase {
   readonly kind: 'given-point'
@@ -184,6 +207,8 @@ export type MeasuredReading =
   | ShaftLevelReading
   | SetupPointReading
   | GapReading
+  | SprocketFaceReading
+  | ChainSlackReading
 
 /** One reading as taken; geometry is derived from it and never typed over it. */
 export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading | GivenCrossAxisReading
@@ -199,6 +224,8 @@ export const READING_KINDS = [
   'shaft-level',
   'setup-point',
   'gap',
+  'sprocket-face',
+  'chain-slack',
   'given-point',
   'given-axis',
   'given-cross-axis',

@@ -2,7 +2,7 @@ import { array, boolean, object, type AnyObject, type ObjectSchema } from 'yup'
 import { LENGTH_UNITS } from '../units/unitSettings'
 import { byWord } from './byWord'
 import { figure, idField, nameField, noteField, rawText, requiredId, timeField, wordField } from './fields'
-import { READING_KINDS, type Reading } from './reading'
+import { FACE_PLACES, READING_KINDS, type Reading } from './reading'
 
 const base = {
   id: requiredId(),
@@ -81,6 +81,16 @@ export const READING_SHAPES = {
     upWay: aboveBelow,
   }),
   gap: object({ kind, ...measured, unit, gap: requiredId(), way: wordField(['free', 'overlap']) }),
+  'sprocket-face': object({
+    kind,
+    ...measured,
+    unit,
+    sprocket: requiredId(),
+    place: wordField(FACE_PLACES).required(),
+    radius: rawText(),
+    stands: leftRight,
+  }),
+  'chain-slack': object({ kind, ...measured, unit, chain: requiredId(), span: figure(0, 20).integer() }),
   'given-point': object({
     kind,
     ...base,

@@ -1,5 +1,6 @@
 import { bodyReferences } from './bodyReferences'
 import type { Build } from './build'
+import { chainReferences } from './chainReferences'
 import type { Gap } from './gap'
 import type { FileProblem } from './problem'
 import type { Reading } from './reading'
@@ -44,6 +45,8 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['tubes', build.tubes ?? []],
     ['crosses', build.crosses ?? []],
     ['patterns', build.patterns ?? []],
+    ['chains', build.chains ?? []],
+    ['axleCuts', build.axleCuts ?? []],
   ]
   for (const [name, items] of collections) {
     const seen = new Set<string>()
@@ -134,6 +137,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(bodies, mass.body, `weight.masses[${i}].body`, 'body')
   })
   bodyReferences(build, complain)
+  chainReferences(build, complain)
   settingReferences(build, complain)
   return problems
 }
@@ -205,7 +209,11 @@ function toolProblem(build: Build, reading: Reading, complain: (message: string)
   const tool = 'tool' in reading ? build.tools.find((one) => one.id === reading.tool) : undefined
   if (!tool) return
   const readsAngle =
-    !reading.kind.startsWith('point') && reading.kind !== 'setup-point' && reading.kind !== 'gap'
+    !reading.kind.startsWith('point') &&
+    reading.kind !== 'setup-point' &&
+    reading.kind !== 'gap' &&
+    reading.kind !== 'sprocket-face' &&
+    reading.kind !== 'chain-slack'
   if (readsAngle && SHOWS_NO_ANGLE.includes(tool.kind))
     complain(`"${tool.name}" is a ${tool.kind} and shows no angle`)
   if (!readsAngle && tool.kind === 'level') complain(`"${tool.name}" is a level and shows no length`)

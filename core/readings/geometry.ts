@@ -1,4 +1,6 @@
 import { axlesOf } from '../project/bodies'
+import { sprocketsOf } from '../project/chainLine'
+import { faceReadings } from './chainReadings'
 import type { Column, Graph, VectorColumns } from '../columns/graph'
 import { asRadians } from '../units/angle'
 import type { FallPlan } from '../frame/axis'
@@ -30,7 +32,11 @@ export interface MeasuredModel {
 export function measuredModel(build: Build): MeasuredModel {
   const context = readingContext(build)
   // Turning about a cross axis asks only for its station and height, so an axle's centre needs no offset.
-  const centres = new Set(axlesOf(build).map((axle) => axle.centre))
+  // What stands off a laser is read, not taped.
+  const centres = new Set([
+    ...axlesOf(build).map((axle) => axle.centre),
+    ...sprocketsOf(build).flatMap(({ id, point }) => (faceReadings(build, id).length > 1 ? [point] : [])),
+  ])
   return {
     context,
     graph: context.graph,

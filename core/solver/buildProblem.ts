@@ -45,7 +45,9 @@ export function buildProblem(
       return column === undefined ? [] : [{ column, steps: leverGrid(lever, settings[lever.id] ?? 0) }]
     }),
     limits: [
-      ...compiled.gaps.flatMap(({ plans }) => plans.flatMap(({ planned }) => limitOf(planned, wanted))),
+      ...[...compiled.gaps, ...compiled.chains].flatMap(({ plans }) =>
+        plans.flatMap(({ planned }) => limitOf(planned, wanted)),
+      ),
       ...compiled.lines.flatMap(({ checks, states }) => [
         ...checks.flatMap((plan) =>
           'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, wanted)),

@@ -152,7 +152,7 @@ function gearChain(
 }
 
 /** The fastest and the slowest of several gears, with words for either. */
-function extremes(gears: readonly Gear[] | undefined, what: string) {
+export function extremes(gears: readonly Gear[] | undefined, what: string) {
   const [first, ...rest] = gears ?? []
   if (!first) return null
   // Reverse can pull hardest, but nobody drives fastest in it.

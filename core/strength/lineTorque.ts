@@ -107,7 +107,7 @@ function gripAt(build: DrivenBuild, end: DrivenEnd, axleRatio: number): Known<nu
   )
 }
 
-function loadKg({ drivetrain, weight }: DrivenBuild, end: DrivenEnd): Known<number> {
+export function loadKg({ drivetrain, weight }: DrivenBuild, end: DrivenEnd): Known<number> {
   const told = end === 'front' ? drivetrain.grip?.frontKg : drivetrain.grip?.rearKg
   if (told !== undefined) return known(told)
   const weighed = weight ? weightAnswer(weight) : null

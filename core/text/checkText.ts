@@ -16,6 +16,20 @@ export function quantityValueText(quantity: Check['quantity'], value: number, un
     case 'tube-shear':
     case 'cross-shear':
       return fixed(value, 2)
+    case 'chain-ratio':
+      return `${fixed(value, 2)} : 1`
+    case 'chain-safety':
+      return `${fixed(value, 1)} times`
+    case 'chain-teeth':
+      return `${fixed(value, 0)} teeth`
+    case 'chain-centre':
+      return `${fixed(value, 1)} pitches`
+    case 'chain-slack':
+    case 'chain-slack-upright':
+    case 'chain-offset':
+      return `${fixed(value, 2)} %`
+    case 'chain-wrap':
+      return formatAngle(value, units, 0)
     case 'spline-engaged':
       return `${fixed(value, 2)} diameters`
     case 'bearing-force':
@@ -27,6 +41,8 @@ export function quantityValueText(quantity: Check['quantity'], value: number, un
     case 'slip-left':
     case 'plunge-left':
     case 'gap':
+    case 'adjuster-left':
+    case 'sprocket-ground':
       return formatLength(value, units)
     default:
       return formatAngle(value, units, 2)
@@ -34,7 +50,7 @@ export function quantityValueText(quantity: Check['quantity'], value: number, un
 }
 
 /** Units that are not said again behind a ± or a margin. */
-const BARE = / (rad\/s²|N|diameters)$/
+const BARE = / (rad\/s²|N|diameters|: 1|times|teeth|pitches)$/
 
 /** The ± of a check, "± 0.14°", or where it may as well be nought "0.00–0.42°"; empty when it is not known or nought. */
 export function plusMinusText(check: Check, units: UnitSettings): string {
@@ -110,11 +126,41 @@ export function checkLabel(check: LabelledCheck, manyLines = false): string {
       return `${line}spline engaged in shaft${number}${drive}`
     case 'plunge-left':
       return `${line}plunge left of shaft${number}${drive}`
+    case 'chain-wrap':
+      return chainLabel(check, 'wrap')
+    case 'chain-teeth':
+      return chainLabel(check, 'teeth')
+    case 'chain-offset':
+      return chainLabel(check, 'offset')
+    case 'chain-angle':
+      return chainLabel(check, 'angle')
+    case 'chain-centre':
+      return chainLabel(check, 'shaft to shaft')
+    case 'chain-slack':
+    case 'chain-slack-upright':
+      return chainLabel(check, 'slack')
+    case 'chain-ratio':
+      return chainLabel(check, 'ratio')
+    case 'chain-safety':
+      return chainLabel(check, 'strength to pull')
+    case 'chain-backlash':
+      return chainLabel(check, 'play at the wheel')
+    case 'adjuster-left':
+      return chainLabel(check, 'room left in its adjuster')
+    case 'sprocket-ground':
+      return chainLabel(check, 'ground clearance')
     case 'gap':
       return `${'name' in check.subject ? check.subject.name : check.quantity}${drive}`
     default:
       return `${line}${check.quantity}`
   }
+}
+
+/** What is checked of a chain: "drive chain: wrap of front sprocket at droop". */
+function chainLabel({ subject, at }: LabelledCheck, what: string): string {
+  if (subject.of !== 'chain') return what
+  const where = at ? ` at ${at.name}` : ''
+  return `${subject.name}: ${what}${subject.sprocket ? ` of ${subject.sprocket.name}` : ''}${where}`
 }
 
 /** The verdict with its margin in words: "holds by 1.4°", "out by 0.3°", "unknown". */

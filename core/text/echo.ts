@@ -4,7 +4,9 @@ import { axisDirection, riseSweep, type FallPlan } from '../frame/axis'
 import { fallWords, offsetWords, planWords, riseWords, sweepWords, type AxisRole } from '../frame/words'
 import { mapKnown, type Known } from '../known'
 import type { Build, NamedAxis } from '../project/build'
+import { sprocketName } from '../project/chainLine'
 import type {
+  ChainSlackReading,
   GapReading,
   MeasuredReading,
   PointHeightReading,
@@ -13,8 +15,10 @@ import type {
   Reading,
   SetupPointReading,
   ShaftLevelReading,
+  SprocketFaceReading,
 } from '../project/reading'
 import { readSlope } from '../readings/axisColumns'
+import { faceFigure, measuredSlack, readFace } from '../readings/chainReadings'
 import { measuredGap } from '../readings/gapReading'
 import { shaftReadingSpec } from '../readings/shaftReading'
 import { signedFigure } from '../readings/figure'
@@ -53,6 +57,10 @@ export function readingEcho(build: Build, reading: MeasuredReading): Echo {
       return setupPointEcho(draft, reading)
     case 'gap':
       return gapEcho(draft, reading)
+    case 'sprocket-face':
+      return faceEcho(draft, reading)
+    case 'chain-slack':
+      return slackEcho(draft, reading)
     default:
       return pointEcho(draft, reading)
   }
@@ -75,6 +83,44 @@ function gapEcho(build: Build, reading: GapReading): Echo {
       size < 0
         ? `${sentenceCase(gap.name)}: they lie ${amount} in each other${where}.`
         : `${sentenceCase(gap.name)}: ${amount} between them${where}.`,
+  }
+}
+
+function faceEcho(build: Build, reading: SprocketFaceReading): Echo {
+  const chain = build.chains?.find(({ sprockets }) => sprockets.some(({ id }) => id === reading.sprocket))
+  const sprocket = chain?.sprockets.find(({ id }) => id === reading.sprocket)
+  if (!chain || !sprocket) return { ok: false, text: 'Its sprocket is missing.' }
+  const name = sentenceCase(sprocketName(sprocket))
+  const context = readingContext(build)
+  const figure = faceFigure(context, sprocketName(sprocket), { reading, path: 'readings' })
+  if (!figure.known) return missingEcho(figure.missing)
+  const size = context.graph.at(figure.value)
+  const side = size < 0 ? 'right' : 'left'
+  const text = `${name}: its face stands ${formatLength(Math.abs(size), build.units)} to the ${side} of the line at the ${reading.place}.`
+  const face = readFace(context, chain, sprocket)
+  if (!face?.known)
+    return { ok: true, text: `${text} One more place on this face shows which way it is turned.` }
+  const { yaw, tilt } = face.value.shows
+  const lacks =
+    yaw && tilt
+      ? ''
+      : yaw
+        ? ' Its lean is not known until the top and the bottom are read.'
+        : ' Its turn is not known until the front and the rear are read.'
+  return { ok: true, text: `${text}${lacks}` }
+}
+
+function slackEcho(build: Build, reading: ChainSlackReading): Echo {
+  const chain = build.chains?.find(({ id }) => id === reading.chain)
+  if (!chain) return { ok: false, text: 'Its chain is missing.' }
+  const context = readingContext(build)
+  const read = measuredSlack(context, chain)
+  if (!read?.known) return missingEcho(read ? read.missing : [])
+  const size = context.graph.at(read.value.figure)
+  if (size < 0) return { ok: false, text: 'A movement up and down is not below nought.' }
+  return {
+    ok: true,
+    text: `${sentenceCase(chain.name)} moves ${formatLength(size, build.units)} up and down in all at the middle of its slack run.`,
   }
 }
 

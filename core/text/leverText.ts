@@ -1,6 +1,8 @@
 import { axleById, bodyById } from '../project/bodies'
 import type { AxleBody } from '../project/body'
 import type { Build } from '../project/build'
+import { sprocketName, sprocketsOf } from '../project/chainLine'
+import type { Id } from '../project/id'
 import { leverUnit, type Lever, type LeverKind } from '../project/lever'
 import type { LeverChange } from '../solver/cure'
 import { spacerStack } from '../placement/spacers'
@@ -24,6 +26,11 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   strap: { name: 'limit strap', ways: ['less droop', 'more droop'] },
   shackle: { name: 'shackles of its springs', ways: ['longer', 'shorter'] },
   'link-length': { name: 'link', ways: ['longer', 'shorter'] },
+  'left-fore': { name: 'left bearing fore and aft', ways: ['forward', 'rearward'] },
+  'right-fore': { name: 'right bearing fore and aft', ways: ['forward', 'rearward'] },
+  'left-up': { name: 'left bearing up and down', ways: ['up', 'down'] },
+  'right-up': { name: 'right bearing up and down', ways: ['up', 'down'] },
+  spacer: { name: 'spacer', ways: ['left', 'right'] },
 }
 
 /** Where something is packed, in words. */
@@ -32,13 +39,27 @@ const MOUNTS: Readonly<Partial<Record<LeverKind, string>>> = {
   'front-up': 'both front mounts',
   'front-left-up': 'the front left mount',
   'front-right-up': 'the front right mount',
+  'left-up': 'the left bearing',
+  'right-up': 'the right bearing',
+}
+
+/** Bearings that are moved fore and aft. */
+const BEARINGS: Readonly<Partial<Record<LeverKind, string>>> = {
+  'left-fore': 'the left bearing',
+  'right-fore': 'the right bearing',
+}
+
+const sprocketOf = (build: Build, id: Id | undefined): string => {
+  const found = sprocketsOf(build).find((one) => one.id === id)
+  return found ? sprocketName(found) : 'sprocket'
 }
 
 type Ways = readonly [string, string]
 
 /** What a lever is called on screen: with its body, unless it is the powertrain's or an axle's wedge and there is but one. */
-export function leverName(build: Build, { kind, body: id, name }: Lever): string {
+export function leverName(build: Build, { kind, body: id, name, sprocket }: Lever): string {
   if (name) return name
+  if (kind === 'spacer') return `spacer behind ${sprocketOf(build, sprocket)}`
   const body = bodyById(build, id)
   const alike = build.levers.filter((one) => one.kind === kind)
   const isPlain = (body?.kind === 'powertrain' || kind === 'wedge') && alike.length === 1
@@ -79,6 +100,10 @@ export function leverInstruction(build: Build, lever: Lever, change: number): st
     return raises ? `Pack ${what} up ${size}${stackText(lever, change)}` : `Lower ${what} ${size}`
   }
   const body = bodyById(build, lever.body)
+  if (lever.kind === 'spacer')
+    return `Set the ${sprocketOf(build, lever.sprocket)} ${size} further ${leverWays(lever)[raises ? 0 : 1]}${stackText(lever, change)}`
+  const bearing = BEARINGS[lever.kind]
+  if (bearing) return `Move ${bearing} ${size} ${leverWays(lever)[raises ? 0 : 1]}`
   const what =
     lever.kind === 'tail-sideways'
       ? 'the tail'

@@ -107,7 +107,7 @@ export function settingSheet(
       }))
     }),
     checks: now.checks
-      .filter(({ subject }) => subject.of !== 'joint' && subject.of !== 'gap')
+      .filter(({ subject }) => subject.of !== 'joint' && subject.of !== 'gap' && subject.of !== 'chain')
       .map((check) => ({
         label: checkLabel(check, many),
         value: [checkValueText(check, check.value, build.units), plusMinusText(check, build.units)]

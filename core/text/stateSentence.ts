@@ -44,7 +44,7 @@ const USUAL_GAP_MM = 20
 function relativeMargin({ margin, window, value, quantity }: Check): number {
   if (margin === null) return value === null ? -Infinity : Infinity
   // What has to come out past an obstacle needs a long way; its room is no greater for it.
-  if (quantity === 'gap') return margin / USUAL_GAP_MM
+  if (quantity === 'gap' || quantity === 'adjuster-left') return margin / USUAL_GAP_MM
   const scale = window.failHigh ?? window.warnHigh ?? window.failLow ?? window.warnLow ?? 1
   return margin / Math.max(Math.abs(scale), 1e-6)
 }

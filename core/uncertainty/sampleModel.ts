@@ -56,6 +56,10 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
   })
   const lines = compiled.lines.flatMap((line, index) => lineFigures(line, found.lines[index]))
   const gaps = compiled.gaps.flatMap((gap, index) => gapFigures(gap, found.gaps[index]))
+  const chains = compiled.chains.flatMap((chain, index) => {
+    const plans = chain.plans.map(({ planned }) => planned)
+    return (found.chains[index]?.checks ?? []).flatMap((check) => sampledCheck(check, plans))
+  })
   const halfshafts = (compiled.travel?.halfshafts ?? []).flatMap((one): SampledFigure[] =>
     found.halfshafts.some(({ lineId, shaft }) => lineId === one.lineId && shaft === one.shaft)
       ? HALFSHAFT_FIGURES.map((name) => ({
@@ -65,7 +69,7 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
         }))
       : [],
   )
-  const figures = [...places, ...lines, ...gaps, ...halfshafts]
+  const figures = [...places, ...lines, ...gaps, ...chains, ...halfshafts]
   return {
     compiled,
     settings,

@@ -1,5 +1,5 @@
 import type { Check } from '../check/check'
-import type { Evaluation } from '../model/evaluateBuild'
+import { checksOf, type Evaluation } from '../model/evaluateBuild'
 import { gravest, standing } from '../limits/verdict'
 import type { Window } from '../project/limit'
 import { checkFigureId } from './sampleModel'
@@ -47,8 +47,12 @@ export function sureEvaluation(evaluation: Evaluation, sureness: Sureness): Eval
     checks: line.checks.map((check) => sureCheck(check, sureness)),
   }))
   const gaps = evaluation.gaps.map((gap) => ({ ...gap, check: sureCheck(gap.check, sureness) }))
-  const checks = [...lines.flatMap((line) => line.checks), ...gaps.map(({ check }) => check)]
-  return { ...evaluation, lines, gaps, checks, verdict: gravest(checks.map(({ verdict }) => verdict)) }
+  const chains = evaluation.chains.map((chain) => ({
+    ...chain,
+    checks: chain.checks.map((check) => sureCheck(check, sureness)),
+  }))
+  const checks = checksOf({ lines, gaps, chains })
+  return { ...evaluation, lines, gaps, chains, checks, verdict: gravest(checks.map(({ verdict }) => verdict)) }
 }
 
 /** True when the likely truths of a check lie on both sides of its failing limit: another reading could turn the verdict. */

@@ -111,7 +111,7 @@ const setWheels = ({ travel }: CompiledBuild): Column[] =>
   )
 
 /** Everything of a compiled build that may be sampled, whatever the levers do. */
-function sampledColumns({ placeFigures, lines, gaps, travel }: CompiledBuild): Column[] {
+function sampledColumns({ placeFigures, lines, gaps, chains, travel }: CompiledBuild): Column[] {
   const states = lines.flatMap((line) => line.states)
   return [
     ...placeFigures.map(({ column }) => column),
@@ -119,7 +119,7 @@ function sampledColumns({ placeFigures, lines, gaps, travel }: CompiledBuild): C
     ...states
       .flatMap(({ figures }) => figures?.named ?? [])
       .flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
-    ...plannedChecks({ lines, gaps }).flatMap(({ value }) =>
+    ...plannedChecks({ lines, gaps, chains }).flatMap(({ value }) =>
       value === null || typeof value === 'number' ? [] : [value.column, ...(value.vector?.columns ?? [])],
     ),
   ]

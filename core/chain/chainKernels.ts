@@ -1,0 +1,261 @@
+import type { Cells, Kernel, Row } from '../columns/kernel'
+import { CoreError } from '../errors'
+import { dot, type Vec3 } from '../linalg/vec3'
+import { angleTo, degrees } from '../units/angle'
+import { cross, norm } from '../linalg/vec3'
+import { toothPlane, type FacePoint } from './alignment'
+import { chainLoop, type ChainLoop, type LoopSprocket } from './chainLoop'
+import { excessOf, playOf } from './slack'
+
+/** A chain by its sprockets' teeth and sides, in the order in which it visits them. */
+export interface ChainShape {
+  readonly pitchMm: number
+  readonly sprockets: readonly Pick<LoopSprocket, 'teeth' | 'side'>[]
+  /** Number of the sprocket that the first one drives. */
+  readonly driven: number
+}
+
+/** The plane of a chain: ways on the picture to the right and up, by the direction that its first sprocket turns on. */
+export interface ChainPlane {
+  readonly right: Vec3
+  readonly up: Vec3
+}
+
+/** The plane square to an axis that does not stand upright, seen along it, up on the vehicle upward. */
+export function chainPlane([ax, ay, az]: Vec3): ChainPlane {
+  const long = Math.sqrt(ax * ax + ay * ay + az * az)
+  const [nx, ny, nz] = [ax / long, ay / long, az / long]
+  const level = Math.sqrt(nx * nx + ny * ny)
+  const up: Vec3 = [(-nz * nx) / level, (-nz * ny) / level, level]
+  return { right: cross([nx, ny, nz], up), up }
+}
+
+/** Middles of sprockets in the plane of their chain, from the first one, in mm. */
+export const inChainPlane = ({ right, up }: ChainPlane, places: readonly Vec3[]): [number, number][] => {
+  const [first = [0, 0, 0]] = places
+  return places.map((place): [number, number] => {
+    const way: Vec3 = [place[0] - first[0], place[1] - first[1], place[2] - first[2]]
+    return [dot(way, right), dot(way, up)]
+  })
+}
+
+/** A loop in the order of the file, which may run clockwise. */
+export interface ToldLoop extends ChainLoop {
+  readonly isClockwise: boolean
+}
+
+/**
+ * A chain round its sprockets as they stand, anticlockwise; told the other way round it is turned where nothing presses on it from outside: there the
+ * order says which run is pressed.
+ *
+ * @throws CoreError as `chainLoop` does
+ */
+export function loopOf(
+  { pitchMm, sprockets }: Pick<ChainShape, 'pitchMm' | 'sprockets'>,
+  middles: readonly (readonly [number, number])[],
+): ToldLoop {
+  const stand = sprockets.map(({ teeth, side }, i) => ({
+    x: middles[i]?.[0] ?? NaN,
+    z: middles[i]?.[1] ?? NaN,
+    teeth,
+    side,
+  }))
+  try {
+    return { ...chainLoop(stand, pitchMm), isClockwise: false }
+  } catch (error) {
+    const isTold = stand.length < 3 || stand.some(({ side }) => side === 'outside')
+    if (isTold || !(error instanceof CoreError) || error.code !== 'degenerate') throw error
+    const [first, ...rest] = stand
+    const turned = first ? [first, ...rest.toReversed()] : stand
+    try {
+      return asTold(chainLoop(turned, pitchMm))
+    } catch {
+      throw error
+    }
+  }
+}
+
+/** A loop that was walked the other way, in the order of the file: each run starts from its sprocket again. */
+function asTold({ spans, contacts, ...loop }: ChainLoop): ToldLoop {
+  const [first, ...others] = contacts
+  return {
+    ...loop,
+    isClockwise: true,
+    contacts: first ? [first, ...others.toReversed()] : contacts,
+    spans: spans.toReversed().map(({ lengthMm, from, to }) => ({ lengthMm, from: to, to: from })),
+  }
+}
+
+/** Angle of a run against level, in degrees from 0 to 90. */
+export const lieDeg = ({
+  from,
+  to,
+}: {
+  readonly from: readonly number[]
+  readonly to: readonly number[]
+}): number =>
+  degrees(
+    Math.atan2(Math.abs((to[1] ?? NaN) - (from[1] ?? NaN)), Math.abs((to[0] ?? NaN) - (from[0] ?? NaN))),
+  )
+
+/**
+ * A chain round its sprockets: from the direction of the first axis and the middle of each sprocket, the length that is needed, the way from the
+ * first to the driven one, then the wrap of each sprocket and the length of each run; NaN where no loop closes.
+ */
+export function roundKernel(shape: ChainShape): Kernel {
+  const { sprockets, driven } = shape
+  const many = sprockets.length
+  return {
+    name: 'a chain round its sprockets',
+    page: 'chains',
+    outputs: 2 + 2 * many,
+    run: (count, columns, out) => {
+      const from = columns as readonly Cells[]
+      const to = out as readonly Cells[]
+      const cell = (list: readonly Cells[], k: number, i: Row): number => list[k]?.[i] ?? NaN
+      for (let i: Row = 0; i < count; i++) {
+        const row = i
+        const at = (k: number): Vec3 => [cell(from, k, row), cell(from, k + 1, row), cell(from, k + 2, row)]
+        const middles = inChainPlane(
+          chainPlane(at(0)),
+          sprockets.map((_, k) => at(3 + 3 * k)),
+        )
+        const loop = looped(shape, middles)
+        const [x = NaN, z = NaN] = middles[driven] ?? []
+        const figures = loop
+          ? [
+              loop.lengthMm,
+              Math.hypot(x, z),
+              ...loop.contacts.map(({ wrapDeg }) => wrapDeg),
+              ...loop.spans.map(({ lengthMm }) => lengthMm),
+            ]
+          : []
+        to.forEach((cells, k) => {
+          cells[row] = figures[k] ?? NaN
+        })
+      }
+    },
+  }
+}
+
+function looped(shape: ChainShape, middles: readonly (readonly [number, number])[]): ToldLoop | null {
+  try {
+    return loopOf(shape, middles)
+  } catch (error) {
+    if (error instanceof CoreError) return null
+    throw error
+  }
+}
+
+/** Length of a chain by the movement of one of its runs: from the length needed, the run, and its total movement up and down, all in mm. */
+export const LENGTH_BY_SLACK: Kernel = {
+  name: 'length of a chain by its slack',
+  page: 'chains',
+  outputs: 1,
+  run: (count, [needed, span, play], [length]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const isReal = span[i] > 0 && play[i] >= 0
+      length[i] = isReal ? needed[i] + excessOf({ spanMm: span[i] }, 'vee', play[i] / 2) : NaN
+    }
+  },
+}
+
+/** Movement of a run with all slack in it, in percent of it: from the chain's length, the one needed, and the run, in mm; below nought it is too short. */
+export const SLACK_PERCENT: Kernel = {
+  name: 'slack of a chain',
+  page: 'chains',
+  outputs: 1,
+  run: (count, [length, needed, span], [percent]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const excess = length[i] - needed[i]
+      const play = span[i] > 0 && !Number.isNaN(excess) ? playOf({ spanMm: span[i] }, Math.abs(excess)) : NaN
+      percent[i] = (100 * Math.sign(excess) * play) / span[i]
+    }
+  },
+}
+
+/** Turn of the first sprocket from taut one way to taut the other, in degrees: from the chain's length and the one needed, in mm; parameter: pitch radius. */
+export const BACKLASH_DEG: Kernel = {
+  name: 'play of a chain at its first sprocket',
+  page: 'chains',
+  outputs: 1,
+  run: (count, [length, needed], [play], [radius]) => {
+    for (let i: Row = 0; i < count; i++) play[i] = Math.max(0, degrees((length[i] - needed[i]) / radius))
+  },
+}
+
+/** A size in percent of another one. */
+export const PERCENT_OF: Kernel = {
+  name: 'share of another length',
+  page: 'chains',
+  outputs: 1,
+  isPlain: true,
+  run: (count, [figure, whole], [percent]) => {
+    for (let i: Row = 0; i < count; i++) percent[i] = (100 * Math.abs(figure[i])) / whole[i]
+  },
+}
+
+/**
+ * Two sprockets against each other: from middle and direction of the first and of the second, how far the second stands off the plane of the first
+ * to the left in mm, its yaw and its tilt against the first, and the angle between both, in degrees; parameter 1: their axes run along the vehicle.
+ */
+export const SPROCKETS_ALIGNED: Kernel = {
+  name: 'a sprocket against the first one',
+  page: 'chains',
+  outputs: 4,
+  run: (
+    count,
+    [px, py, pz, ax, ay, az, qx, qy, qz, bx, by, bz],
+    [offset, yaw, tilt, angle],
+    [isLengthwise],
+  ) => {
+    for (let i: Row = 0; i < count; i++) {
+      const [a, b]: [Vec3, Vec3] = [
+        [ax[i], ay[i], az[i]],
+        [bx[i], by[i], bz[i]],
+      ]
+      const way: Vec3 = [qx[i] - px[i], qy[i] - py[i], qz[i] - pz[i]]
+      offset[i] = dot(way, a) / norm(a)
+      yaw[i] = yawOf(b, isLengthwise) - yawOf(a, isLengthwise)
+      tilt[i] = tiltOf(b, isLengthwise) - tiltOf(a, isLengthwise)
+      angle[i] = degrees(angleTo(norm(cross(a, b)), dot(a, b)))
+    }
+  },
+}
+
+/** Front edge to the left; seen along an axis that runs rearward, left edge to the rear. */
+const yawOf = ([x, y]: Vec3, isLengthwise: number): number =>
+  degrees(isLengthwise === 1 ? Math.atan2(-y, -x) : Math.atan2(-x, y))
+/** Top to the right; of an axis that runs rearward, top to the front. */
+const tiltOf = ([x, y, z]: Vec3, isLengthwise: number): number =>
+  degrees(Math.atan2(z, isLengthwise === 1 ? -x : y))
+
+/**
+ * The tooth plane of a sprocket by readings of its face: how far its middle stands to the left of the line it was read from, in mm, and the
+ * direction it turns on, to the left.
+ *
+ * @param places - where it was read, in mm from its middle, forward and up
+ * @param toothMm - from that face to the middle of its teeth, to the left
+ */
+export const faceKernel = (places: readonly Pick<FacePoint, 'x' | 'z'>[], toothMm: number): Kernel => ({
+  name: 'a sprocket by readings of its face',
+  page: 'chains',
+  outputs: 4,
+  run: (count, columns, [left, x, y, z]) => {
+    const read = columns as readonly Cells[]
+    for (let i: Row = 0; i < count; i++) {
+      const row = i
+      const plane = toothPlane({
+        points: places.map((place, k) => ({ ...place, readingMm: read[k]?.[row] ?? 0 })),
+        centre: [0, 0],
+        toothMm,
+      })
+      const [sx, sz] = [plane.slopeX ?? 0, plane.slopeZ ?? 0]
+      const long = Math.hypot(1, sx, sz)
+      left[i] = plane.leftMm
+      x[i] = -sx / long
+      y[i] = 1 / long
+      z[i] = -sz / long
+    }
+  },
+})

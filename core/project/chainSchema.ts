@@ -1,0 +1,71 @@
+import { array, boolean, object } from 'yup'
+import { CUT_SCHOOLS } from './axleCut'
+import { CHAIN_DUTIES, SPROCKET_SUPPORTS } from './chainLine'
+import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
+
+/** Sprockets of one chain at the most. */
+const MOST_SPROCKETS = 12
+
+const sprocket = object({
+  id: requiredId(),
+  name: nameField(),
+  teeth: figure(5, 500).integer().required(),
+  point: requiredId(),
+  axis: idField(),
+  outside: boolean(),
+  idler: boolean(),
+  faceToTeethMm: figure(-500, 500),
+  support: wordField(SPROCKET_SUPPORTS),
+})
+
+/** The Yup schema of one chain. */
+export const chainSchema = object({
+  id: requiredId(),
+  name: requiredName(),
+  duty: wordField(CHAIN_DUTIES).required(),
+  pitchMm: figure(1, 200).required(),
+  sprockets: list(sprocket, MOST_SPROCKETS).min(2).required(),
+  links: figure(1, 5000).integer(),
+  halfLink: boolean(),
+  wearPercent: figure(0, 10),
+  wornPercent: figure(0, 10),
+  tensileN: figure(1, 1e7),
+  massKgPerM: figure(0, 100),
+  adjuster: idField(),
+  turnsBackward: boolean(),
+  wheelTurns: figure(0.1, 20),
+})
+
+const length = () => figure(0, 10_000)
+const stretch = () => array().of(length().required()).length(2).required()
+
+const side = object({
+  innerMm: length().required(),
+  innerPlain: stretch(),
+  outerMm: length().required(),
+  outerPlain: stretch(),
+  splineShaft: stretch(),
+  splineGear: stretch(),
+  leastSplineMm: length().required(),
+  leastBiteMm: length().required(),
+  atMm: length(),
+}).default(undefined)
+
+/** The Yup schema of a live axle that is made to another width. */
+export const axleCutSchema = object({
+  id: requiredId(),
+  name: requiredName(),
+  school: wordField(CUT_SCHOOLS).required(),
+  widthMm: length().required(),
+  offsetLeftMm: figure(-5000, 5000).required(),
+  hubMm: length().required(),
+  stopMm: length().required(),
+  endPlayMm: length(),
+  gapMm: length(),
+  sleeveMm: length(),
+  overlapMm: length(),
+  shaftMm: length(),
+  sleeveBoreMm: length(),
+  left: side,
+  right: side,
+})
