@@ -19,6 +19,7 @@ describe('the published schema of the build file', () => {
       'axle',
       'bearing-bracket',
       'hub',
+      'live-axle',
       'item',
     ])
   })

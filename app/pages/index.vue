@@ -18,6 +18,8 @@ const FIRST_VIEW = {
   'osier-van': 'parts',
   'tansy-wagon': 'travel',
   'medlar-hatch': 'halfshafts',
+  'burdock-cart': 'chains',
+  'comfrey-buggy': 'chains',
 } as const
 
 onMounted(async () => {

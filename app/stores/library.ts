@@ -250,6 +250,8 @@ const DEMOS = {
   'osier-van': () => import('~~/demo/osier-van.lurvan.json'),
   'tansy-wagon': () => import('~~/demo/tansy-wagon.lurvan.json'),
   'medlar-hatch': () => import('~~/demo/medlar-hatch.lurvan.json'),
+  'burdock-cart': () => import('~~/demo/burdock-cart.lurvan.json'),
+  'comfrey-buggy': () => import('~~/demo/comfrey-buggy.lurvan.json'),
 } as const
 export type DemoId = keyof typeof DEMOS
 export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]

@@ -1,6 +1,6 @@
 import type { Build } from '~~/core/project/build'
 import type { LevelZero, MeasuredReading, Reading } from '~~/core/project/reading'
-import { shaftOf, type TourStep } from '~~/core/readings/tour'
+import { faceOf, shaftOf, type TourStep } from '~~/core/readings/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */
 export interface ReadingDraft {
@@ -16,6 +16,8 @@ export interface ReadingDraft {
   readonly provisional: boolean
   /** Which way the display of the level looked; empty when it was not said. */
   readonly display: '' | 'left' | 'right' | 'front' | 'rear'
+  /** From the middle of the shaft to the place on a face, raw text; empty for the pitch circle. */
+  readonly radius: string
   /** The tool by its id; empty for the first of its kind. */
   readonly toolId: string
 }
@@ -31,6 +33,7 @@ export const EMPTY_DRAFT: ReadingDraft = {
   aboveWay: 'above',
   provisional: false,
   display: '',
+  radius: '',
   toolId: '',
 }
 
@@ -73,6 +76,8 @@ function wayLike(reading: Reading): ReadingDraft {
       return { ...EMPTY_DRAFT, way: reading.way ?? '' }
     case 'gap':
       return { ...EMPTY_DRAFT, way: reading.way ?? 'free' }
+    case 'sprocket-face':
+      return { ...EMPTY_DRAFT, way: reading.stands ?? '', radius: reading.radius ?? '' }
     default:
       return EMPTY_DRAFT
   }
@@ -135,6 +140,26 @@ export function draftReading(
         gap: step.target,
         way: word(['free', 'overlap']) ?? 'free',
         // A gap belongs to the lift-in that stands now.
+        ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
+      }
+    case 'sprocket-face':
+      return {
+        ...base,
+        tool: tool('laser', 'calliper', 'tape', 'other'),
+        unit: build.units.length,
+        kind: 'sprocket-face',
+        ...faceOf(step.target),
+        ...(draft.radius.trim() !== '' && { radius: draft.radius.trim() }),
+        stands: word(['left', 'right']),
+        ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
+      }
+    case 'chain-slack':
+      return {
+        ...base,
+        tool: tool('tape', 'calliper', 'other'),
+        unit: build.units.length,
+        kind: 'chain-slack',
+        chain: step.target,
         ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
       }
     case 'point-station':

@@ -4,7 +4,14 @@ import { acceptance, findMistakes } from '~~/core/mistakes/findMistakes'
 import type { Correction, Mistake } from '~~/core/mistakes/mistake'
 import type { Build, Setup } from '~~/core/project/build'
 import type { MeasuredReading, Reading } from '~~/core/project/reading'
-import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond, type TourStep } from '~~/core/readings/tour'
+import {
+  faceOf,
+  maySkipGroup,
+  measuringTour,
+  nextOpenStep,
+  stepBeyond,
+  type TourStep,
+} from '~~/core/readings/tour'
 import { readingEcho, type Echo } from '~~/core/text/echo'
 import { applyEdits, logChange, newStamp } from './readingLog'
 import { buildBy, READING_PARTS } from './buildParts'
@@ -48,8 +55,17 @@ export const useReadings = defineStore('readings', () => {
     const draft = draftLike(step.reading)
     // Two things that can be measured between lie apart unless it is said.
     if (step.quantity === 'gap' && draft.way === '') return { ...draft, way: 'free' }
+    if (step.quantity === 'sprocket-face' && !step.reading) return { ...draft, ...likeLastFace(step) }
     const level = workbench.build?.tools.find((tool) => tool.kind === 'level' && !tool.simulated)
     return step.reading ? draft : { ...draft, zero: level?.zeroHabit ?? 'gravity' }
+  }
+
+  /** One line serves all faces of a chain: the side it stands on stays, and on one sprocket how far out it was read. */
+  function likeLastFace(step: TourStep): Partial<ReadingDraft> {
+    const last = workbench.build?.readings.findLast((one) => one.kind === 'sprocket-face')
+    if (last?.kind !== 'sprocket-face') return {}
+    const isSame = last.sprocket === faceOf(step.target).sprocket
+    return { way: last.stands ?? '', toolId: last.tool ?? '', ...(isSame && { radius: last.radius ?? '' }) }
   }
 
   /** What a draft means, or what is not understood in it; null while nothing is typed. */

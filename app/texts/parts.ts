@@ -7,6 +7,7 @@ export const partsOfLine = {
   nav: {
     label: 'Views of the line',
     line: 'Drawing',
+    chains: 'Chains',
     parts: 'Parts',
     strength: 'Strength and speed',
     schools: 'Schools',

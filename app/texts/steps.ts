@@ -1,5 +1,5 @@
 import type { Reading } from '~~/core/project/reading'
-import type { TourStep } from '~~/core/readings/tour'
+import { faceOf, type TourStep } from '~~/core/readings/tour'
 
 /** What a step of the tour asks, and the two answers to "which way?". */
 export interface StepWords {
@@ -9,6 +9,14 @@ export interface StepWords {
   /** [word in the file, words on screen] for the two answers; the first is drawn rear or left low, left, rearward, above. */
   readonly ways: readonly (readonly [string, string])[]
 }
+
+const HELD = 'Laser or straight-edge along both sprockets, held still for all of them.'
+const FACE_HINTS = {
+  front: `${HELD} From the line to the face at the front edge, level with the shaft.`,
+  rear: `${HELD} From the line to the face at the rear edge, level with the shaft. Front and rear show how it is turned.`,
+  top: `${HELD} From the line to the face straight above the shaft.`,
+  bottom: `${HELD} From the line to the face straight below the shaft. Top and bottom show how it leans.`,
+} as const
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
@@ -86,6 +94,23 @@ export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
           ['overlap', 'they lie in each other'],
         ],
       }
+    case 'sprocket-face':
+      return {
+        title: `${capital(name)}, face at the ${faceOf(step.target).place}`,
+        hint: FACE_HINTS[faceOf(step.target).place],
+        unit: 'length',
+        ways: [
+          ['left', 'the line stands left of the face'],
+          ['right', 'the line stands right of it'],
+        ],
+      }
+    case 'chain-slack':
+      return {
+        title: `${capital(name)}, slack`,
+        hint: 'Engine off, key out. At the middle of the slack run, lift the chain by hand as far as it goes, then press it down: read the whole way. All slack in that run: turn the wheel until the other run is taut.',
+        unit: 'length',
+        ways: [],
+      }
     case 'point-station':
       return {
         title: `${capital(name)}, station`,
@@ -135,6 +160,10 @@ function wordOf(reading: Reading): string | undefined {
     case 'point-height':
     case 'gap':
       return reading.way
+    case 'sprocket-face':
+      return reading.stands
+    case 'chain-slack':
+      return undefined
     case 'given-cross-axis':
       return reading.high
     case 'given-point':

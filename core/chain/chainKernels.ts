@@ -196,8 +196,11 @@ export const PERCENT_OF: Kernel = {
 }
 
 /**
- * Two sprockets against each other: from middle and direction of the first and of the second, how far the second stands off the plane of the first
- * to the left in mm, its yaw and its tilt against the first, and the angle between both, in degrees; parameter 1: their axes run along the vehicle.
+ * Two sprockets against each other: from middle and direction of the first and of the second, and the direction that the largest of the chain turns
+ * on, how far the second stands to the left of the first along that in mm, its yaw and its tilt against the first, and the angle between both, in
+ * degrees; parameter: their axes run along the vehicle.
+ *
+ * A large sprocket shows its plane best: over a small face a tenth of a millimetre turns the line by as much as the chain may be out.
  */
 export const SPROCKETS_ALIGNED: Kernel = {
   name: 'a sprocket against the first one',
@@ -205,7 +208,7 @@ export const SPROCKETS_ALIGNED: Kernel = {
   outputs: 4,
   run: (
     count,
-    [px, py, pz, ax, ay, az, qx, qy, qz, bx, by, bz],
+    [px, py, pz, ax, ay, az, qx, qy, qz, bx, by, bz, cx, cy, cz],
     [offset, yaw, tilt, angle],
     [isLengthwise],
   ) => {
@@ -215,7 +218,8 @@ export const SPROCKETS_ALIGNED: Kernel = {
         [bx[i], by[i], bz[i]],
       ]
       const way: Vec3 = [qx[i] - px[i], qy[i] - py[i], qz[i] - pz[i]]
-      offset[i] = dot(way, a) / norm(a)
+      const plane: Vec3 = [cx[i], cy[i], cz[i]]
+      offset[i] = dot(way, plane) / norm(plane)
       yaw[i] = yawOf(b, isLengthwise) - yawOf(a, isLengthwise)
       tilt[i] = tiltOf(b, isLengthwise) - tiltOf(a, isLengthwise)
       angle[i] = degrees(angleTo(norm(cross(a, b)), dot(a, b)))

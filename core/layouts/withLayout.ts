@@ -1,6 +1,7 @@
 import type { Body, BodyId } from '../project/body'
 import { powertrainOf } from '../project/bodies'
 import type { Build, NamedAxis, NamedPoint } from '../project/build'
+import { sprocketsOf } from '../project/chainLine'
 import type { Id } from '../project/id'
 import type { Lever } from '../project/lever'
 import type { Joint, Line, Shaft, ShaftEnd } from '../project/lineSpec'
@@ -50,7 +51,15 @@ export function withLayout(build: Build, layout: Layout): Build {
 export type Ids = (base: string) => Id
 
 export function idsOf(build: Build): Ids {
-  const lists = [build.bodies, build.points, build.axes, build.levers, build.lines]
+  const lists = [
+    build.bodies,
+    build.points,
+    build.axes,
+    build.levers,
+    build.lines,
+    build.chains ?? [],
+    sprocketsOf(build),
+  ]
   const taken = new Set(lists.flatMap((list) => list.map(({ id }) => id)))
   return (base) => {
     const plain = base

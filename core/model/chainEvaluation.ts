@@ -21,6 +21,7 @@ import type { Lever } from '../project/lever'
 import { vectorAt } from '../readings/geometry'
 import { closed, slackQuantity, tightRuns, type ChainColumns, type CompiledChain } from './chains'
 import type { CompiledBuild } from './compile'
+import type { AnglesRead } from './sprocketPoses'
 import { givenFigures } from './screen'
 import { between, heightsInRow, rowName, SWEEP_WAYS, type Sweep } from './sweep'
 
@@ -38,14 +39,14 @@ export interface SprocketStand {
 /** A sprocket against the first one. */
 export interface AlignedSprocket {
   readonly sprocket: ChainSprocket
-  /** To the left of the first one's plane. */
+  /** To the left of the first one, square to the plane of the largest. */
   readonly offsetMm: number
   readonly offsetPercent: number
   readonly yawDeg: number
   readonly tiltDeg: number
   readonly angleDeg: number
-  /** Both angles were read; else what is missing. */
-  readonly read: Known<null>
+  /** Which of its angles were read; one that was not is no figure, whatever stands there. */
+  readonly read: AnglesRead
 }
 
 /** How much a chain hangs. */
@@ -97,6 +98,8 @@ export interface ChainEvaluation {
   readonly chain: ChainLine
   readonly sprockets: Known<readonly SprocketStand[]>
   readonly loop: Known<ToldLoop>
+  /** Its shafts run along the vehicle: seen from behind, and out of line forward or rearward. */
+  readonly isLengthwise: boolean
   readonly tight: readonly boolean[]
   readonly slackSpan: number | null
   readonly isUpright: boolean
@@ -164,6 +167,7 @@ export function evaluateChain(
     chain,
     sprockets: mapKnown(ride, (columns) => standing(chain, columns, figure)),
     loop,
+    isLengthwise: ride.known && ride.value.poses[0]?.isLengthwise === true,
     tight: loop.known ? tightRuns(chain, loop.value) : chain.sprockets.map(() => false),
     slackSpan,
     isUpright,
@@ -184,7 +188,7 @@ export function evaluateChain(
               yawDeg: figure(one.yawDeg),
               tiltDeg: figure(one.tiltDeg),
               angleDeg: figure(one.angleDeg),
-              read: compiled.unread.get(sprocket.id) ?? known(null),
+              read: compiled.angles.get(sprocket.id) ?? NOTHING_READ,
             },
           ]
         })
@@ -203,6 +207,8 @@ export function evaluateChain(
     checks: [...judgedChain(plans, figure, closes, calledNow), ...left],
   }
 }
+
+const NOTHING_READ: AnglesRead = { yaw: false, tilt: false, both: unknown('its angles are not read') }
 
 const standing = (
   chain: ChainLine,

@@ -204,7 +204,8 @@ describe('faces read from one line as readings of a build', () => {
       [input.a, input.b].map((face, i) => ({
         x: face.centre[0],
         z: face.centre[1],
-        teeth: i === 0 ? 15 : 45,
+        // The plane of the larger one is the line.
+        teeth: i === 0 ? 45 : 15,
         ...(face.tooth_centre_mm !== undefined && { faceToTeethMm: face.tooth_centre_mm }),
       })),
       { readings },
@@ -212,9 +213,13 @@ describe('faces read from one line as readings of a build', () => {
     const [found] = aligned
     if (!found) throw new Error('not aligned')
     expect(found.offsetMm).toBeCloseTo(want.offset_from_a_plane_mm, 5)
+    expect([found.read.yaw, found.read.tilt]).toEqual([
+      want.yaw_between_deg !== null,
+      want.tilt_between_deg !== null,
+    ])
     if (want.yaw_between_deg !== null) expect(found.yawDeg).toBeCloseTo(want.yaw_between_deg, 6)
     if (want.tilt_between_deg !== null) expect(found.tiltDeg).toBeCloseTo(want.tilt_between_deg, 6)
     const isWhole = want.yaw_between_deg !== null && want.tilt_between_deg !== null
-    expect(found.read.known).toBe(isWhole)
+    expect(found.read.both.known).toBe(isWhole)
   })
 })

@@ -27,14 +27,14 @@ import { CoreError } from '../errors'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import { chassisOf } from '../project/bodies'
 import type { Build } from '../project/build'
-import { drivenIndex, sprocketName, type ChainLine } from '../project/chainLine'
+import { drivenIndex, largestIndex, sprocketName, type ChainLine } from '../project/chainLine'
 import type { Id } from '../project/id'
 import type { Quantity } from '../project/limit'
 import { measuredSlack } from '../readings/chainReadings'
 import { vectorAt, type MeasuredModel } from '../readings/geometry'
 import { chainDuty, chainRatio, type ChainDutyFigures } from '../strength/chainDuty'
 import type { LeverColumns } from '../placement/bodyMove'
-import { sprocketPoses, type SprocketPose } from './sprocketPoses'
+import { sprocketPoses, type AnglesRead, type SprocketPose } from './sprocketPoses'
 import type { PlacedState, Places } from './places'
 
 /** A sprocket against the first one, as columns, with what of it was read. */
@@ -84,8 +84,8 @@ export interface CompiledChain {
   readonly duty: Known<ChainDutyFigures>
   readonly places: readonly CompiledChainPlace[]
   readonly plans: readonly PlannedChainCheck[]
-  /** Sprockets, but the first, whose two angles against it were not both read, with what is missing. */
-  readonly unread: ReadonlyMap<Id, Known<null>>
+  /** Which angles of each sprocket but the first are read. */
+  readonly angles: ReadonlyMap<Id, AnglesRead>
 }
 
 /** A chain by teeth and sides. */
@@ -159,7 +159,7 @@ function compileChain(
     isTravelling,
     duty,
     places: stands,
-    unread: poses.unread,
+    angles: poses.angles,
   }
   const plans = stands.flatMap((place) => plansAt(build, graph, compiled, place))
   return { ...compiled, plans }
@@ -228,7 +228,13 @@ function chainColumns(
   // Offsets are told as a share of the way from the first shaft to the one it drives.
   const wholeMm = distance(graph, first?.point, poses[drivenIndex(chain)]?.point)
   const aligned = poses.slice(1).map((pose, i): AlignedColumns => {
-    const from = [...(first?.point ?? []), ...(first?.direction ?? []), ...pose.point, ...pose.direction]
+    const from = [
+      ...(first?.point ?? []),
+      ...(first?.direction ?? []),
+      ...pose.point,
+      ...pose.direction,
+      ...(poses[largestIndex(chain)] ?? pose).direction,
+    ]
     const [offsetMm, yawDeg, tiltDeg, angleDeg] = graph.step(
       SPROCKETS_ALIGNED,
       from,
@@ -306,7 +312,7 @@ function plansAt(
   chain: Omit<CompiledChain, 'plans'>,
   { at, columns }: CompiledChainPlace,
 ): PlannedChainCheck[] {
-  const { chain: spec, length, slackSpan, isTravelling, duty, unread } = chain
+  const { chain: spec, length, slackSpan, isTravelling, duty, angles } = chain
   const { sprockets, pitchMm } = spec
   const limits = build.limits.entries
   const plan = (
@@ -359,14 +365,14 @@ function plansAt(
         sprocket,
       ),
       // How a guide wheel is turned is judged once it was read; nobody must.
-      sprocket.idler && unread.get(sprocket.id)?.known !== true
+      sprocket.idler && angles.get(sprocket.id)?.both.known !== true
         ? []
         : plan(
             'chain-angle',
             mapKnown(
               allKnown([
                 figure(({ aligned }) => aligned[i]?.angleDeg),
-                unread.get(sprocket.id) ?? known(null),
+                angles.get(sprocket.id)?.both ?? known(null),
               ] as const),
               ([angle]) => angle,
             ),

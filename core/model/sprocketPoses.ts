@@ -21,8 +21,14 @@ export interface SprocketPose {
 /** Where the sprockets of a chain stand. */
 export interface SprocketPoses {
   readonly at: (placed: PlacedState) => Known<SprocketPose[]>
-  /** For each sprocket but the first: what is missing for its angle against the first one. */
-  readonly unread: ReadonlyMap<Id, Known<null>>
+  /** For each sprocket but the first: which of its angles against the first one are read. */
+  readonly angles: ReadonlyMap<Id, AnglesRead>
+}
+
+/** What is read of the angles of a sprocket against the first one: of both. */
+export interface AnglesRead extends Shown {
+  /** Both of both; else what is missing. */
+  readonly both: Known<null>
 }
 
 /** Which of its two angles is known. */
@@ -89,11 +95,16 @@ export function sprocketPoses(
   })
   return {
     at: (placed) => allKnown<SprocketPose[]>(poses.map((pose) => pose(placed))),
-    unread: new Map(
+    angles: new Map(
       chain.sprockets.slice(1).map((sprocket, i) => {
         const [first, own] = [shown[0], shown[i + 1]]
         const names = [chain.sprockets[0] as ChainSprocket, sprocket] as const
-        return [sprocket.id, bothRead(names, [first, own])]
+        const angles: AnglesRead = {
+          yaw: first?.yaw === true && own?.yaw === true,
+          tilt: first?.tilt === true && own?.tilt === true,
+          both: bothRead(names, [first, own]),
+        }
+        return [sprocket.id, angles]
       }),
     ),
   }

@@ -246,6 +246,13 @@ export interface LiveAxleBody extends BodyBase {
   readonly tyreDiameterMm?: number
 }
 
+/** The points that a live axle is told by. */
+export const liveAxlePoints = ({ bearings, hubs, brake }: LiveAxleBody): Id[] => [
+  ...Object.values(bearings ?? {}),
+  ...Object.values(hubs ?? {}),
+  ...(brake === undefined ? [] : [brake]),
+]
+
 /** Anything else in the bay: radiator, exhaust, battery. */
 export interface ItemBody extends BodyBase {
   readonly kind: 'item'

@@ -64,6 +64,10 @@ export const drivenIndex = ({ sprockets }: Pick<ChainLine, 'sprockets'>): number
     sprockets.findIndex(({ idler }, i) => i > 0 && idler !== true),
   )
 
+/** The sprocket with the most teeth: its plane is the line that the others are held against. */
+export const largestIndex = ({ sprockets }: Pick<ChainLine, 'sprockets'>): number =>
+  sprockets.reduce((most, { teeth }, i) => (teeth > (sprockets[most]?.teeth ?? 0) ? i : most), 0)
+
 /** What a sprocket is called. */
 export const sprocketName = ({ name, teeth }: Pick<ChainSprocket, 'name' | 'teeth'>): string =>
   name ?? `sprocket of ${teeth}`

@@ -35,6 +35,13 @@ export function chainReferences(build: Build, complain: Complain): void {
   spacers(build, complain)
 }
 
+/** True for a sprocket on a shaft that runs along the vehicle. */
+function isLengthwise(build: Build, sprocket: Id): boolean {
+  const axis = sprocketsOf(build).find(({ id }) => id === sprocket)?.axis
+  const found = build.axes.find(({ id }) => id === axis)
+  return found !== undefined && found.lies !== 'across'
+}
+
 function oddLinks({ links, halfLink }: ChainLine, complain: (message: string) => void): void {
   if (links !== undefined && links % 2 === 1 && !halfLink)
     complain('is odd: a chain without a half link has an even number of links')
@@ -52,12 +59,22 @@ function spacers(build: Build, complain: Complain): void {
     }
     const found = all.find((one) => one.id === id)
     if (!found) complain(`levers[${i}].sprocket`, `there is no sprocket "${id ?? ''}"`)
+    else if (isLengthwise(build, found.id))
+      complain(
+        `levers[${i}].sprocket`,
+        'turns on a shaft that runs along the vehicle: a spacer is told for one across it',
+      )
     else if (bodyOf(found.point) !== body)
       complain(`levers[${i}].body`, `is not the body that sprocket "${found.id}" is on`)
   })
   build.readings.forEach((reading, i) => {
     if (reading.kind === 'sprocket-face' && !all.some((one) => one.id === reading.sprocket))
       complain(`readings[${i}].sprocket`, `there is no sprocket "${reading.sprocket}"`)
+    if (reading.kind === 'sprocket-face' && isLengthwise(build, reading.sprocket))
+      complain(
+        `readings[${i}].sprocket`,
+        'turns on a shaft that runs along the vehicle: its face is not read from a line along it',
+      )
     if (reading.kind === 'chain-slack' && !build.chains?.some((one) => one.id === reading.chain))
       complain(`readings[${i}].chain`, `there is no chain "${reading.chain}"`)
   })

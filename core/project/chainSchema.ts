@@ -1,5 +1,5 @@
-import { array, boolean, object } from 'yup'
-import { CUT_SCHOOLS } from './axleCut'
+import { boolean, object } from 'yup'
+import { CUT_SCHOOLS, CUT_SIDE_FIGURES, type CutSideFigure } from './axleCut'
 import { CHAIN_DUTIES, SPROCKET_SUPPORTS } from './chainLine'
 import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
 
@@ -37,17 +37,12 @@ export const chainSchema = object({
 })
 
 const length = () => figure(0, 10_000)
-const stretch = () => array().of(length().required()).length(2).required()
 
 const side = object({
-  innerMm: length().required(),
-  innerPlain: stretch(),
-  outerMm: length().required(),
-  outerPlain: stretch(),
-  splineShaft: stretch(),
-  splineGear: stretch(),
-  leastSplineMm: length().required(),
-  leastBiteMm: length().required(),
+  ...(Object.fromEntries(CUT_SIDE_FIGURES.map((key) => [key, length()])) as Record<
+    CutSideFigure,
+    ReturnType<typeof length>
+  >),
   atMm: length(),
 }).default(undefined)
 
@@ -56,10 +51,10 @@ export const axleCutSchema = object({
   id: requiredId(),
   name: requiredName(),
   school: wordField(CUT_SCHOOLS).required(),
-  widthMm: length().required(),
-  offsetLeftMm: figure(-5000, 5000).required(),
-  hubMm: length().required(),
-  stopMm: length().required(),
+  widthMm: length(),
+  offsetLeftMm: figure(-5000, 5000),
+  hubMm: length(),
+  stopMm: length(),
   endPlayMm: length(),
   gapMm: length(),
   sleeveMm: length(),

@@ -2,11 +2,13 @@ import type { BodyId, BodyKind } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
 import { withoutLever } from './withoutLever'
+import { liveAxlePoints } from './body'
+import { sprocketsOf } from './chainLine'
 import { linePoints } from './lineSpec'
 import { pointsMovedBy } from './motionPoints'
 
 /** Kinds of body that may go when no line runs to them. */
-const GOES: readonly BodyKind[] = ['item', 'transfer-case', 'bearing-bracket']
+const GOES: readonly BodyKind[] = ['item', 'transfer-case', 'bearing-bracket', 'live-axle']
 
 /** Why a body has to stay; null for one that may go. */
 export function staysBecause(build: Build, id: BodyId): string | null {
@@ -25,6 +27,8 @@ export function staysBecause(build: Build, id: BodyId): string | null {
       axes.has(one.driven),
   )
   if (line) return `${line.name} runs to it`
+  const chain = build.chains?.find(({ sprockets }) => sprockets.some(({ point }) => points.has(point)))
+  if (chain) return `${chain.name} runs round a sprocket on it`
   if (build.axes.some((axis) => axis.body === id || axis.through?.some((point) => points.has(point))))
     return 'an axis lies on it'
   if (build.shiftLever && points.has(build.shiftLever.point)) return 'the shift lever stands on it'
@@ -94,10 +98,12 @@ export function isUsed(build: Build, point: string): boolean {
   return (
     build.lines.some((line) => linePoints(line).includes(point)) ||
     build.lines.some((line) => line.shafts.some(({ bearing }) => bearing?.point === point)) ||
+    sprocketsOf(build).some((sprocket) => sprocket.point === point) ||
     build.axes.some((axis) => axis.through?.includes(point)) ||
     build.bodies.some(
       (body) =>
         ('mounts' in body && Object.values(body.mounts ?? {}).includes(point)) ||
+        (body.kind === 'live-axle' && liveAxlePoints(body).includes(point)) ||
         pointsMovedBy(body).includes(point),
     ) ||
     (build.centrePairs ?? []).some(({ left, right }) => left === point || right === point) ||

@@ -14,5 +14,10 @@ export function withoutLever(build: Build, id: Id): Build {
       ...(position.made && { made: { ...position.made, settings: kept(position.made.settings) } }),
     })),
     trials: build.trials.map((trial) => (trial.packed ? { ...trial, packed: kept(trial.packed) } : trial)),
+    ...(build.chains && {
+      chains: build.chains.map(({ adjuster, ...chain }) =>
+        adjuster === undefined || adjuster === id ? chain : { ...chain, adjuster },
+      ),
+    }),
   }
 }

@@ -104,7 +104,9 @@ export const faceFigure = (
     textPath: `${path}.values`,
     parse: lengthParser(context.build, reading.unit),
     magnitude: (shown) =>
-      shown < 0 ? unknown(`${label}: a distance from a line is not below nought`, `${path}.values`) : known(shown),
+      shown < 0
+        ? unknown(`${label}: a distance from a line is not below nought`, `${path}.values`)
+        : known(shown),
     direction: {
       word: reading.stands,
       positive: 'right',

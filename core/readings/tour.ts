@@ -3,7 +3,9 @@ import type { Build } from '../project/build'
 import type { Gap } from '../project/gap'
 import type { Id } from '../project/id'
 import { motionPoints, pointsMovedBy } from '../project/motionPoints'
-import type { Reading } from '../project/reading'
+import { liveAxlePoints } from '../project/body'
+import { sprocketName, sprocketsOf, type ChainSprocket } from '../project/chainLine'
+import { FACE_PLACES, type FacePlace, type Reading } from '../project/reading'
 import { isOfFirstTrial } from './trial'
 import { linePoints } from '../project/lineSpec'
 
@@ -17,6 +19,8 @@ export type TourQuantity =
   | 'point-height'
   | 'shaft-level'
   | 'gap'
+  | 'sprocket-face'
+  | 'chain-slack'
 
 /** What a point on the vehicle is there for. */
 export type PointRole =
@@ -28,12 +32,14 @@ export type PointRole =
   | 'tail-mount'
   | 'frame-hole'
   | 'touch-point'
+  | 'sprocket'
+  | 'bearing'
 
 /** One reading to take, in the order in which one works under the vehicle. */
 export interface TourStep {
   /** Stable: quantity and target. */
   readonly id: string
-  readonly group: 'attitude' | 'levels' | 'joints' | 'checks' | 'levers' | 'gaps'
+  readonly group: 'attitude' | 'levels' | 'joints' | 'chains' | 'checks' | 'levers' | 'gaps'
   readonly quantity: TourQuantity
   /** Axis or point, or line and shaft as `line/0`; empty for the chassis. */
   readonly target: Id
@@ -84,7 +90,12 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
   ) => quantities.map((quantity) => step(group, quantity, id, role, optional))
 
   const joints = [...new Set(build.lines.flatMap(linePoints).reverse())]
-  const axes = [...new Set(build.lines.flatMap((line) => [line.driven, line.driving]))]
+  const axes = [
+    ...new Set([
+      ...build.lines.flatMap((line) => [line.driven, line.driving]),
+      ...sprocketsOf(build).flatMap(({ axis }) => (axis === undefined || isGiven(build, axis) ? [] : [axis])),
+    ]),
+  ]
   const seats = build.lines.flatMap(({ shafts }) => shafts.flatMap(({ bearing }) => bearing?.axis ?? []))
   const onAxes = build.axes.flatMap((axis) => axis.through ?? []).filter((id) => !joints.includes(id))
   const centres = axlesOf(build).flatMap((axle) => (axle.centre === undefined ? [] : [axle.centre]))
@@ -103,6 +114,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     ...[...new Set(onAxes)].flatMap((id) =>
       place('joints', id, 'on-axis', true, ['point-station', 'point-offset']),
     ),
+    ...chainSteps(build, step, place),
     ...shaftTargets(build).map((target) => step('checks', 'shaft-level', target, null, true)),
     ...holes.flatMap((id) => place('checks', id, 'frame-hole', true, ['point-station', 'point-offset'])),
     ...centres.flatMap((id) => place('levers', id, 'axle-centre', true, ['point-station', 'point-height'])),
@@ -120,6 +132,52 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     ]),
   ]
   return steps.filter((one, index) => steps.findIndex((other) => other.id === one.id) === index)
+}
+
+/** True for an axis that a drawing tells. */
+const isGiven = ({ readings }: Build, axis: Id): boolean =>
+  readings.some((one) => one.kind.startsWith('given') && 'axis' in one && one.axis === axis)
+
+/** The places of a chain's sprockets, then their faces from one line, then its slack. */
+function chainSteps(
+  build: Build,
+  step: (
+    group: TourStep['group'],
+    quantity: TourQuantity,
+    target: Id,
+    role: PointRole | null,
+    optional: boolean,
+  ) => TourStep,
+  place: (group: TourStep['group'], id: Id, role: PointRole, optional: boolean) => TourStep[],
+): TourStep[] {
+  return [
+    ...sprocketsOf(build).flatMap(({ point }) => place('chains', point, 'sprocket', false)),
+    ...build.bodies.flatMap((body) =>
+      body.kind === 'live-axle'
+        ? liveAxlePoints(body).flatMap((point) => place('chains', point, 'bearing', true))
+        : [],
+    ),
+    ...(build.chains ?? []).flatMap(({ id, sprockets }) => [
+      ...(isAcrossChain(build, sprockets[0])
+        ? sprockets.flatMap((sprocket) =>
+            FACE_PLACES.map((at) =>
+              step('chains', 'sprocket-face', `${sprocket.id}/${at}`, null, sprocket.idler === true),
+            ),
+          )
+        : []),
+      step('chains', 'chain-slack', id, null, true),
+    ]),
+  ]
+}
+
+/** A laser along the vehicle shows faces only of sprockets that turn about an axis across it. */
+const isAcrossChain = ({ axes }: Build, first: ChainSprocket | undefined): boolean =>
+  first?.axis === undefined || axes.some(({ id, lies }) => id === first.axis && lies === 'across')
+
+/** The sprocket and the place of a step that reads a face. */
+export function faceOf(target: string): { readonly sprocket: Id; readonly place: FacePlace } {
+  const [sprocket = '', place] = target.split('/')
+  return { sprocket, place: FACE_PLACES.find((one) => one === place) ?? 'front' }
 }
 
 const ALL_THREE: readonly TourQuantity[] = ['point-station', 'point-offset', 'point-height']
@@ -173,7 +231,15 @@ const nameOf = (build: Build, id: Id): string =>
   build.points.find((point) => point.id === id)?.name ??
   build.axes.find((axis) => axis.id === id)?.name ??
   build.gaps.find((gap) => gap.id === id)?.name ??
+  build.chains?.find((chain) => chain.id === id)?.name ??
+  nameOfFace(build, id) ??
   'chassis'
+
+function nameOfFace(build: Build, target: Id): string | undefined {
+  const { sprocket } = faceOf(target)
+  const found = sprocketsOf(build).find(({ id }) => id === sprocket)
+  return found && sprocketName(found)
+}
 
 function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: Id): Reading | null {
   const matches = (reading: Reading): boolean => {
@@ -189,8 +255,17 @@ function findReading(build: Build, setupId: Id, quantity: TourQuantity, target: 
       const { line, shaft } = shaftOf(target)
       return reading.kind === 'shaft-level' && reading.line === line && reading.shaft === shaft
     }
+    if (quantity === 'sprocket-face') {
+      const { sprocket, place } = faceOf(target)
+      return reading.kind === 'sprocket-face' && reading.sprocket === sprocket && reading.place === place
+    }
+    if (quantity === 'chain-slack') return reading.kind === 'chain-slack' && reading.chain === target
     if (quantity === 'gap') return reading.kind === 'gap' && reading.gap === target
-    return (reading.kind === quantity || reading.kind === 'given-point') && reading.point === target
+    return (
+      (reading.kind === quantity || reading.kind === 'given-point') &&
+      'point' in reading &&
+      reading.point === target
+    )
   }
   // A measured reading is in force before a given one, and the last of several.
   const found = build.readings.filter((reading) => matches(reading) && isOfFirstTrial(build, reading))

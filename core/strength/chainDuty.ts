@@ -11,6 +11,8 @@ import { gripNm } from './shaftTorque'
 export interface ChainDutyFigures {
   /** In Nm, with the shock, no more than the tyres hold. */
   readonly torqueNm: number
+  /** What the engine would give in its slowest gear, in Nm. */
+  readonly grossNm: number
   readonly limitedBy: 'engine' | 'grip'
   readonly speedRpm: number
   readonly basis: string
@@ -57,6 +59,7 @@ export function chainDuty(build: DutyBuild, chain: ChainLine): Known<ChainDutyFi
     const limit = held.known ? held.value : Infinity
     return {
       torqueNm: Math.min(engineNm, limit) * shock,
+      grossNm: engineNm,
       limitedBy: limit < engineNm ? 'grip' : 'engine',
       speedRpm: rpm / fastest,
       basis: [

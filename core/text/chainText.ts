@@ -20,36 +20,68 @@ export const runName = ({ sprockets }: Pick<ChainLine, 'sprockets'>, span: numbe
   return `${sprocketName(at(span))} to ${sprocketName(at(span + 1))}`
 }
 
-/** Which way a sprocket is off, in words: "1.4 mm to the left of the line". */
-export function offsetText({ offsetMm }: Pick<AlignedSprocket, 'offsetMm'>, units: UnitSettings): string {
+/** Which way the parts of a chain go, positive first: across the vehicle, or along it where the shafts do. */
+const WAYS = {
+  across: {
+    offset: ['left', 'right'],
+    yaw: ['front edge to the left', 'front edge to the right'],
+    tilt: ['top to the right', 'top to the left'],
+  },
+  along: {
+    offset: ['rear', 'front'],
+    yaw: ['left edge to the rear', 'left edge to the front'],
+    tilt: ['top to the front', 'top to the rear'],
+  },
+} as const
+
+const waysOf = ({ isLengthwise }: Pick<ChainEvaluation, 'isLengthwise'>) =>
+  WAYS[isLengthwise ? 'along' : 'across']
+
+/** Figures that round to nought say no way, in mm and degrees. */
+const NO_WAY = { mm: 0.05, deg: 0.005 } as const
+
+/** Which way a sprocket is off, in words: "1.4 mm to the left". */
+export function offsetText(
+  chain: Pick<ChainEvaluation, 'isLengthwise'>,
+  { offsetMm }: Pick<AlignedSprocket, 'offsetMm'>,
+  units: UnitSettings,
+): string {
   const size = formatLength(Math.abs(offsetMm), units)
-  return Math.abs(offsetMm) < 0.005 ? `${size}, in line` : `${size} to the ${offsetMm > 0 ? 'left' : 'right'}`
+  const way = waysOf(chain).offset[offsetMm > 0 ? 0 : 1]
+  return Math.abs(offsetMm) < NO_WAY.mm ? 'in line' : `${size} to the ${way}`
 }
 
-/** How a sprocket is turned against the first one, seen from above: "0.31°, front edge to the left". */
-export const yawText = ({ yawDeg }: Pick<AlignedSprocket, 'yawDeg'>, units: UnitSettings): string =>
-  turned(yawDeg, units, ['front edge to the left', 'front edge to the right'])
+/** How a sprocket is turned against the first one, seen from above: "0.31°, front edge to the left"; null while it is not read. */
+export const yawText = (
+  chain: Pick<ChainEvaluation, 'isLengthwise'>,
+  { yawDeg, read }: Pick<AlignedSprocket, 'yawDeg' | 'read'>,
+  units: UnitSettings,
+): string | null => (read.yaw ? turned(yawDeg, units, waysOf(chain).yaw) : null)
 
-/** How it leans against the first one, seen from behind: "0.12°, top to the right". */
-export const tiltText = ({ tiltDeg }: Pick<AlignedSprocket, 'tiltDeg'>, units: UnitSettings): string =>
-  turned(tiltDeg, units, ['top to the right', 'top to the left'])
+/** How it leans against the first one: "0.12°, top to the right"; null while it is not read. */
+export const tiltText = (
+  chain: Pick<ChainEvaluation, 'isLengthwise'>,
+  { tiltDeg, read }: Pick<AlignedSprocket, 'tiltDeg' | 'read'>,
+  units: UnitSettings,
+): string | null => (read.tilt ? turned(tiltDeg, units, waysOf(chain).tilt) : null)
 
 const turned = (deg: number, units: UnitSettings, [more, less]: readonly [string, string]): string => {
   const size = formatAngle(Math.abs(deg), units, 2)
-  return Math.abs(deg) < 0.005 ? size : `${size}, ${deg > 0 ? more : less}`
+  return Math.abs(deg) < NO_WAY.deg ? size : `${size}, ${deg > 0 ? more : less}`
 }
 
 /** What of the angles of a sprocket was read: words for the one that was not. */
 export const unreadText = ({ read }: Pick<AlignedSprocket, 'read'>): string | null =>
-  read.known ? null : read.missing.map(({ what }) => what).join('; ')
+  read.both.known ? null : read.both.missing.map(({ what }) => what).join('; ')
 
-/** What cures a parallel offset: a spacer of so much, and to which side the sprocket goes. */
+/** What cures a parallel offset: a spacer of so much, and to which side the sprocket goes; null for one in line. */
 export function spacerText(
+  chain: Pick<ChainEvaluation, 'isLengthwise'>,
   { offsetMm, sprocket }: Pick<AlignedSprocket, 'offsetMm' | 'sprocket'>,
   units: UnitSettings,
 ): string | null {
-  if (Math.abs(offsetMm) < 0.05) return null
-  const way = offsetMm > 0 ? 'right' : 'left'
+  if (Math.abs(offsetMm) < NO_WAY.mm) return null
+  const way = waysOf(chain).offset[offsetMm > 0 ? 1 : 0]
   return `Set the ${sprocketName(sprocket)} ${formatLength(Math.abs(offsetMm), units)} further to the ${way}: a spacer, or shift the whole shaft.`
 }
 

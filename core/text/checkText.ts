@@ -92,9 +92,13 @@ type LabelledCheck = Pick<Check, 'quantity' | 'subject' | 'lineName' | 'state' |
 export const curveLabel = (check: LabelledCheck, manyLines = false): string =>
   checkLabel({ ...check, at: null }, manyLines).replace(/ at ride$/, '')
 
-/** What is checked, in a few words: "joint 1 at ride", "torsional under drive". */
-export function checkLabel(check: LabelledCheck, manyLines = false): string {
-  const line = manyLines && check.lineName !== null ? `${check.lineName}: ` : ''
+/**
+ * What is checked, in a few words: "joint 1 at ride", "torsional under drive".
+ *
+ * @param manyLines - with the name of its line; `within`: even a chain's name is left out, for it stands over the list
+ */
+export function checkLabel(check: LabelledCheck, manyLines: boolean | 'within' = false): string {
+  const line = manyLines === true && check.lineName !== null ? `${check.lineName}: ` : ''
   const number = 'index' in check.subject ? ` ${check.subject.index + 1}` : ''
   const drive = `${check.at ? ` at ${check.at.name}` : ''}${STATE_WORDS[check.state]}`
   switch (check.quantity) {
@@ -127,28 +131,28 @@ export function checkLabel(check: LabelledCheck, manyLines = false): string {
     case 'plunge-left':
       return `${line}plunge left of shaft${number}${drive}`
     case 'chain-wrap':
-      return chainLabel(check, 'wrap')
+      return chainLabel(check, 'wrap', manyLines === 'within')
     case 'chain-teeth':
-      return chainLabel(check, 'teeth')
+      return chainLabel(check, 'teeth', manyLines === 'within')
     case 'chain-offset':
-      return chainLabel(check, 'offset')
+      return chainLabel(check, 'offset', manyLines === 'within')
     case 'chain-angle':
-      return chainLabel(check, 'angle')
+      return chainLabel(check, 'angle', manyLines === 'within')
     case 'chain-centre':
-      return chainLabel(check, 'shaft to shaft')
+      return chainLabel(check, 'shaft to shaft', manyLines === 'within')
     case 'chain-slack':
     case 'chain-slack-upright':
-      return chainLabel(check, 'slack')
+      return chainLabel(check, 'slack', manyLines === 'within')
     case 'chain-ratio':
-      return chainLabel(check, 'ratio')
+      return chainLabel(check, 'ratio', manyLines === 'within')
     case 'chain-safety':
-      return chainLabel(check, 'strength to pull')
+      return chainLabel(check, 'strength to pull', manyLines === 'within')
     case 'chain-backlash':
-      return chainLabel(check, 'play at the wheel')
+      return chainLabel(check, 'play at the wheel', manyLines === 'within')
     case 'adjuster-left':
-      return chainLabel(check, 'room left in its adjuster')
+      return chainLabel(check, 'room left in its adjuster', manyLines === 'within')
     case 'sprocket-ground':
-      return chainLabel(check, 'ground clearance')
+      return chainLabel(check, 'ground clearance', manyLines === 'within')
     case 'gap':
       return `${'name' in check.subject ? check.subject.name : check.quantity}${drive}`
     default:
@@ -157,10 +161,10 @@ export function checkLabel(check: LabelledCheck, manyLines = false): string {
 }
 
 /** What is checked of a chain: "drive chain: wrap of front sprocket at droop". */
-function chainLabel({ subject, at }: LabelledCheck, what: string): string {
+function chainLabel({ subject, at }: LabelledCheck, what: string, within: boolean): string {
   if (subject.of !== 'chain') return what
   const where = at ? ` at ${at.name}` : ''
-  return `${subject.name}: ${what}${subject.sprocket ? ` of ${subject.sprocket.name}` : ''}${where}`
+  return `${within ? '' : `${subject.name}: `}${what}${subject.sprocket ? ` of ${subject.sprocket.name}` : ''}${where}`
 }
 
 /** The verdict with its margin in words: "holds by 1.4°", "out by 0.3°", "unknown". */

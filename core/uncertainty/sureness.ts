@@ -52,7 +52,14 @@ export function sureEvaluation(evaluation: Evaluation, sureness: Sureness): Eval
     checks: chain.checks.map((check) => sureCheck(check, sureness)),
   }))
   const checks = checksOf({ lines, gaps, chains })
-  return { ...evaluation, lines, gaps, chains, checks, verdict: gravest(checks.map(({ verdict }) => verdict)) }
+  return {
+    ...evaluation,
+    lines,
+    gaps,
+    chains,
+    checks,
+    verdict: gravest(checks.map(({ verdict }) => verdict)),
+  }
 }
 
 /** True when the likely truths of a check lie on both sides of its failing limit: another reading could turn the verdict. */

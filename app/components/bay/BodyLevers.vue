@@ -15,8 +15,11 @@ const own = computed(() => build.levers.filter((lever) => lever.body === body.id
 const kinds = computed(() =>
   LEVER_KINDS.filter(
     (kind) =>
-      // A link is made adjustable where the links are told.
-      kind !== 'link-length' && isLeverOn(kind, body.kind) && !own.value.some((lever) => lever.kind === kind),
+      // A link is made adjustable where the links are told, a sprocket where its chain is.
+      kind !== 'link-length' &&
+      kind !== 'spacer' &&
+      isLeverOn(kind, body.kind) &&
+      !own.value.some((lever) => lever.kind === kind),
   ).map((value) => ({ value, label: words.kinds[value] })),
 )
 const wanted = ref<LeverKind | undefined>()

@@ -18,7 +18,11 @@ import { useWhy } from '~/stores/why'
 import { useWorkbench } from '~/stores/workbench'
 import type { UnitSettings } from '~~/core/units/unitSettings'
 
-const { check, units, many } = defineProps<{ check: Check; units: UnitSettings; many: boolean }>()
+const { check, units, many } = defineProps<{
+  check: Check
+  units: UnitSettings
+  many: boolean | 'within'
+}>()
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const drawer = useDrawer()
@@ -58,7 +62,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
       <span class="margin figure" :class="`is-${check.verdict}`">{{ marginText(check, units) }}</span>
     </button>
     <p v-if="isOpen" class="reason">
-      <TermText :text="checkSentence(check, units, many)" />
+      <TermText :text="checkSentence(check, units, many === true)" />
       <template v-if="check.probability !== null">{{
         texts.sure.likely(likelihoodText(check.probability))
       }}</template>

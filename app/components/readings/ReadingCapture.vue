@@ -37,7 +37,7 @@ const mistakes = computed(() =>
     : readings.mistakes.filter((one) => step.reading !== null && one.readingIds.includes(step.reading.id)),
 )
 const crowded = computed(() => instrument.isConnected || mistakes.value.length > 0)
-const needsWay = computed(() => isTyped.value && draft.value.way === '')
+const needsWay = computed(() => isTyped.value && draft.value.way === '' && words.value.ways.length > 0)
 
 watch(
   () => step.id,
@@ -108,6 +108,7 @@ function repeat() {
     </div>
 
     <WayChoice
+      v-if="words.ways.length > 0"
       :step="step"
       :words="words"
       :method="draft.method"

@@ -22,7 +22,8 @@ const ZERO: Choice = {
   ],
 }
 const workbench = useWorkbench()
-const isAngle = computed(() => !step.quantity.startsWith('point') && step.quantity !== 'gap')
+const LENGTHS: readonly TourStep['quantity'][] = ['gap', 'sprocket-face', 'chain-slack']
+const isAngle = computed(() => !step.quantity.startsWith('point') && !LENGTHS.includes(step.quantity))
 const tools = computed(() =>
   (workbench.build?.tools ?? []).filter(
     (tool) => (tool.kind === 'level') === isAngle.value && !tool.simulated,
@@ -132,6 +133,18 @@ const summary = computed(() => {
         @update:model-value="emit('set', { aboveWay: $event === true ? 'below' : 'above' })"
       />
     </div>
+    <UFormField
+      v-if="step.quantity === 'sprocket-face'"
+      :label="words.faceRadius"
+      :help="words.faceRadiusHelp"
+    >
+      <UInput
+        :model-value="draft.radius"
+        maxlength="60"
+        data-testid="face-radius"
+        @update:model-value="emit('set', { radius: String($event) })"
+      />
+    </UFormField>
     <UFormField v-if="tools.length > 1" :label="words.tool">
       <USelect
         :model-value="tool?.id"

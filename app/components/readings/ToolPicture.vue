@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TourStep } from '~~/core/readings/tour'
+import { faceOf, type TourStep } from '~~/core/readings/tour'
 import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
@@ -8,6 +8,9 @@ const { step, method } = defineProps<{ step: TourStep; method: 'along' | 'face' 
 const isNose = computed(() => step.role === 'joint' && step.body === 'axle')
 const scene = computed(() => {
   if (step.toward) return 'gap'
+  if (step.quantity === 'sprocket-face') return 'face'
+  if (step.quantity === 'chain-slack') return 'slack'
+  if (step.role === 'sprocket' || step.role === 'bearing') return 'sprocket'
   if (step.quantity === 'chassis-fall') return 'rail'
   if (step.quantity === 'chassis-roll') return 'across'
   if (step.quantity === 'shaft-level') return 'shaft'
@@ -43,9 +46,24 @@ const between = computed(() => {
     ? { wall: 'M70 20H90V120H70Z', part: 'M130 34H240V110H130Z', tool: 'M90 68H130V76H90Z', word }
     : { wall: 'M270 20H290V120H270Z', part: 'M120 34H230V110H120Z', tool: 'M230 68H270V76H230Z', word }
 })
+/** Where on its face a sprocket is read, seen from the left, and where that is along the line seen from above or from behind. */
+const face = computed(() => {
+  const { place } = faceOf(step.target)
+  const spots = { front: [42, 70], rear: [138, 70], top: [90, 22], bottom: [90, 118] } as const
+  const [x, y] = spots[place]
+  const isAlong = place === 'front' || place === 'rear'
+  return {
+    x,
+    y,
+    isAlong,
+    reach: place === 'front' || place === 'top' ? 216 : 312,
+    word: isAlong ? pictured.fromAbove : pictured.fromBehind,
+  }
+})
 /** The measured middle in each scene. */
 const target = computed(() => {
   if (scene.value === 'mount') return [200, 74] as const
+  if (scene.value === 'sprocket') return [216, 70] as const
   if (scene.value === 'hole') return [212, 62] as const
   if (step.role === 'axle-centre') return [276, 76] as const
   if (scene.value === 'axle') return [128, 62] as const
@@ -61,6 +79,32 @@ const target = computed(() => {
       <path :d="between.wall" class="wall" />
       <path :d="between.tool" class="tool" />
       <text x="14" y="24" class="word">{{ between.word }}</text>
+    </g>
+    <g v-else-if="scene === 'face'">
+      <circle cx="90" cy="70" r="50" class="part" stroke-dasharray="5 3" />
+      <circle cx="90" cy="70" r="44" class="part" />
+      <circle cx="90" cy="70" r="13" class="glass" />
+      <path d="M6 18H34M6 18l8-5M6 18l8 5" class="way" />
+      <circle :cx="face.x" :cy="face.y" r="7" class="target" />
+      <path d="M206 92H322" class="sprocket-edge" />
+      <path d="M190 52H340" class="laser" />
+      <path :d="`M${face.reach} 54V88`" class="tape" />
+      <circle :cx="face.reach" cy="90" r="6" class="target" />
+      <text x="190" y="26" class="word">{{ face.word }}</text>
+      <text x="190" y="124" class="word">{{ pictured.lineHeld }}</text>
+    </g>
+    <g v-else-if="scene === 'slack'">
+      <circle cx="66" cy="62" r="24" class="part" />
+      <circle cx="282" cy="62" r="44" class="part" />
+      <path d="M64 38 276 18" class="chain" />
+      <path d="M66 86Q176 122 280 106" class="chain" />
+      <path d="M66 86Q176 84 280 106" class="chain away" />
+      <path d="M176 90V116M176 90l-4 7M176 90l4 7M176 116l-4 -7M176 116l4 -7" class="way" />
+    </g>
+    <g v-else-if="scene === 'sprocket'">
+      <circle cx="216" cy="70" r="56" class="part" stroke-dasharray="5 3" />
+      <circle cx="216" cy="70" r="50" class="part" />
+      <path d="M20 14 214 14M20 126 214 126" class="chain" />
     </g>
     <g v-else-if="scene === 'rail'">
       <path d="M14 66 340 78V98L14 86Z" class="part" />
@@ -172,6 +216,24 @@ const target = computed(() => {
 }
 .bar {
   fill: var(--hair);
+}
+.chain {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 4;
+  stroke-dasharray: 7 3;
+}
+.away {
+  opacity: 0.4;
+}
+.laser {
+  stroke: var(--out);
+  stroke-width: 2;
+  stroke-dasharray: 12 4 2 4;
+}
+.sprocket-edge {
+  stroke: var(--part-line);
+  stroke-width: 9;
 }
 .glass {
   fill: var(--wash);

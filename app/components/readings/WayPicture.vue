@@ -19,7 +19,9 @@ const dot = computed(() => {
     rearward: [74, 17],
     forward: [22, 17],
   }
-  return picture.value === '' ? places[way] : undefined
+  // Where the line stands to one side of a face, the face lies to the other side of the line.
+  const seen = quantity === 'sprocket-face' ? (way === 'left' ? 'right' : 'left') : way
+  return picture.value === '' ? places[seen] : undefined
 })
 const line = computed(() =>
   quantity === 'point-height' ? 'M10 17H86' : quantity === 'point-station' ? 'M48 3V31' : 'M48 2V32',

@@ -22,7 +22,7 @@ const id = computed(() => String(route.params.id))
 /** The parts of measuring are one stage of the work. */
 const MEASURING = ['readings', 'setups', 'tools', 'datum', 'compare']
 /** So are the views of the line. */
-const LINING = ['line', 'parts', 'strength', 'schools', 'map']
+const LINING = ['line', 'chains', 'parts', 'strength', 'schools', 'map']
 const PLACING = ['place', 'mating', 'weight', 'way-in', 'trace']
 const current = computed(() => {
   const part = String(route.path.split('/')[3] ?? '')

@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
+import type { Build } from '~~/core/project/build'
+import { USUAL_WORN_PERCENT, type ChainLine } from '~~/core/project/chainLine'
+import { linksText } from '~~/core/text/chainText'
+import { leverName } from '~~/core/text/leverText'
+import { chainTexts } from '~/texts/chains'
+import { useChains } from '~/stores/chains'
+
+/** What the chain itself is: pitch, links, wear, strength, and what tightens it. */
+const { build, now } = defineProps<{ build: Build; now: ChainEvaluation }>()
+const chains = useChains()
+const words = chainTexts.chain
+const chain = computed(() => now.chain)
+const change = (changed: {
+  readonly [K in keyof Omit<ChainLine, 'id' | 'sprockets'>]?: ChainLine[K] | undefined
+}) => chains.change(chain.value.id, changed)
+const rename = (name: string) => name.trim() !== '' && change({ name: name.trim().slice(0, 200) })
+const links = computed(() => (now.linksToOrder.known ? now.linksToOrder.value : null))
+const linksHelp = computed(() => (links.value === null ? '' : words.linksHelp(linksText(links.value))))
+const isOdd = computed(() => (chain.value.links ?? 0) % 2 === 1)
+/** An odd number of links says by itself that one of them is a half link. */
+const setLinks = (count: number | undefined) =>
+  change({ links: count, ...(count !== undefined && count % 2 === 1 && { halfLink: true }) })
+const NONE = 'none'
+const adjusters = computed(() => [
+  { value: NONE, label: words.noAdjuster },
+  ...build.levers.flatMap((lever) =>
+    lever.kind === 'spacer' ? [] : [{ value: lever.id, label: leverName(build, lever) }],
+  ),
+])
+</script>
+
+<template>
+  <section class="plain-card" :aria-label="words.title">
+    <h2>{{ words.title }}</h2>
+    <div class="fields">
+      <UFormField :label="words.name">
+        <UInput
+          :model-value="chain.name"
+          class="w-full"
+          maxlength="200"
+          @change="rename(($event.target as HTMLInputElement).value)"
+        />
+      </UFormField>
+      <FigureField
+        :label="words.pitch"
+        unit="mm"
+        :least="1"
+        :most="200"
+        required
+        :value="chain.pitchMm"
+        @change="$event !== undefined && change({ pitchMm: $event })"
+      />
+      <div>
+        <FigureField
+          :label="words.links"
+          :least="1"
+          :most="5000"
+          :help="linksHelp"
+          :value="chain.links"
+          @change="setLinks($event === undefined ? undefined : Math.round($event))"
+        />
+        <UButton
+          v-if="links !== null && links !== chain.links"
+          size="sm"
+          variant="link"
+          @click="setLinks(links)"
+          >{{ words.take(linksText(links)) }}</UButton
+        >
+      </div>
+      <FigureField
+        :label="words.wear"
+        unit="%"
+        :most="10"
+        :value="chain.wearPercent"
+        @change="change({ wearPercent: $event })"
+      />
+      <FigureField
+        :label="words.worn"
+        unit="%"
+        :most="10"
+        :value="chain.wornPercent ?? USUAL_WORN_PERCENT"
+        @change="change({ wornPercent: $event })"
+      />
+      <template v-if="chain.duty === 'drive'">
+        <FigureField
+          :label="words.tensile"
+          unit="N"
+          :least="1"
+          :most="10000000"
+          :value="chain.tensileN"
+          @change="change({ tensileN: $event })"
+        />
+        <FigureField
+          :label="words.mass"
+          unit="kg"
+          :most="100"
+          :value="chain.massKgPerM"
+          @change="change({ massKgPerM: $event })"
+        />
+      </template>
+      <FigureField
+        v-else
+        :label="words.turns"
+        :least="0.1"
+        :most="20"
+        :value="chain.wheelTurns"
+        @change="change({ wheelTurns: $event })"
+      />
+      <UFormField :label="words.adjuster">
+        <USelect
+          :model-value="chain.adjuster ?? NONE"
+          :items="adjusters"
+          class="w-full"
+          @update:model-value="change({ adjuster: $event === NONE ? undefined : $event })"
+        />
+      </UFormField>
+    </div>
+    <div class="ticks">
+      <UCheckbox
+        :model-value="chain.halfLink === true"
+        :label="words.half"
+        :disabled="isOdd"
+        @update:model-value="change({ halfLink: $event === true ? true : undefined })"
+      />
+      <UCheckbox
+        v-if="chain.duty === 'drive'"
+        :model-value="chain.turnsBackward === true"
+        :label="words.backward"
+        @update:model-value="change({ turnsBackward: $event === true ? true : undefined })"
+      />
+    </div>
+    <p v-if="isOdd" class="soft">{{ words.odd }}</p>
+    <div>
+      <UButton
+        size="sm"
+        variant="ghost"
+        color="neutral"
+        icon="i-lucide-trash-2"
+        @click="chains.remove(chain.id)"
+        >{{ chainTexts.remove(chain.name) }}</UButton
+      >
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px 14px;
+  align-items: start;
+}
+.ticks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+}
+</style>

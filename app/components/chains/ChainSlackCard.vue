@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import type { AdjusterPlace } from '~~/core/chain/adjuster'
+import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
+import type { Build } from '~~/core/project/build'
+import { USUAL_WORN_PERCENT } from '~~/core/project/chainLine'
+import { adjusterText, percentText, slotEndText } from '~~/core/text/chainText'
+import { leverAmount } from '~~/core/text/leverText'
+import { chainTexts } from '~/texts/chains'
+import { useFormat } from '~/composables/useFormat'
+import { useLevers } from '~/stores/levers'
+
+/** How far a chain hangs against what is wanted, and the way of what tightens it. */
+const { build, now } = defineProps<{ build: Build; now: ChainEvaluation }>()
+const levers = useLevers()
+const { length, units } = useFormat()
+const words = chainTexts.slack
+const travelWords = chainTexts.travel
+const waits = computed(() => (now.slack.known ? '' : now.slack.missing.map(({ what }) => what).join('; ')))
+const facts = computed(() => {
+  const { slack, neededMm, centreMm } = now
+  const by = slack.known ? (slack.value.by === 'links' ? words.byLinks : words.byReading) : ''
+  return [
+    ...(slack.known
+      ? [
+          [words.excess, length(slack.value.excessMm), ''],
+          [words.has, length(slack.value.lengthMm), by],
+        ]
+      : []),
+    ...(neededMm.known ? [[words.needs, length(neededMm.value), '']] : []),
+    ...(centreMm.known ? [[words.centre, length(centreMm.value), '']] : []),
+  ] as [string, string, string][]
+})
+const adjuster = computed(() => (now.adjuster?.known ? now.adjuster.value : null))
+const places = computed(() => {
+  const found = adjuster.value
+  if (!found) return []
+  const row = (name: string, place: AdjusterPlace) => ({
+    name,
+    text: adjusterText(found, place, units.value),
+    end: slotEndText(found, place, units.value) ?? '',
+  })
+  const worn = percentText(now.chain.wornPercent ?? USUAL_WORN_PERCENT)
+  return [
+    row(words.right, found.right),
+    row(words.taut, found.taut),
+    ...(found.fresh.known ? [row(words.fresh, found.fresh.value)] : []),
+    ...(found.worn.known ? [row(words.worn(worn), found.worn.value)] : []),
+  ]
+})
+/** Where the right slack is, to the step of the lever. */
+const wanted = computed(() => {
+  const found = adjuster.value
+  if (!found || !('at' in found.right)) return null
+  const { step } = found.lever
+  const amount = Math.round(Math.round(found.right.at / step) * step * 1e6) / 1e6
+  return Math.abs(amount - found.standsMm) < step / 2 ? null : amount
+})
+function set(amount: number) {
+  if (!adjuster.value) return
+  levers.hold(adjuster.value.lever.id, amount)
+  levers.release('Set the slack')
+}
+</script>
+
+<template>
+  <section class="plain-card" :aria-label="words.title">
+    <h2>{{ words.title }}</h2>
+    <p class="soft">{{ words.help }}</p>
+    <p v-if="waits" role="status">{{ chainTexts.pull.waits(waits) }}</p>
+    <p v-else-if="now.slack.known" class="slack">
+      <span
+        >{{ words.now }}
+        <strong data-testid="slack-now">{{
+          now.slack.value.playMm === null
+            ? chainTexts.side.tooShort(length(-now.slack.value.excessMm))
+            : length(now.slack.value.playMm)
+        }}</strong></span
+      >
+      <span v-if="now.slack.value.wantedMm" class="soft" data-testid="slack-wanted">{{
+        chainTexts.side.wanted(length(now.slack.value.wantedMm[0]), length(now.slack.value.wantedMm[1]))
+      }}</span>
+    </p>
+    <template v-if="adjuster">
+      <AdjusterBar :build="build" :adjuster="adjuster" />
+      <dl>
+        <template v-for="{ name, text, end } in places" :key="name">
+          <dt>{{ name }}</dt>
+          <dd>
+            {{ text }} <span class="soft">{{ end }}</span>
+          </dd>
+        </template>
+        <template v-if="adjuster.leftMm.known">
+          <dt>{{ words.left }}</dt>
+          <dd>{{ length(adjuster.leftMm.value) }}</dd>
+        </template>
+      </dl>
+      <UButton
+        v-if="wanted !== null"
+        class="does"
+        size="sm"
+        variant="outline"
+        icon="i-lucide-check"
+        @click="set(wanted)"
+        >{{ words.set(leverAmount(adjuster.lever, wanted, units)) }}</UButton
+      >
+    </template>
+    <p v-else-if="!now.adjuster" class="soft">{{ words.none }}</p>
+    <template v-if="now.travel">
+      <h3>{{ travelWords.title }}</h3>
+      <dl>
+        <dt>{{ travelWords.tightest }}</dt>
+        <dd data-testid="chain-tightest">{{ travelWords.at(now.travel.tightest.place) }}</dd>
+        <dt>{{ travelWords.slackest }}</dt>
+        <dd>{{ travelWords.at(now.travel.slackest.place) }}</dd>
+        <dt>{{ travelWords.swing }}</dt>
+        <dd>{{ length(now.travel.tightest.neededMm - now.travel.slackest.neededMm) }}</dd>
+      </dl>
+      <p class="soft">{{ travelWords.hint }}</p>
+    </template>
+    <dl class="rest">
+      <template v-for="[name, value, by] in facts" :key="name">
+        <dt>{{ name }}</dt>
+        <dd>
+          {{ value }} <span class="soft">{{ by }}</span>
+        </dd>
+      </template>
+    </dl>
+  </section>
+</template>
+
+<style scoped>
+.does {
+  justify-self: start;
+}
+.slack {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 14px;
+}
+strong {
+  font-family: var(--font-figure);
+  font-size: 1.375rem;
+  font-weight: 600;
+  font-variant-numeric: tabular-nums;
+}
+.rest {
+  padding-top: 10px;
+  border-top: 1px solid var(--hair);
+}
+</style>
