@@ -26,7 +26,9 @@ export const useInstrument = defineStore('instrument', () => {
 
   /** The tool that fits a step. */
   const kindFor = (step: TourStep): InstrumentKind =>
-    step.quantity.startsWith('point') || step.quantity === 'gap' ? 'laser' : 'level'
+    step.quantity.startsWith('point') || ['gap', 'sprocket-face', 'chain-slack'].includes(step.quantity)
+      ? 'laser'
+      : 'level'
 
   /** What the simulation lets the tool lie on: the last reading of the step, else a usual figure. */
   function truthFor(step: TourStep): number {

@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
-import type { LayoutKey } from '~~/core/layouts/layouts'
+import type { Beginning } from '~~/core/layouts/beginBuild'
 import type { NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
@@ -95,7 +95,7 @@ export const useLibrary = defineStore('library', () => {
 
   async function create(
     wanted: Omit<NewBuild, 'id' | 'date'>,
-    layout: LayoutKey = 'one-piece',
+    layout: Beginning = 'one-piece',
   ): Promise<string | null> {
     askToPersist()
     const date = new Date().toISOString().slice(0, 10)

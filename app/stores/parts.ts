@@ -11,7 +11,8 @@ import {
   type PartPlace,
 } from '~~/core/layouts/partEdits'
 import { withoutSeatAxis, withSeatAxis } from '~~/core/layouts/seatAxis'
-import { SLIP_LIMITS, withLines, withMissingLimits } from '~~/core/layouts/beginBuild'
+import { SLIP_LIMITS, withLines } from '~~/core/layouts/beginBuild'
+import { withMissingLimits } from '~~/core/layouts/withMissingLimits'
 import { missingLimits } from '~~/core/limits/usualLimit'
 import type { LimitEntry, Quantity } from '~~/core/project/limit'
 import type { FigurePath } from '~~/core/parts/dimensions'

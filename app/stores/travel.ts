@@ -10,7 +10,7 @@ import {
   type TravelChange,
 } from '~~/core/layouts/motionEdits'
 import { withHubMotion, withLength, withoutLength, type HubWay } from '~~/core/layouts/hubEdits'
-import { withMissingLimits } from '~~/core/layouts/beginBuild'
+import { withMissingLimits } from '~~/core/layouts/withMissingLimits'
 import { placesOfLine } from '~~/core/check/lineStates'
 import { placeName } from '~~/core/check/placeName'
 import { crossMap } from '~~/core/model/crossMap'

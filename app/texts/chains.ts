@@ -1,6 +1,12 @@
 /** Phrases of chains, their sprockets, live axles and gearing. */
 export const chainTexts = {
   title: 'Chains',
+  beginning: 'Chain to a live axle, no shaft',
+  noLine: {
+    title: 'No line of shafts in this build',
+    lead: 'What turns here goes by chains. A shaft with joints can be added as a line.',
+    chains: 'See the chains',
+  },
   lead: 'Drawn link by link, to scale. Drag what tightens it, or type it at the right.',
   none: 'No chain in this build.',
   noneLead:
@@ -121,6 +127,9 @@ export const chainTexts = {
     wrap: 'Wrap',
     mesh: 'Teeth in mesh',
     size: 'Over its teeth',
+    turns: 'Turns',
+    turnsIs: (times: string, isAgainst: boolean) =>
+      `${times} for one of the first${isAgainst ? ', the other way' : ''}`,
     overhung: (name: string) =>
       `${name} is held beyond its bearings only: at a steering chain a second bearing belongs on its other side.`,
   },
@@ -141,6 +150,16 @@ export const chainTexts = {
     swing: 'Chain speed swings',
     swingOf: (name: string, percent: string) => `${percent} within each tooth of the ${name}`,
     note: 'The chain’s maker has the last word on load, speed and oiling.',
+  },
+  steering: {
+    title: 'What the steering gets',
+    ratio: 'Turns of the wheel for one at the far end',
+    ratioIs: (ratio: string) => ratio,
+    lockToLock: 'Lock to lock',
+    untold: 'not told: turns of the steering wheel',
+    turns: (wheel: string, far: string) => `${wheel} turns of the wheel, ${far} at the far end`,
+    play: 'Play at the wheel',
+    from: (excess: string) => `from ${excess} of chain to spare`,
   },
   gearing: {
     title: 'Sprockets for a top speed',

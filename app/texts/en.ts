@@ -388,6 +388,7 @@ export const texts = {
     most: 'Most of it from',
   },
   sheet: {
+    chains: { title: 'Chains' },
     print: 'Print',
     title: 'Setting sheet',
     position: 'position',

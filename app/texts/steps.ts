@@ -10,12 +10,11 @@ export interface StepWords {
   readonly ways: readonly (readonly [string, string])[]
 }
 
-const HELD = 'Laser or straight-edge along both sprockets, held still for all of them.'
 const FACE_HINTS = {
-  front: `${HELD} From the line to the face at the front edge, level with the shaft.`,
-  rear: `${HELD} From the line to the face at the rear edge, level with the shaft. Front and rear show how it is turned.`,
-  top: `${HELD} From the line to the face straight above the shaft.`,
-  bottom: `${HELD} From the line to the face straight below the shaft. Top and bottom show how it leans.`,
+  front: 'From the laser or straight-edge to the face at its front edge, level with the shaft.',
+  rear: 'From the line to the face at its rear edge. Front and rear show how it is turned.',
+  top: 'From the line to the face straight above the shaft.',
+  bottom: 'From the line to the face straight below the shaft. Top and bottom show how it leans.',
 } as const
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
@@ -107,7 +106,7 @@ export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
     case 'chain-slack':
       return {
         title: `${capital(name)}, slack`,
-        hint: 'Engine off, key out. At the middle of the slack run, lift the chain by hand as far as it goes, then press it down: read the whole way. All slack in that run: turn the wheel until the other run is taut.',
+        hint: 'Engine off, key out. Turn the wheel until the other run is taut. At the middle of the slack run: from lifted to pressed down by hand, the whole way.',
         unit: 'length',
         ways: [],
       }

@@ -1,6 +1,7 @@
 import type { Build } from '../project/build'
 import { displaySides } from '../project/repair'
-import type { MeasuredReading, Reading } from '../project/reading'
+import { sprocketName, sprocketsOf } from '../project/chainLine'
+import { FACE_PLACES, type MeasuredReading, type Reading } from '../project/reading'
 import { LENGTH_UNITS, type LengthUnit } from '../units/unitSettings'
 import { isRepeatable } from '../readings/scatter'
 import { parseAngle } from '../units/parseAngle'
@@ -22,6 +23,8 @@ export const COLUMNS = [
   'above centreline',
   'above way',
   'display',
+  'place',
+  'radius',
   'tool',
   'taken at',
   'taken by',
@@ -40,10 +43,13 @@ export const CSV_KINDS = [
   'point-offset',
   'point-height',
   'gap',
+  'sprocket-face',
+  'chain-slack',
 ] as const
 
 /** Kinds whose figure is a length. */
-const isLength = (kind: (typeof CSV_KINDS)[number]): boolean => kind.startsWith('point') || kind === 'gap'
+const isLength = (kind: (typeof CSV_KINDS)[number]): boolean =>
+  kind.startsWith('point') || kind === 'gap' || kind === 'sprocket-face' || kind === 'chain-slack'
 
 /** A table: header and rows, one row a repeat. */
 export interface CsvTable {
@@ -73,7 +79,7 @@ export function readingTable(build: Build): CsvTable {
       nameIn(build.trials, reading.trial),
       reading.kind,
       targetName(build, reading),
-      reading.kind === 'shaft-level' ? String(reading.shaft + 1) : '',
+      shaftCell(reading),
       rawWay(reading),
       reading.kind === 'axis-face' ? reading.from : '',
       'zero' in reading ? (reading.zero ?? '') : '',
@@ -81,6 +87,8 @@ export function readingTable(build: Build): CsvTable {
       reading.kind === 'point-offset' ? (reading.aboveCentreline ?? '') : '',
       reading.kind === 'point-offset' ? (reading.aboveCentrelineWay ?? '') : '',
       'display' in reading ? (reading.display ?? '') : '',
+      reading.kind === 'sprocket-face' ? reading.place : '',
+      reading.kind === 'sprocket-face' ? (reading.radius ?? '') : '',
       nameIn(build.tools, reading.tool),
       reading.takenAt ?? '',
       reading.takenBy ?? '',
@@ -91,6 +99,12 @@ export function readingTable(build: Build): CsvTable {
     ]),
   )
   return { header, rows }
+}
+
+/** Which shaft of a line, or which run of a chain, counted from 1; empty for all else. */
+function shaftCell(reading: CsvReading): string {
+  if (reading.kind === 'shaft-level') return String(reading.shaft + 1)
+  return reading.kind === 'chain-slack' && reading.span !== undefined ? String(reading.span + 1) : ''
 }
 
 type CsvReading = Extract<MeasuredReading, { kind: (typeof CSV_KINDS)[number] }>
@@ -107,8 +121,15 @@ function targetName(build: Build, reading: CsvReading): string {
     return build.points.find((point) => point.id === reading.point)?.name ?? reading.point
   if ('line' in reading) return build.lines.find((line) => line.id === reading.line)?.name ?? reading.line
   if ('gap' in reading) return build.gaps.find((gap) => gap.id === reading.gap)?.name ?? reading.gap
+  if ('sprocket' in reading)
+    return namedSprockets(build).find(({ id }) => id === reading.sprocket)?.name ?? reading.sprocket
+  if ('chain' in reading) return build.chains?.find(({ id }) => id === reading.chain)?.name ?? reading.chain
   return ''
 }
+
+/** Sprockets by the names they are called. */
+const namedSprockets = (build: Build) =>
+  sprocketsOf(build).map((sprocket) => ({ id: sprocket.id, name: sprocketName(sprocket) }))
 
 /** One thing wrong with a table, at its line; the header is line 1. */
 export interface CsvProblem {
@@ -305,6 +326,24 @@ function rowTarget(
     const gap = named(build.gaps, name)
     return gap ? { gap: gap.id } : `there is no gap "${name}"`
   }
+  if (kind === 'sprocket-face') {
+    const sprocket = named(namedSprockets(build), name)
+    const place = FACE_PLACES.find((one) => one === cell('place').toLowerCase())
+    if (!sprocket) return `there is no sprocket "${name}"`
+    if (!place) return `place "${cell('place')}" is not one of: ${FACE_PLACES.join(', ')}`
+    return {
+      sprocket: sprocket.id,
+      place,
+      ...(cell('radius') !== '' && { radius: cell('radius').slice(0, 200) }),
+    }
+  }
+  if (kind === 'chain-slack') {
+    const chain = named(build.chains ?? [], name)
+    if (!chain) return `there is no chain "${name}"`
+    if (cell('shaft') === '') return { chain: chain.id }
+    const span = Number(cell('shaft')) - 1
+    return chain.sprockets[span] ? { chain: chain.id, span } : `"${name}" has no run "${cell('shaft')}"`
+  }
   const point = named(build.points, name)
   return point ? { point: point.id } : `there is no point "${name}"`
 }
@@ -321,6 +360,8 @@ const WAYS: Readonly<
   'point-offset': { key: 'side', words: ['left', 'right'] },
   'point-height': { key: 'way', words: ['above', 'below'] },
   gap: { key: 'way', words: ['free', 'overlap'] },
+  'sprocket-face': { key: 'stands', words: ['left', 'right'] },
+  'chain-slack': { key: 'way', words: [] },
 }
 
 function rowWords(

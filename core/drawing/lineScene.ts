@@ -11,6 +11,7 @@ import type { Body } from '../project/body'
 import type { Build } from '../project/build'
 import { outputOf } from '../project/output'
 import { axisOf, pointOf } from '../readings/geometry'
+import { chainShapes, liveAxleShapes } from './chainShapes'
 import { sceneHandles, type SceneHandle } from './handles'
 import { hasOutline, outlineShapes, type SetBack } from './outlines'
 import { axleOf } from './axles'
@@ -54,6 +55,8 @@ export function lineScene(build: Build, now: Evaluation): LineScene {
     shapes: inViews((view) => [
       ...usualChassis(build, view, span, [front, rear]),
       ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE)),
+      ...liveAxleShapes(build, now, view),
+      ...chainShapes(now, view),
       ...lineShapes(now, view),
     ]),
     ghosts: inViews((view) =>

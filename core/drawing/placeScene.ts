@@ -7,6 +7,7 @@ import { add, dot, norm, scale, type Vec3 } from '../linalg/vec3'
 import { axlesOf, powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import { axleSweep } from './axles'
+import { chainShapes, liveAxleShapes } from './chainShapes'
 import { sceneHandles, type SceneHandle } from './handles'
 import { bodyShapes, mountPoints, usualChassis } from './lineScene'
 import { inViews, seen, VIEWS, type Shape, type View, type ViewPoint } from './shape'
@@ -84,12 +85,14 @@ export const placeGhosts = (
 export function placeScene(build: Build, now: Evaluation, moved: readonly string[]): PlaceScene {
   const mounts = mountPoints(build, now)
   return {
-    shapes: inViews((view) =>
-      bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE), {
+    shapes: inViews((view) => [
+      ...bodyShapes(build, now, view, (body) => now.moves.get(body) ?? known(NO_MOVE), {
         hasItems: true,
         shows: ({ id }) => moved.includes(id),
       }),
-    ),
+      ...liveAxleShapes(build, now, view),
+      ...chainShapes(now, view),
+    ]),
     mounts: inViews((view) => mounts.map((point) => seen(point, view))),
     gaps: now.gaps.flatMap(sceneGap),
     handles: sceneHandles(build, now).filter(({ arm }) => arm === 0),

@@ -1,8 +1,9 @@
-import { missingLimits } from '../limits/usualLimit'
 import type { Build } from '../project/build'
 import type { Quantity } from '../project/limit'
 import { bareBuild, newBuild, type NewBuild } from '../project/newBuild'
+import { withNewChain } from './chainEdits'
 import { LAYOUTS, type Layout, type LayoutKey } from './layouts'
+import { withMissingLimits } from './withMissingLimits'
 import { withLayout } from './withLayout'
 
 /** What a shaft that grows longer and shorter is judged by. */
@@ -19,19 +20,16 @@ export function withLines(build: Build, layout: Layout): Build {
   return withMissingLimits(withLayout(build, layout), slips)
 }
 
-/** A build that has a usual limit for each of the quantities it had none for. */
-export function withMissingLimits(build: Build, quantities: readonly Quantity[]): Build {
-  const added = missingLimits(build.limits, quantities)
-  if (added.length === 0) return build
-  return { ...build, limits: { ...build.limits, entries: [...build.limits.entries, ...added] } }
-}
+/** What a build may begin with: the lines of a layout, or a chain to a live axle. */
+export type Beginning = LayoutKey | 'chain'
 
 /**
  * A build with nothing read yet that begins with a layout.
  *
  * @throws Error for a layout that there is not
  */
-export function beginBuild(wanted: NewBuild, key: LayoutKey = 'one-piece'): Build {
+export function beginBuild(wanted: NewBuild, key: Beginning = 'one-piece'): Build {
+  if (key === 'chain') return withNewChain(bareBuild(wanted), 'drive', 'drive chain').build
   // The plain vehicle has points of its own by which its gearbox is told.
   if (key === 'one-piece') return newBuild(wanted)
   const layout = LAYOUTS.find((one) => one.key === key)

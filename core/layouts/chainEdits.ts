@@ -7,7 +7,7 @@ import type { Lever } from '../project/lever'
 import { CHAIN_LIMITS } from '../project/profiles'
 import { isUsed, withoutBody } from '../project/withoutBody'
 import { withoutLever } from '../project/withoutLever'
-import { withMissingLimits } from './beginBuild'
+import { withMissingLimits } from './withMissingLimits'
 import { idsOf, type Ids } from './withLayout'
 
 /** What a chain begins with, by what it does: usual teeth and pitch, to be put right. */

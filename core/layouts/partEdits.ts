@@ -196,7 +196,9 @@ export function withJointKind(build: Build, lineId: Id, index: number, kind: Joi
 
 /** Why a line has to stay; null for one that may go. */
 export const lineStaysBecause = (build: Build): string | null =>
-  build.lines.length > 1 ? null : 'a build keeps one line at least'
+  build.lines.length > 1 || (build.chains?.length ?? 0) > 0
+    ? null
+    : 'a build keeps one line or chain at least'
 
 /** A build without a line: its axes and points go where nothing else rests on them, its brackets and their levers with it. */
 export function withoutLine(build: Build, lineId: Id): Build {

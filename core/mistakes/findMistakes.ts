@@ -1,4 +1,5 @@
 import type { Build } from '../project/build'
+import { chainLengths } from './chainMistakes'
 import { shaftContradictions, wrongWay } from './contradictions'
 import { inchOrMm, swappedSides } from './lengthMistakes'
 import { faceOrTube, hangingAxles, noAttitude } from './levelMistakes'
@@ -15,6 +16,7 @@ const DETECTORS = [
   wrongWay,
   shaftContradictions,
   hangingAxles,
+  chainLengths,
 ]
 
 /**

@@ -9,6 +9,7 @@ export const MISTAKE_KINDS = [
   'wrong-way',
   'shaft-contradiction',
   'outlier',
+  'chain-length',
 ] as const
 export type MistakeKind = (typeof MISTAKE_KINDS)[number]
 

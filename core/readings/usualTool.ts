@@ -42,7 +42,8 @@ export const usualTool = (unit: FigureUnit): Tool =>
 
 /** Unit of what a reading tells. */
 export const unitOfReading = (reading: Reading): FigureUnit =>
-  reading.kind.startsWith('point') || ['setup-point', 'given-point', 'gap'].includes(reading.kind)
+  reading.kind.startsWith('point') ||
+  ['setup-point', 'given-point', 'gap', 'sprocket-face', 'chain-slack'].includes(reading.kind)
     ? 'mm'
     : 'deg'
 

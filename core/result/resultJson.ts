@@ -10,6 +10,7 @@ import { sureEvaluation } from '../uncertainty/sureness'
 import { checkLabel, checkSentence, marginText } from '../text/checkText'
 import { stateSentence } from '../text/stateSentence'
 import { degrees } from '../units/angle'
+import { chainJson, type ChainJson } from './chainJson'
 import { halfshaftJson, type HalfshaftJson } from './halfshaftJson'
 import { lineJson, type LineJson } from './lineJson'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
@@ -35,6 +36,7 @@ export interface ResultJson extends PlaceJson {
   readonly lines: readonly LineJson[]
   /** Lengths of shafts with a joint that plunges, through the whole travel. */
   readonly halfshafts: readonly HalfshaftJson[]
+  readonly chains: readonly ChainJson[]
   readonly checks: readonly CheckJson[]
   /** How sure the figures are; null when it was not asked for. */
   readonly uncertainty: UncertaintyJson | null
@@ -119,6 +121,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     points: build.points.map((point) => pointJson(point.id, evaluation)),
     lines: evaluation.lines.map((line) => lineJson(build, line)),
     halfshafts: evaluation.halfshafts.map((one) => halfshaftJson(one, sureness)),
+    chains: evaluation.chains.map(chainJson),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
     ...placeJson(build, evaluation),
     uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),

@@ -1,12 +1,15 @@
+import { linksText, offsetText, slackText } from './chainText'
 import { cutRows } from './cutText'
 import { worstCheck } from './stateSentence'
-import { checkLabel, checkValueText, marginText, plusMinusText } from './checkText'
+import { checkLabel, checkValueText, marginText, plusMinusText, sentenceCase } from './checkText'
 import { lieWords } from './echo'
 import { leverInstruction } from './leverText'
 import { lineFacts, lineSpread, spreadText, type FactGroup } from './lineFacts'
-import type { CheckState } from '../check/check'
+import type { Check, CheckState } from '../check/check'
+import type { ChainEvaluation } from '../model/chainEvaluation'
 import type { Evaluation, LineEvaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
+import { sprocketName } from '../project/chainLine'
 import type { Sureness } from '../uncertainty/monteCarlo'
 import type { Verdict } from '../project/limit'
 import { formatAngle, formatLength } from '../units/format'
@@ -32,6 +35,16 @@ export interface SheetGap {
   readonly verdict: Verdict
 }
 
+/** One chain on the sheet. */
+export interface SheetChain {
+  readonly name: string
+  readonly parts: string
+  readonly slack: string
+  /** How its sprockets stand to each other. */
+  readonly lines: readonly string[]
+  readonly checks: SettingSheet['checks']
+}
+
 /** What the printed page says; words and figures, no layout. */
 export interface SettingSheet {
   /** What to do at each lever that stands elsewhere than measured. */
@@ -52,6 +65,8 @@ export interface SettingSheet {
   }[]
   /** Gaps to check when it is set, tightest first. */
   readonly gaps: readonly SheetGap[]
+  /** What each chain is made of, how it is set, and what to find then. */
+  readonly chains: readonly SheetChain[]
   /** What has to be cut or dented, and how deep. */
   readonly cuts: readonly string[]
   readonly shafts: readonly FactGroup[]
@@ -92,7 +107,9 @@ export function settingSheet(
     hasDrive: now.lines.some((line) => line.drive?.known),
     isOut: now.verdict === 'out',
     missing:
-      now.checks.length === 0 ? ['a line of shafts, with its joints'] : now.missing.map(({ what }) => what),
+      now.checks.length === 0
+        ? ['a line of shafts, with its joints, or a chain']
+        : now.missing.map(({ what }) => what),
     joints: now.lines.flatMap((line, lineIndex) => {
       const before = measured.lines[lineIndex]
       return line.line.joints.map((joint, index) => ({
@@ -117,6 +134,7 @@ export function settingSheet(
         verdict: check.verdict,
       })),
     gaps: sheetGaps(build, now, measured),
+    chains: now.chains.map((chain) => sheetChain(build, chain)),
     cuts: cutRows(now, build.units).map(
       ({ name, depth, where, toKeep, isStructural }) =>
         `${name}: ${depth} deep at ${where}; ${toKeep}${isStructural ? '; structural' : ''}`,
@@ -127,6 +145,42 @@ export function settingSheet(
     setups: usedSetups(build),
     assumptions: now.assumptions,
     isWelded: build.levers.some((lever) => lever.kind === 'wedge' && (now.settings[lever.id] ?? 0) !== 0),
+  }
+}
+
+/** Checks of a chain that are felt or measured when it is set; teeth and ratio stand among its parts. */
+const SET_BY: readonly Check['quantity'][] = [
+  'chain-slack',
+  'chain-slack-upright',
+  'chain-offset',
+  'chain-angle',
+  'chain-backlash',
+  'adjuster-left',
+]
+
+function sheetChain(build: Build, now: ChainEvaluation): SheetChain {
+  const { chain, aligned, checks } = now
+  const { units } = build
+  const links = chain.links ?? (now.linksToOrder.known ? now.linksToOrder.value : null)
+  return {
+    name: sentenceCase(chain.name),
+    parts: [
+      ...chain.sprockets.map((sprocket) => `${sprocketName(sprocket)} ${sprocket.teeth} teeth`),
+      `pitch ${Number(chain.pitchMm.toFixed(3))} mm`,
+      ...(links === null ? [] : [linksText(links)]),
+    ].join(', '),
+    slack: slackText(now, units),
+    lines: aligned.map(
+      (one) => `${sentenceCase(sprocketName(one.sprocket))}: ${offsetText(now, one, units)}.`,
+    ),
+    checks: checks
+      .filter(({ quantity }) => SET_BY.includes(quantity))
+      .map((check) => ({
+        label: sentenceCase(checkLabel(check, 'within')),
+        value: [checkValueText(check, check.value, units), plusMinusText(check, units)].join(' ').trim(),
+        margin: marginText(check, units),
+        verdict: check.verdict,
+      })),
   }
 }
 

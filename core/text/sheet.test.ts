@@ -72,7 +72,7 @@ describe('the sheet of a build that cannot be set by', () => {
     expect(sheet.missing).toContain('rear shaft: highest shaft speed not entered')
     const none = { ...build, lines: [] }
     expect(settingSheet(none, evaluateBuild(none, {}), evaluateBuild(none, {})).missing).toEqual([
-      'a line of shafts, with its joints',
+      'a line of shafts, with its joints, or a chain',
     ])
     expect(
       settingSheet(demoBuild(), evaluateBuild(demoBuild(), SET), evaluateBuild(demoBuild(), {})).missing,

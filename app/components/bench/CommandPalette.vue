@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Stage } from './StageRail.vue'
 import { buildText } from '~~/core/project/parseBuild'
+import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
@@ -49,6 +50,10 @@ const groups = computed(() => [
         label: texts.stages[stage.key],
         onSelect: then(() => void router.push(stage.to)),
       })),
+      {
+        label: chainTexts.title,
+        onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/chains`)),
+      },
       ...MEASURING.map((part) => ({
         label: texts.measuring.nav[part],
         onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/${part}`)),

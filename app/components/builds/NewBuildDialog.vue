@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import type { LayoutKey } from '~~/core/layouts/layouts'
+import type { Beginning } from '~~/core/layouts/beginBuild'
 import { layoutPictures } from '~~/core/parts/layoutPictures'
 import { PROFILES } from '~~/core/project/profiles'
 import type { LengthUnit } from '~~/core/units/unitSettings'
 import { LENGTH_UNITS } from '~~/core/units/unitSettings'
+import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
 import { partsOfLine } from '~/texts/parts'
 import { useLibrary } from '~/stores/library'
@@ -16,7 +17,7 @@ const name = ref('')
 const length = ref<LengthUnit>('mm')
 const fraction = ref<16 | 32>(16)
 const profile = ref<keyof typeof PROFILES>('road')
-const layout = ref<LayoutKey>('one-piece')
+const layout = ref<Beginning>('one-piece')
 const pictures = layoutPictures()
 const names = partsOfLine.layouts.names
 const isTried = ref(false)
@@ -81,6 +82,17 @@ async function start() {
               </span>
               <LayoutPicture :picture="picture" />
             </label>
+            <label :class="{ chosen: layout === 'chain' }">
+              <span class="head">
+                <input v-model="layout" type="radio" name="layout" value="chain" />
+                {{ chainTexts.beginning }}
+              </span>
+              <svg viewBox="0 0 240 56" class="chain" aria-hidden="true">
+                <path d="M40 16 190 6M40 44 190 52" />
+                <circle cx="38" cy="30" r="14" />
+                <circle cx="192" cy="29" r="23" />
+              </svg>
+            </label>
           </div>
         </fieldset>
         <p v-if="library.failure" role="alert">{{ texts.storage.blocked(library.failure) }}</p>
@@ -96,6 +108,20 @@ async function start() {
 </template>
 
 <style scoped>
+.chain {
+  width: 100%;
+  height: 48px;
+}
+.chain path {
+  stroke: var(--ink);
+  stroke-width: 4;
+  stroke-dasharray: 6 3;
+}
+.chain circle {
+  fill: var(--part);
+  stroke: var(--part-line);
+  stroke-width: 1.5;
+}
 .form {
   display: grid;
   gap: 14px;

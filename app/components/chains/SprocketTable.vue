@@ -24,6 +24,9 @@ const rows = computed(() =>
           ? [
               [words.wrap, angle(contact.wrapDeg, 0)],
               [words.mesh, fixed(contact.teethInMesh, 1)],
+              ...(index > 0
+                ? [[words.turns, words.turnsIs(fixed(contact.speedRatio, 2), contact.rotation < 0)]]
+                : []),
             ]
           : []),
         ...(stand ? [[words.size, length(stand.outerMm)]] : []),

@@ -20,7 +20,7 @@ const kinds = computed(() =>
     label: words.ways[value],
   })),
 )
-const kindsOfLever = LEVER_KINDS.filter((kind) => isLeverOn(kind, 'hub'))
+const kindsOfLever = LEVER_KINDS.filter((kind) => kind !== 'spacer' && isLeverOn(kind, 'hub'))
 </script>
 
 <template>

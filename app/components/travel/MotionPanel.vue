@@ -19,6 +19,7 @@ const kindsOfLever = computed(() =>
   LEVER_KINDS.filter(
     (kind) =>
       kind !== 'link-length' &&
+      kind !== 'spacer' &&
       (kind !== 'shackle' || axle.motion?.kind === 'arc') &&
       isLeverOn(kind, 'axle'),
   ),

@@ -65,17 +65,25 @@ const travelState = computed<Stage['state']>(() => {
   const away = evaluation.current?.checks.filter(({ at }) => at !== null) ?? []
   return isTold && away.every(({ verdict }) => verdict === 'holds' || verdict === 'tight') ? 'done' : 'open'
 })
+/** What turns by chains alone is looked at there first. */
+const hasOnlyChains = computed(
+  () => workbench.build?.lines.length === 0 && (workbench.build.chains?.length ?? 0) > 0,
+)
 const stages = computed<Stage[]>(() => {
-  const at = (key: Stage['key'], state: Stage['state']): Stage => ({
+  const at = (key: Stage['key'], state: Stage['state'], view: string = key): Stage => ({
     key,
-    to: `/b/${id.value}/${key}`,
+    to: `/b/${id.value}/${view}`,
     state,
   })
   const verdict = evaluation.current?.verdict ?? 'unknown'
   return [
     at('readings', readings.openCount === 0 ? 'done' : 'open'),
     at('place', placeState.value),
-    at('line', verdict === 'holds' || verdict === 'tight' ? 'done' : 'open'),
+    at(
+      'line',
+      verdict === 'holds' || verdict === 'tight' ? 'done' : 'open',
+      hasOnlyChains.value ? 'chains' : 'line',
+    ),
     at('travel', travelState.value),
     at('sheet', 'open'),
   ]

@@ -123,6 +123,7 @@ async function print() {
             <ChainLineCard :build="workbench.build" :now="now" />
             <ChainOrderCard :build="workbench.build" :now="now" />
             <ChainFields :build="workbench.build" :now="now" />
+            <ChainSteering v-if="now.chain.duty === 'steering'" :now="now" />
             <SprocketTable class="whole" :now="now" />
             <template v-if="isDrive">
               <ChainPull class="whole" :now="now" />

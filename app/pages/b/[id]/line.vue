@@ -11,7 +11,10 @@ const levers = useLevers()
 const route = useRoute()
 const drawer = useDrawer()
 const marked = ref('')
-const isKnown = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
+const isKnown = computed(() => {
+  const { lines = [], chains = [] } = evaluation.current ?? {}
+  return lines.some((line) => line.ride.known) || chains.some(({ sprockets }) => sprockets.known)
+})
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 </script>
 

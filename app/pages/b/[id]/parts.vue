@@ -92,6 +92,7 @@ function removeLine(id: string) {
       </div>
     </div>
   </div>
+  <NoLine v-else-if="workbench.build && evaluation.current" :build="workbench.build" />
   <NewLineDialog v-model:open="hasLayouts" @take="add" />
 </template>
 

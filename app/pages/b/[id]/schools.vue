@@ -53,6 +53,7 @@ const choose = (line: string) => void router.replace({ query: { ...route.query, 
       <SchoolTable :rows="ofHabits" :line-id="current.line.id" data-testid="habits" />
     </section>
   </div>
+  <NoLine v-else-if="workbench.build && evaluation.current" :build="workbench.build" />
 </template>
 
 <style scoped>

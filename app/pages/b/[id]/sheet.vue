@@ -32,7 +32,10 @@ watch(
   },
   { immediate: true },
 )
-const isDrawn = computed(() => evaluation.current?.lines.some((line) => line.ride.known) ?? false)
+const isDrawn = computed(() => {
+  const { lines = [], chains = [] } = evaluation.current ?? {}
+  return lines.some((line) => line.ride.known) || chains.some(({ sprockets }) => sprockets.known)
+})
 const position = computed(
   () => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '',
 )
@@ -71,6 +74,7 @@ const print = () => window.print()
       />
       <template v-else>
         <SheetSetting :sheet="sheet" />
+        <SheetChains v-if="sheet.chains.length" :chains="sheet.chains" />
         <SheetGaps v-if="sheet.gaps.length" :sheet="sheet" />
         <SheetLengths :sheet="sheet" />
         <SheetTravel v-if="travel.length > 0" :rows="travel" :many="workbench.build.lines.length > 1" />

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
+import { chainRatio } from '~~/core/strength/chainDuty'
+import { fixed } from '~~/core/units/format'
+import { chainTexts } from '~/texts/chains'
+import { useFormat } from '~/composables/useFormat'
+
+/** What a steering chain does: how far its far end turns, and the play that its slack leaves at the wheel. */
+const { now } = defineProps<{ now: ChainEvaluation }>()
+const { angle, length } = useFormat()
+const words = chainTexts.steering
+const ratio = computed(() => chainRatio(now.chain))
+const turns = computed(() => {
+  const { wheelTurns } = now.chain
+  return wheelTurns === undefined
+    ? words.untold
+    : words.turns(fixed(wheelTurns, 2), fixed(wheelTurns / ratio.value, 2))
+})
+const play = computed(() => now.checks.find(({ quantity }) => quantity === 'chain-backlash'))
+</script>
+
+<template>
+  <section class="plain-card" :aria-label="words.title">
+    <h2>{{ words.title }}</h2>
+    <dl>
+      <dt>{{ words.ratio }}</dt>
+      <dd>{{ words.ratioIs(fixed(ratio, 2)) }}</dd>
+      <dt>{{ words.lockToLock }}</dt>
+      <dd data-testid="steering-turns">{{ turns }}</dd>
+      <template v-if="play?.value != null && now.slack.known">
+        <dt>{{ words.play }}</dt>
+        <dd data-testid="steering-play">
+          {{ angle(play.value) }} <span class="soft">{{ words.from(length(now.slack.value.excessMm)) }}</span>
+        </dd>
+      </template>
+    </dl>
+    <p class="caution">{{ chainTexts.cautions.steering }}</p>
+  </section>
+</template>
+
+<style scoped>
+.caution {
+  padding: 8px 10px;
+  border-left: 3px solid var(--tight);
+  background: var(--wash);
+}
+</style>
