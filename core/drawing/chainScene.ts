@@ -122,12 +122,12 @@ function wayRound(
         const contact = real.contacts[next]
         const middle = middles[next]
         if (!span || !contact || !middle) return []
-        const hang = i === slackSpan ? hangOf(span, excess) : 0
+        const hang = i === slackSpan ? hangOf(span, excess) : ([0, 0] as const)
         const run: Stretch = {
           lengthMm: span.lengthMm + (i === slackSpan ? excess : 0),
           at: (t) => [
-            span.from[0] + (span.to[0] - span.from[0]) * t,
-            span.from[1] + (span.to[1] - span.from[1]) * t - 4 * hang * t * (1 - t),
+            span.from[0] + (span.to[0] - span.from[0]) * t + 4 * hang[0] * t * (1 - t),
+            span.from[1] + (span.to[1] - span.from[1]) * t + 4 * hang[1] * t * (1 - t),
           ],
         }
         const start = Math.atan2(span.to[1] - middle[1], span.to[0] - middle[0])
@@ -147,13 +147,17 @@ function wayRound(
     : []
 }
 
-/** How far a run sags at its middle, plumb, with so much chain beyond its length. */
-function hangOf(run: ToldLoop['spans'][number], excessMm: number): number {
+/** How far a run sags at its middle, square to itself and downward, with so much chain beyond its length; a way in its plane. */
+function hangOf(run: ToldLoop['spans'][number], excessMm: number): PicturePlace {
   const inclineDeg = lieDeg(run)
-  if (excessMm <= 0 || inclineDeg > 79) return 0
-  const square = deflectionOf({ spanMm: run.lengthMm, inclineDeg }, 'parabola', excessMm)
-  return square / Math.cos((inclineDeg * Math.PI) / 180)
+  if (excessMm <= 0 || inclineDeg > STEEPEST_DEG) return [0, 0]
+  const sag = deflectionOf({ spanMm: run.lengthMm, inclineDeg }, 'parabola', excessMm)
+  const [dx, dz] = [(run.to[0] - run.from[0]) / run.lengthMm, (run.to[1] - run.from[1]) / run.lengthMm]
+  return dx > 0 ? [sag * dz, -sag * dx] : [-sag * dz, sag * dx]
 }
+
+/** A run that stands steeper does not hang. */
+const STEEPEST_DEG = 79
 
 /**
  * A chain from the side at the setting on screen: sprockets, its links one by one, which run is pulled and how far the other hangs.
