@@ -15,7 +15,12 @@ const GEOMETRY_PARTS = [
 ] as const satisfies readonly (keyof Build)[]
 
 /** Parts that mistakes in readings are looked for in. */
-export const READING_PARTS = [...GEOMETRY_PARTS, 'lines', 'gaps'] as const satisfies readonly (keyof Build)[]
+export const READING_PARTS = [
+  ...GEOMETRY_PARTS,
+  'lines',
+  'gaps',
+  'chains',
+] as const satisfies readonly (keyof Build)[]
 
 /** Parts that a build is compiled from: all but where the levers stand. */
 export const COMPILED_PARTS = [

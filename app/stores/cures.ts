@@ -60,7 +60,11 @@ export const useCures = defineStore('cures', () => {
   /** Cures that help, best first. */
   const offered = computed(() =>
     described.value.filter(
-      ({ cure }) => cure.reaches !== 'none' && cure.changes.some(({ change }) => change !== 0),
+      ({ cure, instruction }, i, all) =>
+        cure.reaches !== 'none' &&
+        cure.changes.some(({ change }) => change !== 0) &&
+        // All levers together may find what one of them does alone.
+        all.findIndex((other) => other.instruction === instruction) === i,
     ),
   )
   /** Why the other levers do not. */

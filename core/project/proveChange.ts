@@ -43,6 +43,7 @@ const NAMED_BY_READINGS = [
   'axes',
   'lines',
   'gaps',
+  'chains',
   'readings',
 ] as const
 

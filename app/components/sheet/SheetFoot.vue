@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { SettingSheet } from '~~/core/text/settingSheet'
+import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
 
 const { sheet } = defineProps<{ sheet: SettingSheet }>()
@@ -8,7 +9,8 @@ const cautions = computed(() => [
   texts.cautions.under,
   texts.cautions.lift,
   ...(sheet.isWelded ? [texts.cautions.weld] : []),
-  texts.cautions.turning,
+  ...(sheet.shafts.length > 0 || sheet.chains.length === 0 ? [texts.cautions.turning] : []),
+  ...(sheet.chains.length > 0 ? [chainTexts.cautions.fingers, chainTexts.cautions.guard] : []),
   texts.cautions.approval,
 ])
 </script>

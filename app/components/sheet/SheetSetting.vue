@@ -27,7 +27,7 @@ const words = texts.sheet
         </ul>
       </div>
     </section>
-    <section>
+    <section v-if="sheet.joints.length + sheet.checks.length > 0">
       <h2>{{ words.angles }}</h2>
       <table>
         <thead>

@@ -76,7 +76,7 @@ const print = () => window.print()
         <SheetSetting :sheet="sheet" />
         <SheetChains v-if="sheet.chains.length" :chains="sheet.chains" />
         <SheetGaps v-if="sheet.gaps.length" :sheet="sheet" />
-        <SheetLengths :sheet="sheet" />
+        <SheetLengths v-if="sheet.shafts.length" :sheet="sheet" />
         <SheetTravel v-if="travel.length > 0" :rows="travel" :many="workbench.build.lines.length > 1" />
       </template>
       <SheetFoot :sheet="sheet" />
