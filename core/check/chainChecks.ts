@@ -32,10 +32,11 @@ export interface ChainAspect {
 export const slackLimitsOfTravel = (limits: readonly LimitEntry[], quantity: Quantity): LimitEntry[] =>
   limits.flatMap((limit): LimitEntry[] => {
     if (limit.quantity !== quantity || limit.scope !== 'ride') return [limit]
-    const { failBelow, warnBelow, warnAbove, failAbove, ...rest } = limit
+    const { warnBelow, failAbove } = limit
+    const none = { failBelow: undefined, warnBelow: undefined, warnAbove: undefined, failAbove: undefined }
     return [
-      ...(warnBelow === undefined ? [] : [{ ...rest, scope: 'travel' as const, warnBelow }]),
-      ...(failAbove === undefined ? [] : [{ ...rest, failAbove }]),
+      ...(warnBelow === undefined ? [] : [{ ...limit, ...none, scope: 'travel' as const, warnBelow }]),
+      ...(failAbove === undefined ? [] : [{ ...limit, ...none, failAbove }]),
     ]
   })
 

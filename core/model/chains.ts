@@ -23,6 +23,7 @@ import {
   type ToldLoop,
 } from '../chain/chainKernels'
 import { outsideDiameter, pitchRadius } from '../chain/sprocket'
+import type { Row } from '../columns/kernel'
 import { CoreError } from '../errors'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import { chassisOf } from '../project/bodies'
@@ -270,7 +271,7 @@ const DISTANCE = {
   outputs: 1,
   isPlain: true,
   run: (count, [ax, ay, az, bx, by, bz], [far]) => {
-    for (let i: 0 = 0; i < count; i++) far[i] = Math.hypot(bx[i] - ax[i], by[i] - ay[i], bz[i] - az[i])
+    for (let i: Row = 0; i < count; i++) far[i] = Math.hypot(bx[i] - ax[i], by[i] - ay[i], bz[i] - az[i])
   },
 } as const satisfies Parameters<Graph['step']>[0]
 
