@@ -42,6 +42,15 @@ function benchTravel(): void {
     halves.push(performance.now() - start)
   }
   say('core: all checks of two steered halfshafts, likewise', halves)
+  const buggy = parseBuildText(readFileSync('demo/comfrey-buggy.lurvan.json', 'utf8'))
+  if (!buggy.ok) throw new Error('the demo build is damaged')
+  const chains: number[] = []
+  for (let i = 0; i < 400; i++) {
+    const start = performance.now()
+    evaluateBuild(buggy.value, { 'jack-bolt': (i % 20) / 10, 'tensioner-up': i % 7 })
+    chains.push(performance.now() - start)
+  }
+  say('core: all checks of a chain with its travel and adjuster', chains)
   const solver = poseSolverOf({
     holdings: [1, -1].flatMap((side) => [
       { kind: 'link', chassis: [-2205, 450 * side, 335], axle: [-2785, 470 * side, 275] } as const,

@@ -344,18 +344,33 @@ function adjusterOf(
     // How much more the tightest place needs hardly changes with the adjuster.
     const more = travel && stands.known ? travel.tightest.neededMm - stands.value : 0
     const standsMm = settings[lever.id] ?? 0
+    const measured = new Map<
+      number,
+      { readonly needed: number; readonly spanMm: number; readonly long: number }
+    >()
+    /** The chain with the adjuster elsewhere; looked at once for all that is asked of it. */
+    const chainAt = (at: number) => {
+      const there = measured.get(at)
+      if (there) return there
+      run.set(amount, at)
+      run.bring(looked, 1)
+      const found = {
+        needed: run.figure(ride.neededMm),
+        spanMm: run.figure(span),
+        long: run.figure(lengthMm),
+      }
+      measured.set(at, found)
+      return found
+    }
     const placeFor = (longMm: number | null, percent: number): AdjusterPlace =>
       adjusterPlace(
         {
           range: lever.range,
           excessAt: (at) => {
-            run.set(amount, at)
-            run.bring(looked, 1)
-            const spanMm = run.figure(span)
-            const needed = run.figure(ride.neededMm)
+            const { needed, spanMm, long } = chainAt(at)
             if (!(spanMm > 0)) return NaN
             const keeps = excessOf({ spanMm }, 'vee', (percent * spanMm) / 200)
-            return (longMm ?? run.figure(lengthMm)) - needed - (percent === 0 ? 0 : more) - keeps
+            return (longMm ?? long) - needed - (percent === 0 ? 0 : more) - keeps
           },
         },
         standsMm,

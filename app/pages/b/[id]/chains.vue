@@ -20,6 +20,31 @@ const isPrinting = ref(false)
 const now = computed(
   () => chains.all.find(({ chain }) => chain.id === route.query.chain) ?? chains.all[0] ?? null,
 )
+/** A live axle belongs to the chain whose sprocket it carries. */
+const axles = computed(() =>
+  chains.liveAxles.filter(({ body }) =>
+    now.value?.chain.sprockets.some(({ point }) =>
+      workbench.build?.points.some(({ id, body: on }) => id === point && on === body.id),
+    ),
+  ),
+)
+/** What a hand on a lever need not see move at once waits until it lets go. */
+const rested = shallowRef(now.value)
+const restedAxles = shallowRef<typeof axles.value>([])
+watch(
+  () => [now.value, levers.isHeld] as const,
+  ([next, isHeld]) => {
+    if (isHeld && next?.chain.id === rested.value?.chain.id) return
+    rested.value = next
+    restedAxles.value = axles.value
+  },
+)
+onMounted(() => (restedAxles.value = axles.value))
+const halves = computed(() => {
+  const list = now.value?.checks ?? []
+  const half = Math.ceil(list.length / 2)
+  return [list.slice(0, half), list.slice(half)]
+})
 const choose = (chain: string | undefined) => void router.replace({ query: { ...route.query, chain } })
 function add(duty: ChainDuty) {
   const id = chains.add(duty, words.names[duty])
@@ -38,15 +63,6 @@ const cautions = computed(() => [
   words.cautions.fingers,
   now.value?.chain.duty === 'steering' ? words.cautions.steering : words.cautions.guard,
 ])
-/** A live axle belongs to the chain whose sprocket it carries. */
-const axles = computed(() =>
-  chains.liveAxles.filter(({ body }) =>
-    now.value?.chain.sprockets.some(({ point }) =>
-      workbench.build?.points.some(({ id, body: on }) => id === point && on === body.id),
-    ),
-  ),
-)
-const isDrive = computed(() => now.value?.chain.duty === 'drive')
 async function print() {
   isPrinting.value = true
   await nextTick()
@@ -108,9 +124,9 @@ async function print() {
             @mark="marked = $event"
           />
           <section class="checks" :aria-label="words.checks">
-            <ul>
+            <ul v-for="(half, i) in halves" :key="i">
               <CheckRow
-                v-for="check in now.checks"
+                v-for="check in half"
                 :key="check.id"
                 :check="check"
                 :units="workbench.build.units"
@@ -121,15 +137,7 @@ async function print() {
           <div class="cards">
             <ChainSlackCard :build="workbench.build" :now="now" />
             <ChainLineCard :build="workbench.build" :now="now" />
-            <ChainOrderCard :build="workbench.build" :now="now" />
-            <ChainFields :build="workbench.build" :now="now" />
-            <ChainSteering v-if="now.chain.duty === 'steering'" :now="now" />
-            <SprocketTable class="whole" :now="now" />
-            <template v-if="isDrive">
-              <ChainPull class="whole" :now="now" />
-              <ChainGearing class="whole" :now="now" />
-            </template>
-            <LiveAxleCard v-for="axle in axles" :key="axle.body.id" class="whole" :axle="axle" />
+            <ChainDetails v-if="rested" :build="workbench.build" :now="rested" :axles="restedAxles" />
           </div>
         </template>
         <div class="cards cuts">
@@ -233,12 +241,12 @@ h1::first-letter {
   padding: 10px 24px;
   border-top: 1px solid var(--hair);
 }
-.checks ul {
-  columns: 2 380px;
-  column-gap: 28px;
-}
-.checks :deep(li) {
-  break-inside: avoid;
+.checks {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
+  align-items: start;
+  gap: 0 28px;
+  contain: layout style;
 }
 .cards {
   display: grid;
