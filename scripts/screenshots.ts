@@ -17,6 +17,16 @@ const BAY = '/b/sedge-wagon'
 const VAN = '/b/osier-van'
 const LINKED = '/b/tansy-wagon'
 const HATCH = '/b/medlar-hatch'
+const CART = '/b/burdock-cart'
+
+/** Demos besides the first: how each is opened, and what says that it stands. */
+const OTHER_DEMOS = [
+  [BAY, 'Open the tight bay', '[data-testid="board"]'],
+  [VAN, 'Open the long van', '[data-testid="parts-drawing"]'],
+  [LINKED, 'Open the linked axle', '[data-testid="travel-ruler"]'],
+  [HATCH, 'Open the hatch', '[data-halfshaft]'],
+  [CART, 'Open the yard cart', '[data-testid="slack-now"]'],
+] as const
 
 interface Shot {
   readonly file: string
@@ -35,7 +45,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
   { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
   { file: 'trace', path: `${BAY}/trace?part=air-filter`, dark: true, prepare: tracePart },
-  { file: 'positions', path: `${BAY}/place`, prepare: comparePositions },
+  { file: 'chains', path: `${CART}/chains`, prepare: waitForSpacer },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'mating', path: `${BAY}/mating` },
   { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
@@ -78,25 +88,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
     await page.getByLabel('Import files').setInputFiles('docs/examples/two-setups.lurvan.json')
     await page.getByRole('heading', { name: 'Reed carrier' }).waitFor()
   }
-  if (shot.path.startsWith(BAY)) {
+  for (const [demo, open, sign] of OTHER_DEMOS) {
+    if (!shot.path.startsWith(demo)) continue
     await page.goto(server.address)
-    await page.getByRole('button', { name: 'Open the tight bay' }).click()
-    await page.getByTestId('board').waitFor()
-  }
-  if (shot.path.startsWith(VAN)) {
-    await page.goto(server.address)
-    await page.getByRole('button', { name: 'Open the long van' }).click()
-    await page.getByTestId('parts-drawing').waitFor()
-  }
-  if (shot.path.startsWith(LINKED)) {
-    await page.goto(server.address)
-    await page.getByRole('button', { name: 'Open the linked axle' }).click()
-    await page.getByTestId('travel-ruler').waitFor()
-  }
-  if (shot.path.startsWith(HATCH)) {
-    await page.goto(server.address)
-    await page.getByRole('button', { name: 'Open the hatch' }).click()
-    await page.locator('[data-halfshaft]').first().waitFor()
+    await page.getByRole('button', { name: open }).click()
+    await page.locator(sign).first().waitFor()
   }
   await page.goto(server.address + shot.path)
   await page.waitForTimeout(1200)
@@ -109,6 +105,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   await page.screenshot({ path: `${OUT}/${shot.file}.png` })
   await context.close()
   console.log(`${OUT}/${shot.file}.png`)
+}
+
+/** What puts a chain back into line, with its ±. */
+async function waitForSpacer(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Set the axle sprocket/ }).waitFor({ timeout: 60_000 })
 }
 
 /** What the tool offers for a shaft that comes apart, with its ±. */
@@ -135,25 +136,6 @@ async function moveSideways(page: Page): Promise<void> {
   await page.getByTestId('lever-sideways').focus()
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp')
   await page.getByRole('button', { name: /^Pack both front/ }).waitFor()
-}
-
-/** As it stands, with the fronts up, and as the search would have it. */
-async function comparePositions(page: Page): Promise<void> {
-  const type = async (lever: string, amount: string) => {
-    await page.getByTestId(`type-${lever}`).fill(amount)
-    await page.getByTestId(`type-${lever}`).press('Enter')
-  }
-  await page.getByRole('tab', { name: 'Positions' }).click()
-  const keep = page.getByRole('button', { name: 'Keep this setting as another' })
-  await keep.click()
-  await type('fronts', '14')
-  await keep.click()
-  await type('fronts', '8')
-  await type('sideways', '8')
-  await type('radiator-fore', '4')
-  await page.evaluate(() => {
-    window.scrollTo(0, 560)
-  })
 }
 
 async function findWay(page: Page): Promise<void> {

@@ -19,7 +19,44 @@ export const GLOSSARY: readonly Term[] = [
       'The direction of an axis seen from above: rear end to the left or to the right of straight ahead.',
   },
   { term: 'station', also: ['stations'], meaning: 'Distance rearward of the datum, along the chassis.' },
-  { term: 'offset', also: ['offsets'], meaning: 'Distance to the left or right of the chassis centreline.' },
+  {
+    term: 'offset',
+    also: ['offsets'],
+    meaning:
+      'Distance to the left or right: of a point from the chassis centreline, of a sprocket from the line of the others.',
+  },
+  {
+    term: 'pillow block',
+    also: ['pillow blocks'],
+    meaning: 'A bearing in a housing of its own that is bolted to the frame: two of them hold a live axle.',
+  },
+  {
+    term: 'live axle',
+    meaning: 'A shaft that turns with its wheels: in two bearings, driven by a sprocket on it.',
+  },
+  {
+    term: 'half link',
+    meaning:
+      'A link that is outer at one end and inner at the other, so that a chain may have an odd number of links. It is the weakest link there is.',
+  },
+  {
+    term: 'wrap',
+    meaning:
+      'How far round a sprocket the chain lies, in degrees: with little wrap few teeth carry the pull.',
+  },
+  {
+    term: 'tensioner',
+    meaning:
+      'A wheel that presses on the slack run of a chain, from outside or from inside, to take up what it has too much.',
+  },
+  {
+    term: 'slack run',
+    meaning: 'The run of a chain that is not pulled: it hangs, and is felt for slack.',
+  },
+  {
+    term: 'straight-edge',
+    meaning: 'A true bar: laid along the faces of two sprockets it shows how far one stands off the other.',
+  },
   { term: 'height', also: ['heights'], meaning: 'Distance above or below the datum plane, square to it.' },
   {
     term: 'datum plane',
