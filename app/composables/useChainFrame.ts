@@ -1,5 +1,6 @@
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import type { ChainPicture, PicturePlace } from '~~/core/drawing/chainScene'
+import type { ChainPicture } from '~~/core/drawing/chainScene'
+import type { PicturePlace } from '~~/core/drawing/chainWay'
 
 /** From mm of a chain's picture to px: one scale for the side and the view from above, the stations under each other. */
 export interface ChainFrame {

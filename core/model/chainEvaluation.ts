@@ -1,29 +1,24 @@
-import { judge, windowOf } from '../check/judge'
-import { peakAlong } from '../check/peakAlong'
-import { chainCheck, judgedChain } from '../check/chainChecks'
+import { judgedChain } from '../check/chainChecks'
 import type { Check, WheelPlace } from '../check/check'
-import { adjusterPlace, type AdjusterPlace } from '../chain/adjuster'
-import { chainLength, driveForces } from '../chain/chainDrive'
+import { driveForces } from '../chain/chainDrive'
 import { chainPlane, inChainPlane, type ToldLoop } from '../chain/chainKernels'
 import { linksToOrder } from '../chain/chainLoop'
 import { excessOf, playOf } from '../chain/slack'
 import { outsideDiameter } from '../chain/sprocket'
 import type { Column } from '../columns/graph'
-import { newRun, type Run } from '../columns/run'
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, mapKnown, unknown, type Known } from '../known'
 import type { RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { BodyMove } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
-import { sprocketName, USUAL_WORN_PERCENT, type ChainLine, type ChainSprocket } from '../project/chainLine'
-import type { Id } from '../project/id'
-import type { Lever } from '../project/lever'
+import { sprocketName, type ChainLine, type ChainSprocket } from '../project/chainLine'
 import { vectorAt } from '../readings/geometry'
-import { closed, slackQuantity, tightRuns, type ChainColumns, type CompiledChain } from './chains'
+import { chainAdjuster, judgedLeft, wantedPercent, type AdjusterTravel } from './chainAdjuster'
+import { chainTravel, type ChainTravel } from './chainTravel'
+import { closed, tightRuns, type ChainColumns, type CompiledChain } from './compiledChain'
 import type { CompiledBuild } from './compile'
 import type { AnglesRead } from './sprocketPoses'
-import { givenFigures } from './screen'
-import { between, heightsInRow, rowName, SWEEP_WAYS, type Sweep } from './sweep'
+import type { Sweep } from './sweep'
 
 /** A sprocket as it stands. */
 export interface SprocketStand {
@@ -60,37 +55,6 @@ export interface ChainSlack {
   readonly playMm: number | null
   /** From and to of the movement that is wanted. */
   readonly wantedMm: readonly [number, number] | null
-}
-
-/** A chain where it is tightest, or slackest, along its travel. */
-export interface ChainExtreme {
-  readonly neededMm: number
-  readonly spanMm: number
-  /** Of the first wheels, from ride height. */
-  readonly upMm: number
-  /** In words: "35.0 mm down". */
-  readonly place: string
-}
-
-/** A chain through the travel of its wheels. */
-export interface ChainTravel {
-  readonly tightest: ChainExtreme
-  readonly slackest: ChainExtreme
-}
-
-/** Where the adjuster of a chain stands, and where it has to for a new and for a worn chain. */
-export interface AdjusterTravel {
-  readonly lever: Lever
-  readonly standsMm: number
-  /** With the middle of the wanted slack, as the chain is now. */
-  readonly right: AdjusterPlace
-  /** Just taut. */
-  readonly taut: AdjusterPlace
-  /** With the wanted slack, new and worn out; unknown while its links are not told. */
-  readonly fresh: Known<AdjusterPlace>
-  readonly worn: Known<AdjusterPlace>
-  /** Room left in the range at the nearer end, from new to worn; below nought, how much is missing. */
-  readonly leftMm: Known<number>
 }
 
 /** A chain at one setting of the levers. */
@@ -150,7 +114,7 @@ export function evaluateChain(
   const loop = closes(null)
   const real = mapKnown(allKnown([ride, loop] as const), ([columns]) => columns)
   const neededMm = mapKnown(real, (columns) => figure(columns.neededMm))
-  const travel = travelOf(build, compiled, sweep, settings)
+  const travel = chainTravel(build, compiled, sweep, settings)
   const slack = mapKnown(allKnown([real, compiled.length] as const), ([columns, { lengthMm, by }]) => {
     const span = columns.spansMm[slackSpan ?? 0]
     return slackOf(
@@ -161,7 +125,7 @@ export function evaluateChain(
       by,
     )
   })
-  const adjuster = adjusterOf(build, compiled, settings, travel, neededMm)
+  const adjuster = chainAdjuster(build, compiled, settings, travel, neededMm)
   const left = adjuster ? judgedLeft(build, compiled, adjuster) : []
   return {
     chain,
@@ -229,60 +193,6 @@ const standing = (
   }))
 }
 
-/** What slack is wanted, in percent of the run: between its warnings. */
-function wantedPercent({ build }: CompiledBuild, compiled: CompiledChain): readonly [number, number] | null {
-  const quantity = slackQuantity(compiled)
-  const limit = build.limits.entries.find((one) => one.quantity === quantity && one.scope === 'ride')
-  const [low, high] = [limit?.warnBelow ?? limit?.failBelow, limit?.warnAbove ?? limit?.failAbove]
-  return low === undefined || high === undefined ? null : [low, high]
-}
-
-/** The chain where it is tightest and where it is slackest, along the travel of its wheels. */
-function travelOf(
-  { build, travel }: CompiledBuild,
-  { chain }: CompiledChain,
-  sweep: Sweep | null,
-  settings: LeverSettings,
-): ChainTravel | null {
-  const swept = travel?.chains.find(({ chainId }) => chainId === chain.id)
-  const [body] = travel?.axles ?? []
-  if (!swept || !sweep || !body) return null
-  const needed = sweep.cells(swept.neededMm).subarray(0, sweep.rows.length)
-  const spans = sweep.cells(swept.spanMm)
-  const extreme = (sign: 1 | -1): ChainExtreme | null => {
-    const peaks = sweepWays(sweep.rows).flatMap(({ way, from, to }) => {
-      const rows = sweep.rows.slice(from, to)
-      const heights = rows.map((row) => heightsInRow(build, body, row, settings)[0])
-      const found = peakAlong(
-        heights,
-        rows.map((_, i) => sign * (needed[from + i] ?? NaN)),
-      )
-      if (!found) return []
-      const shares = rows.map(({ share }) => share)
-      const spanMm = between(heights, [...spans.subarray(from, to)], found.atMm)
-      const row = { way, share: between(heights, shares, found.atMm) }
-      return [
-        {
-          neededMm: sign * found.value,
-          upMm: found.atMm,
-          spanMm,
-          place: rowName(build, body, row, settings),
-        },
-      ]
-    })
-    return peaks.toSorted((a, b) => sign * (b.neededMm - a.neededMm))[0] ?? null
-  }
-  const [tightest, slackest] = [extreme(1), extreme(-1)]
-  return tightest && slackest ? { tightest, slackest } : null
-}
-
-/** Rows of a sweep by its ways. */
-const sweepWays = (rows: Sweep['rows']) =>
-  SWEEP_WAYS.flatMap((way) => {
-    const from = rows.findIndex((row) => row.way === way)
-    return from < 0 ? [] : [{ way, from, to: rows.findLastIndex((row) => row.way === way) + 1 }]
-  })
-
 /** Slack in percent that is wanted, and where it counts. */
 interface Wanted {
   readonly wanted: readonly [number, number] | null
@@ -313,111 +223,3 @@ function slackOf(
     wantedMm: wanted && [play(wanted[0]), play(wanted[1])],
   }
 }
-
-/** Runs in which adjusters are moved to and fro, apart from what is shown. */
-const runs = new WeakMap<CompiledChain, { readonly run: Run; readonly wanted: readonly Column[] }>()
-
-/** Where the lever that tightens a chain has to stand; null where none does. */
-function adjusterOf(
-  build: CompiledBuild,
-  compiled: CompiledChain,
-  settings: LeverSettings,
-  travel: ChainTravel | null,
-  stands: Known<number>,
-): Known<AdjusterTravel> | null {
-  const { chain, length, places, slackSpan } = compiled
-  const lever = build.build.levers.find(({ id }) => id === chain.adjuster)
-  const amount = lever && build.levers.get(lever.id)
-  if (!lever || amount === undefined) return null
-  const columns = places.find(({ at }) => at === null)?.columns ?? unknown(`${chain.name}: not read`)
-  return mapKnown(allKnown([columns, length] as const), ([ride, { lengthMm }]) => {
-    const span = ride.spansMm[slackSpan ?? 0] ?? ride.neededMm
-    const there = runs.get(compiled) ?? {
-      run: newRun(build.graph, 1),
-      wanted: [ride.neededMm, span, lengthMm],
-    }
-    runs.set(compiled, there)
-    const { run, wanted: looked } = there
-    for (const [column, value] of givenFigures(build, settings, [])) run.set(column, value)
-    const wanted = wantedPercent(build, compiled)
-    const middle = wanted ? (wanted[0] + wanted[1]) / 2 : 0
-    // How much more the tightest place needs hardly changes with the adjuster.
-    const more = travel && stands.known ? travel.tightest.neededMm - stands.value : 0
-    const standsMm = settings[lever.id] ?? 0
-    const measured = new Map<
-      number,
-      { readonly needed: number; readonly spanMm: number; readonly long: number }
-    >()
-    /** The chain with the adjuster elsewhere; looked at once for all that is asked of it. */
-    const chainAt = (at: number) => {
-      const there = measured.get(at)
-      if (there) return there
-      run.set(amount, at)
-      run.bring(looked, 1)
-      const found = {
-        needed: run.figure(ride.neededMm),
-        spanMm: run.figure(span),
-        long: run.figure(lengthMm),
-      }
-      measured.set(at, found)
-      return found
-    }
-    const placeFor = (longMm: number | null, percent: number): AdjusterPlace =>
-      adjusterPlace(
-        {
-          range: lever.range,
-          excessAt: (at) => {
-            const { needed, spanMm, long } = chainAt(at)
-            if (!(spanMm > 0)) return NaN
-            const keeps = excessOf({ spanMm }, 'vee', (percent * spanMm) / 200)
-            return (longMm ?? long) - needed - (percent === 0 ? 0 : more) - keeps
-          },
-        },
-        standsMm,
-      )
-    const { links, pitchMm, wornPercent = USUAL_WORN_PERCENT } = chain
-    const ofLinks = (wear: number): Known<AdjusterPlace> =>
-      links === undefined
-        ? unknown(`${chain.name}: how many links it has`)
-        : known(placeFor(chainLength({ links, wear }, pitchMm), middle))
-    const [fresh, worn] = [ofLinks(0), ofLinks(wornPercent / 100)]
-    return {
-      lever,
-      standsMm,
-      right: placeFor(null, middle),
-      taut: placeFor(null, 0),
-      fresh,
-      worn,
-      leftMm: mapKnown(allKnown([fresh, worn] as const), ([one, other]) =>
-        Math.min(roomOf(lever, one), roomOf(lever, other)),
-      ),
-    }
-  })
-}
-
-/** Room of a place to the nearer end of a lever's range; below nought, what the range lacks. */
-function roomOf({ range: [from, to] }: Lever, place: AdjusterPlace): number {
-  if ('at' in place) return Math.min(place.at - from, to - place.at)
-  return 'lacksMm' in place ? -place.lacksMm : NaN
-}
-
-/** The room that is left at the ends of the adjuster, judged. */
-function judgedLeft(
-  { build }: CompiledBuild,
-  { chain }: CompiledChain,
-  adjuster: Known<AdjusterTravel>,
-): Check[] {
-  const read: Known<number> = adjuster.known ? adjuster.value.leftMm : adjuster
-  const left =
-    read.known && Number.isNaN(read.value)
-      ? unknown(`${chain.name}: it does not close anywhere along its adjuster`)
-      : read
-  const planned = chainCheck({ chain, quantity: 'adjuster-left', at: null }, known(0), build.limits.entries)
-  if (!planned) return []
-  const { head, bounds } = planned.planned
-  return [judge(head, left, bounds, [], windowOf(bounds))]
-}
-
-/** The chain that a sprocket belongs to. */
-export const chainOf = (chains: readonly ChainEvaluation[], id: Id): ChainEvaluation | undefined =>
-  chains.find(({ chain }) => chain.id === id)

@@ -6,12 +6,12 @@ import type { LeverKind } from '../project/lever'
 import { leversOn, type BodyMove } from './bodyMove'
 import type { MovesOf } from './movers'
 import { shackleColumns } from './shackles'
-import { raisedColumns } from './shiftedColumns'
+import { raisedColumns, shiftedColumns } from './shiftedColumns'
 import { turnedColumns } from './turnedColumns'
 import { wheelColumns } from './wheelColumns'
 
 /**
- * How an axle moves: turned by wedges, raised on blocks, taken along by its wheels as its springs and links let it, and last its nose turned by
+ * How an axle moves: turned by wedges, raised on blocks, slid in the slots of its arms, taken along by its wheels as its springs and links let it, and last its nose turned by
  * torque about where its middle has gone.
  *
  * @see docs/methods/travel.md
@@ -25,16 +25,18 @@ export const axleMoves: MovesOf<AxleBody> = (
   const wound = rise(axle.id)
   const up = wheels(axle.id)
   const raised = raisedColumns(graph, axle, of('block'))
+  const slid = shiftedColumns(graph, build, axle, levers)
   // Springs on an arc wind up about their seat.
   const pivot = axle.motion?.kind === 'arc' ? axle.motion.seat : axle.centre
   const [shackle = null] = of('shackle')
   const turned = shackleColumns(graph, axle, shackle, point)?.noseUpDeg
   const wedges = turned === undefined ? of('wedge') : [...of('wedge'), turned]
-  if (!up && !raised && pivot === axle.centre)
+  if (!up && !raised && !slid && pivot === axle.centre)
     return [turnedColumns(graph, axle, wound === null ? wedges : [...wedges, wound], when, point)]
   const before = [
     turnedColumns(graph, axle, wedges, '', point),
     raised,
+    slid,
     up && wheelColumns(graph, build, axle, levers, up, place, point, heights),
   ].filter((move) => move !== null)
   const carried = (id: Id): Known<VectorColumns> =>

@@ -13,7 +13,7 @@ const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
 
 /**
  * Every kind of lever. Positive amounts are up, forward, left, nose up, a longer adapter, shackle or link; a lift takes the chassis up, a block
- * the axle, a strap takes so much of the droop.
+ * the axle, a strap takes so much of the droop; fore sets an axle forward in the slots of its arms.
  *
  * A body on three mounts is moved by them, an axle by turning it about its centre, a live axle by its two bearings, anything else is shifted as it is.
  * A spacer moves a sprocket along its shaft and leaves the body where it is.
@@ -23,7 +23,7 @@ export const LEVER_KIND_FACTS = {
   'front-up': { unit: 'mm', on: MOUNTED },
   'front-left-up': { unit: 'mm', on: MOUNTED },
   'front-right-up': { unit: 'mm', on: MOUNTED },
-  fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle'] },
+  fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle', 'axle'] },
   sideways: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle'] },
   'tail-sideways': { unit: 'mm', on: MOUNTED },
   up: { unit: 'mm', on: [...SHIFTED, 'live-axle'] },

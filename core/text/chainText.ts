@@ -1,5 +1,7 @@
 import type { AdjusterPlace } from '../chain/adjuster'
-import type { AdjusterTravel, AlignedSprocket, ChainEvaluation } from '../model/chainEvaluation'
+import { shimFor } from '../chain/alignment'
+import type { AdjusterTravel } from '../model/chainAdjuster'
+import type { AlignedSprocket, ChainEvaluation } from '../model/chainEvaluation'
 import type { Build } from '../project/build'
 import { sprocketName, sprocketsOf, type ChainLine, type ChainSprocket } from '../project/chainLine'
 import type { Id } from '../project/id'
@@ -83,6 +85,16 @@ export function spacerText(
   if (Math.abs(offsetMm) < NO_WAY.mm) return null
   const way = waysOf(chain).offset[offsetMm > 0 ? 1 : 0]
   return `Set the ${sprocketName(sprocket)} ${formatLength(Math.abs(offsetMm), units)} further to the ${way}: a spacer, or shift the whole shaft.`
+}
+
+/** Over such a base the way that turns an angle back is told, in mm. */
+const BASE_MM = 100
+
+/** How far an end of what holds a sprocket is to be moved to turn an angle back: "0.5 mm over each 100 mm"; null where there is nothing to turn. */
+export function shimText(deg: number, units: UnitSettings): string | null {
+  const way = shimFor(BASE_MM, deg)
+  if (way < NO_WAY.mm) return null
+  return `${formatLength(way, units)} over each ${formatLength(BASE_MM, units)}`
 }
 
 /** A place of an adjuster in words. */

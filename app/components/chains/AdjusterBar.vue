@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import type { AdjusterTravel } from '~~/core/model/chainEvaluation'
+import type { AdjusterTravel } from '~~/core/model/chainAdjuster'
 import { leverName } from '~~/core/text/leverText'
 import type { Build } from '~~/core/project/build'
 import { chainTexts } from '~/texts/chains'

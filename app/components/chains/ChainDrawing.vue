@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { ChainPicture, PictureHandle, PicturePlace } from '~~/core/drawing/chainScene'
+import type { ChainPicture, PictureHandle } from '~~/core/drawing/chainScene'
+import type { PicturePlace } from '~~/core/drawing/chainWay'
 import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
 import type { Build } from '~~/core/project/build'
 import { leverAmount, leverName } from '~~/core/text/leverText'

@@ -132,6 +132,7 @@ const adjusters = computed(() => [
       />
     </div>
     <p v-if="isOdd" class="soft">{{ words.odd }}</p>
+    <LinkChoices :now="now" />
     <div>
       <UButton
         size="sm"

@@ -2,7 +2,7 @@
 import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
 import type { Build } from '~~/core/project/build'
 import { sprocketName } from '~~/core/project/chainLine'
-import { offsetText, spacerText, tiltText, unreadText, yawText } from '~~/core/text/chainText'
+import { offsetText, shimText, spacerText, tiltText, unreadText, yawText } from '~~/core/text/chainText'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 import { useChains } from '~/stores/chains'
@@ -12,6 +12,10 @@ const { build, now } = defineProps<{ build: Build; now: ChainEvaluation }>()
 const chains = useChains()
 const { units } = useFormat()
 const words = chainTexts.line
+const turnBack = (deg: number, say: (way: string) => string): string[] => {
+  const way = shimText(deg, units.value)
+  return way === null ? [] : [say(way)]
+}
 const rows = computed(() =>
   now.aligned.map((one) => ({
     id: one.sprocket.id,
@@ -20,7 +24,11 @@ const rows = computed(() =>
     yaw: yawText(now, one, units.value) ?? words.unread,
     tilt: tiltText(now, one, units.value) ?? words.unread,
     unread: unreadText(one),
-    cure: spacerText(now, one, units.value) ?? words.inLine,
+    cure: [
+      spacerText(now, one, units.value) ?? words.inLine,
+      ...turnBack(one.read.yaw ? one.yawDeg : 0, words.turnBack),
+      ...turnBack(one.read.tilt ? one.tiltDeg : 0, words.leanBack),
+    ].join(' '),
   })),
 )
 /** A laser along the vehicle shows faces only of sprockets on shafts across it. */
