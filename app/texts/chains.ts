@@ -35,7 +35,7 @@ export const chainTexts = {
   above: {
     label: (name: string) => `${name} from above, sideways ten times as large`,
     scale: 'sideways drawn 10 times as large',
-    line: 'line of the largest sprocket',
+    line: 'from the first, the way the largest stands',
     left: 'left',
     right: 'right',
     rear: 'rear',
@@ -266,6 +266,7 @@ export const chainTexts = {
     title: 'Setting a chain',
     for: (build: string, position: string) => `For ${build}, position ${position}`,
     measured: 'As computed at the setting on screen; ± is 95 %.',
+    unsure: 'As computed at the setting on screen. How sure the figures are was not worked out.',
     clear:
       'Engine off and cold, key out, wheels chocked. Keep fingers out of chain and sprockets: turn the wheel by hand only from outside.',
   },

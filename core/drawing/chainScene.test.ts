@@ -2,6 +2,8 @@ import { evaluateBuild } from '../model/evaluateBuild'
 import { demoFile } from '../testdata/demoFile'
 import { chainPicture, linePicture } from './chainScene'
 import { chainShapes, liveAxleShapes } from './chainShapes'
+import { placePanes } from './placePanes'
+import { chainLevels, movedBodies, placeBackdrop, placeSpan } from './placeScene'
 
 const BUGGY = demoFile('comfrey-buggy')
 const CART = demoFile('burdock-cart')
@@ -91,5 +93,25 @@ describe('chains in the drawing of the vehicle', () => {
     }
     expect(liveAxleShapes(CART, now, 'top')).toHaveLength(1)
     expect(liveAxleShapes(CART, now, 'side')).toEqual([])
+  })
+  it('are inside what the board of trials shows, high and low', () => {
+    for (const build of [CART, BUGGY]) {
+      const now = evaluateBuild(build, {})
+      const moved = movedBodies(build, now)
+      const span = placeSpan(build, now)
+      const { panes } = placePanes(
+        placeBackdrop(build, now, span, moved).side,
+        span,
+        890,
+        0,
+        chainLevels(now),
+      )
+      const { projection, width, height } = panes[0]!
+      const corners = chainShapes(now, 'side').flatMap((shape) => ('points' in shape ? shape.points : []))
+      const [xs, ys] = [corners.map(([x]) => projection.x(x)), corners.map(([, y]) => projection.sideY(y))]
+      expect(Math.min(...xs, ...ys)).toBeGreaterThan(0)
+      expect(Math.max(...xs)).toBeLessThan(width)
+      expect(Math.max(...ys)).toBeLessThan(height)
+    }
   })
 })

@@ -39,18 +39,20 @@ const NARROW_PX = 620
  * @param span - stations that are shown, in mm rearward
  * @param width - in px
  * @param reach - how far what is placed reaches to either side, in mm
+ * @param levels - heights that are shown whatever else is drawn, in mm
  */
 export function placePanes(
   side: readonly Shape[],
   span: readonly [number, number],
   width: number,
   reach = 0,
+  levels: readonly number[] = [],
 ): Panes {
   const [halfFront, halfTop] = [Math.max(HALF_FRONT, reach + ROOM), Math.max(HALF_TOP, reach + ROOM)]
   const isNarrow = width < NARROW_PX
   const length = span[1] - span[0]
   const scale = width / (isNarrow ? Math.max(length, 2 * halfFront) : length + 2 * halfFront)
-  const [low, high] = heights(side)
+  const [low, high] = heights(side, levels)
   const sideHeight = Math.round((high - low) * scale)
   const sideWidth = Math.round(length * scale)
   const topHeight = Math.round(2 * halfTop * scale)
@@ -93,8 +95,11 @@ const pane = (
 ): Pane => ({ view, left, top, width, height, projection: { pxPerMm, exaggeration: 1, ...axes } })
 
 /** Lowest and highest of what is drawn from the side, with some room; wheels and shafts far behind do not count. */
-function heights(shapes: readonly Shape[]): readonly [number, number] {
-  const levels = shapes.flatMap((shape) => (COUNTS.includes(shape.part) ? levelsOf(shape) : []))
+function heights(shapes: readonly Shape[], shown: readonly number[]): readonly [number, number] {
+  const levels = [
+    ...shown,
+    ...shapes.flatMap((shape) => (COUNTS.includes(shape.part) ? levelsOf(shape) : [])),
+  ]
   return levels.length === 0 ? [-300, 500] : [Math.min(...levels) - ROOM, Math.max(...levels) + ROOM]
 }
 

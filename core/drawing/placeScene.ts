@@ -170,8 +170,21 @@ export function placeSpan(build: Build, now: Evaluation): readonly [number, numb
     }),
     ...now.gaps.flatMap(({ ride }) => (ride.known ? [-ride.value.point[0]] : [])),
     ...build.bodies.flatMap(({ box }) => (box ? [...box.stations] : [])),
+    ...sprocketReach(now, (place) => -place[0]),
   ]
   return stations.length === 0
     ? [-300, 1500]
     : [Math.min(...stations) - MARGIN, Math.max(...stations) + MARGIN]
 }
+
+/** Heights that the chains of a build reach to: they are shown wherever they stand. */
+export const chainLevels = (now: Pick<Evaluation, 'chains'>): number[] =>
+  sprocketReach(now, (place) => place[2])
+
+const sprocketReach = ({ chains }: Pick<Evaluation, 'chains'>, along: (place: Vec3) => number): number[] =>
+  chains.flatMap(({ sprockets }) =>
+    (sprockets.known ? sprockets.value : []).flatMap(({ place, outerMm }) => [
+      along(place) - outerMm / 2,
+      along(place) + outerMm / 2,
+    ]),
+  )

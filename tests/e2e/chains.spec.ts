@@ -314,10 +314,15 @@ test('links bring their exact centre, and too few of them are refused', async ({
 
 test('the print of a chain says what to do in order, and warns of fingers', async ({ page }) => {
   await openCart(page)
-  await page.evaluate(() => (window.print = () => undefined))
+  // What is on the sheet at the moment of printing counts, not what comes after it.
+  await page.evaluate(() => {
+    window.print = () => (document.title = document.querySelector('article')?.textContent ?? '')
+  })
   await page.getByRole('button', { name: 'Print the set-up sheet' }).click()
+  await expect(page).toHaveTitle(/offset of axle sprocket ?0\.4\d % ?± \d/)
   await page.emulateMedia({ media: 'print' })
   const sheet = page.getByRole('article')
+  await expect(sheet).toContainText('15.875 mm')
   await expect(sheet).toContainText('Setting a chain: drive chain')
   await expect(sheet).toContainText('Fix the rear axle first and lock its levers')
   await expect(sheet).toContainText('axle sprocket: 2.7 mm to the right')

@@ -33,6 +33,25 @@ const links = computed(() => {
   return { outer: plates(0), inner: plates(1), pins: pins.map((pin) => `M${put(pin)}h0`).join('') }
 })
 const pitchPx = computed(() => now.chain.pitchMm * frame.scale)
+/** Where a handle stands: over a sprocket that goes to and fro, clear of the teeth of one that goes up and down. */
+const handleY = ({ at, along, isAbove }: PictureHandle) =>
+  frame.y(at[1]) - (along[0] !== 0 ? 14 : isAbove ? 66 : 0)
+/** Where a count of teeth stands: in a large sprocket, over a small one, under it where a handle lies above. */
+function teethY(at: PicturePlace, radiusMm: number) {
+  const radius = radiusMm * frame.scale
+  if (radius > 46) return frame.y(at[1]) + 20
+  const isCovered = picture.handles.some(
+    ({ at: [x], along }) => along[0] !== 0 && Math.abs(frame.x(x) - frame.x(at[0])) < 30,
+  )
+  return frame.y(at[1]) + (isCovered ? radius + 22 : -radius - 14)
+}
+/** Under a handle that a word would lie on: its arrow hangs below where it stands. */
+function clearOfHandles(x: number, y: number) {
+  const covering = picture.handles
+    .map((handle) => ({ x: frame.x(handle.at[0]), bottom: handleY(handle) + 62 }))
+    .filter(({ x: at, bottom }) => Math.abs(at - x) < 90 && y < bottom && y > bottom - 56)
+  return Math.min(frame.height - 8, Math.max(y, ...covering.map(({ bottom }) => bottom)))
+}
 const slack = computed(() => {
   const mark = picture.slack
   if (!mark) return null
@@ -50,7 +69,7 @@ const slack = computed(() => {
       ? [band(mark.wantedMm[0], mark.wantedMm[1]), band(-mark.wantedMm[0], -mark.wantedMm[1])].join('')
       : '',
     x: frame.x(text[0]),
-    y: frame.y(text[1]),
+    y: clearOfHandles(frame.x(text[0]), frame.y(text[1])),
     word: now.slack.known
       ? now.slack.value.playMm === null
         ? words.tooShort(length(-now.slack.value.excessMm))
@@ -107,11 +126,7 @@ const described = computed(() =>
           class="hole"
         />
         <circle :cx="frame.x(at[0])" :cy="frame.y(at[1])" r="2.5" class="middle" />
-        <text
-          :x="frame.x(at[0])"
-          :y="frame.y(at[1]) + (radiusMm * frame.scale > 46 ? 20 : -(radiusMm * frame.scale) - 14)"
-          class="name"
-        >
+        <text :x="frame.x(at[0])" :y="teethY(at, radiusMm)" class="name">
           {{ sprocket.teeth }}
           <title>{{ name }}</title>
         </text>
@@ -136,7 +151,7 @@ const described = computed(() =>
       >
         <LeverHandle
           :x="frame.x(handle.at[0])"
-          :y="frame.y(handle.at[1]) - (handle.along[0] !== 0 ? 14 : handle.isAbove ? 66 : 0)"
+          :y="handleY(handle)"
           :turns="false"
           :along="handle.along"
           :name="words.drag(leverOf(handle) ? leverName(build, leverOf(handle)!) : '')"

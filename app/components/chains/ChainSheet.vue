@@ -15,7 +15,7 @@ const words = chainTexts
 const position = computed(() => build.positions.find(({ id }) => id === build.chosen)?.name ?? '')
 const order = computed(() => chainOrder(build, now))
 const parts = computed(() => [
-  [words.chain.pitch, length(now.chain.pitchMm)],
+  [words.chain.pitch, `${Number(now.chain.pitchMm.toFixed(3))} mm`],
   [
     words.chain.links,
     now.chain.links === undefined
@@ -30,6 +30,7 @@ const parts = computed(() => [
   ]),
   ...(now.centreMm.known ? [[words.slack.centre, length(now.centreMm.value)]] : []),
 ])
+const isSure = computed(() => now.checks.some(({ plusMinus }) => plusMinus !== null))
 const lines = computed(() =>
   now.aligned.map((one) => ({
     id: one.sprocket.id,
@@ -65,13 +66,13 @@ const lines = computed(() =>
     <table>
       <tbody>
         <tr v-for="check in now.checks" :key="check.id">
-          <th scope="row">{{ checkLabel(check) }}</th>
+          <th scope="row">{{ checkLabel(check, 'within') }}</th>
           <td>{{ checkValueText(check, check.value, units) }} {{ plusMinusText(check, units) }}</td>
           <td>{{ marginText(check, units) }}</td>
         </tr>
       </tbody>
     </table>
-    <p class="soft">{{ words.sheet.measured }}</p>
+    <p class="soft">{{ isSure ? words.sheet.measured : words.sheet.unsure }}</p>
   </article>
 </template>
 

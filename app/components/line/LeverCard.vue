@@ -201,8 +201,9 @@ function turnRound() {
 }
 .way {
   flex: 1;
+  min-width: 0;
   padding: 0 3px;
-  white-space: nowrap;
+  line-height: 1;
 }
 .typed {
   width: 56px;

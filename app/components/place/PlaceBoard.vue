@@ -4,6 +4,7 @@ import type { SceneHandle } from '~~/core/drawing/handles'
 import type { DrawnUnread } from '~~/core/bay/drawnGaps'
 import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
 import {
+  chainLevels,
   movedBodies,
   nameSpot,
   placeBackdrop,
@@ -78,6 +79,7 @@ const board = keptBy(
       span.value,
       width.value,
       placeReach(build, evaluation),
+      chainLevels(evaluation),
     ),
 )
 const captions = { side: texts.place.side, top: texts.place.top, front: texts.place.front }

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { placePanes } from '~~/core/drawing/placePanes'
-import { movedBodies, placeBackdrop, placeGhosts, placeScene, placeSpan } from '~~/core/drawing/placeScene'
+import {
+  chainLevels,
+  movedBodies,
+  placeBackdrop,
+  placeGhosts,
+  placeScene,
+  placeSpan,
+} from '~~/core/drawing/placeScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 
@@ -14,7 +21,7 @@ const picture = computed(() => {
   const ghosts = placeGhosts(build, evaluation, moved).side
   const scene = placeScene(build, evaluation, moved)
   // As narrow as a phone's board, whose views stand one under the other: here the first is enough.
-  const pane = placePanes([...backdrop, ...ghosts], span, WIDTH).panes[0]
+  const pane = placePanes([...backdrop, ...ghosts], span, WIDTH, 0, chainLevels(evaluation)).panes[0]
   return pane ? { pane, backdrop, ghosts, shapes: scene.shapes.side } : null
 })
 </script>

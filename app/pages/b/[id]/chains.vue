@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { until } from '@vueuse/core'
 import { CHAIN_DUTIES, type ChainDuty } from '~~/core/project/chainLine'
 import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
 import { useChains } from '~/stores/chains'
 import { useEvaluation } from '~/stores/evaluation'
 import { useLevers } from '~/stores/levers'
+import { useSureness } from '~/stores/sureness'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Chains: drawn link by link, their line from above, checks, and what sets them. Which one stands in the address. */
@@ -12,6 +14,7 @@ const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const levers = useLevers()
 const chains = useChains()
+const sureness = useSureness()
 const route = useRoute()
 const router = useRouter()
 const words = chainTexts
@@ -63,8 +66,13 @@ const cautions = computed(() => [
   words.cautions.fingers,
   now.value?.chain.duty === 'steering' ? words.cautions.steering : words.cautions.guard,
 ])
+/** A sheet goes to the bench with its ±, which follow the figures. */
+const MOST_WAIT_MS = 8000
 async function print() {
   isPrinting.value = true
+  await until(() => sureness.isFresh || sureness.isStopped || sureness.failure !== null).toBe(true, {
+    timeout: MOST_WAIT_MS,
+  })
   await nextTick()
   window.print()
 }
@@ -240,8 +248,6 @@ h1::first-letter {
 .checks {
   padding: 10px 24px;
   border-top: 1px solid var(--hair);
-}
-.checks {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
   align-items: start;
@@ -260,6 +266,12 @@ h1::first-letter {
 @media screen {
   .only-print {
     display: none;
+  }
+}
+@media print {
+  @page {
+    size: A4;
+    margin: 11mm 12mm;
   }
 }
 @media (max-width: 1020px) {
