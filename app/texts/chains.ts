@@ -105,7 +105,6 @@ export const chainTexts = {
     adjuster: 'Tightened by',
     noAdjuster: 'nothing yet',
     backward: 'The first sprocket turns backward going ahead',
-    turns: 'Turns of the steering wheel, lock to lock',
     choices: 'New chains by their links',
     choice: (centre: string, way: string) => `shaft to shaft ${centre}, ${way}`,
     further: (size: string) => `${size} further apart`,
@@ -137,7 +136,7 @@ export const chainTexts = {
     turnsIs: (times: string, isAgainst: boolean) =>
       `${times} for one of the first${isAgainst ? ', the other way' : ''}`,
     overhung: (name: string) =>
-      `${name} is held beyond its bearings only: at a steering chain a second bearing belongs on its other side.`,
+      `${name} is held beyond its bearings only: where a hand steers or shifts by it, a second bearing belongs on its other side.`,
   },
   pull: {
     title: 'Pull and speed',
@@ -157,14 +156,25 @@ export const chainTexts = {
     swingOf: (name: string, percent: string) => `${percent} within each tooth of the ${name}`,
     note: 'The chain’s maker has the last word on load, speed and oiling.',
   },
-  steering: {
-    title: 'What the steering gets',
-    ratio: 'Turns of the wheel for one at the far end',
-    ratioIs: (ratio: string) => ratio,
-    lockToLock: 'Lock to lock',
-    untold: 'not told: turns of the steering wheel',
-    turns: (wheel: string, far: string) => `${wheel} turns of the wheel, ${far} at the far end`,
-    play: 'Play at the wheel',
+  byHand: {
+    steering: {
+      title: 'What the steering gets',
+      ratio: 'Turns of the wheel for one at the far end',
+      whole: 'Lock to lock',
+      field: 'Turns of the steering wheel, lock to lock',
+      untold: 'not told: turns of the steering wheel',
+      turns: (near: string, far: string) => `${near} turns of the wheel, ${far} at the far end`,
+      play: 'Play at the wheel',
+    },
+    shift: {
+      title: 'What the shift gets',
+      ratio: 'Turns of the first sprocket for one at the far end',
+      whole: 'From one end of the shift to the other',
+      field: 'Turns of the first sprocket, end to end of the shift',
+      untold: 'not told: turns of the first sprocket',
+      turns: (near: string, far: string) => `${near} turns of the first sprocket, ${far} at the far end`,
+      play: 'Play at the first sprocket',
+    },
     from: (excess: string) => `from ${excess} of chain to spare`,
   },
   gearing: {

@@ -95,7 +95,7 @@ export function chainPlans(
             sprocket,
           ),
     ]),
-    spec.duty === 'steering' ? plan('chain-backlash', play) : [],
+    spec.duty === 'drive' ? [] : plan('chain-backlash', play),
   ].flat()
   if (at !== null) return inAll
   const shafts = mapKnown(columns, ({ centreMm }): ChainFigure => {

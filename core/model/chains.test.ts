@@ -441,5 +441,12 @@ describe('a steering chain', () => {
     const play = found.checks.find(({ quantity }) => quantity === 'chain-backlash')
     const radius = 12.7 / (2 * Math.sin(Math.PI / 16))
     expect(play?.value).toBeCloseTo((known(found.slack).excessMm / radius) * (180 / Math.PI), 9)
+    const shifts = demoFile('burdock-cart', (raw) => (raw.chains[1].duty = 'shift'))
+    const felt = chainAt(shifts, {}, 1).checks.find(({ quantity }) => quantity === 'chain-backlash')
+    expect(felt?.value).toBe(play?.value)
+  })
+
+  it('has no play to judge where it drives', () => {
+    expect(chainAt(CART).checks.map(({ quantity }) => quantity)).not.toContain('chain-backlash')
   })
 })

@@ -46,7 +46,7 @@ export interface ChainLine {
   readonly adjuster?: Id
   /** The first sprocket turns backward when the vehicle goes forward. */
   readonly turnsBackward?: boolean
-  /** Turns of the steering wheel from lock to lock. */
+  /** Turns of the steering wheel from lock to lock, or of a shift's first sprocket from end to end. */
   readonly wheelTurns?: number
 }
 

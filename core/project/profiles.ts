@@ -247,7 +247,7 @@ export const CHAIN_LIMITS: readonly LimitEntry[] = [
     scope: 'ride',
     warnAbove: 3,
     failAbove: 8,
-    basis: 'play at the steering wheel; local rules for the road win',
+    basis: 'play felt by hand at the first sprocket; for a steering, local rules for the road win',
   },
   {
     id: 'adjuster-left',

@@ -148,7 +148,7 @@ export function checkLabel(check: LabelledCheck, manyLines: boolean | 'within' =
     case 'chain-safety':
       return chainLabel(check, 'strength to pull', manyLines === 'within')
     case 'chain-backlash':
-      return chainLabel(check, 'play at the wheel', manyLines === 'within')
+      return chainLabel(check, 'play felt by hand', manyLines === 'within')
     case 'adjuster-left':
       return chainLabel(check, 'room left in its adjuster', manyLines === 'within')
     case 'sprocket-ground':

@@ -115,8 +115,8 @@ test('a live axle says its length, and bends under its chain', async ({ page }) 
 test('a steering chain beside the drive chain says its play, its turns and its caution', async ({ page }) => {
   await openCart(page)
   await page.getByRole('button', { name: 'steering chain', exact: true }).click()
-  await expect(page.getByTestId('steering-turns')).toHaveText('1.60 turns of the wheel, 1.28 at the far end')
-  await expect(page.getByTestId('steering-play')).toContainText('0.07°')
+  await expect(page.getByTestId('hand-turns')).toHaveText('1.60 turns of the wheel, 1.28 at the far end')
+  await expect(page.getByTestId('hand-play')).toContainText('0.07°')
   await expect(page.getByRole('region', { name: 'What the steering gets' })).toContainText('local rules')
   await expect(page.getByRole('region', { name: /^Sprockets, in the order/ })).toContainText(
     'head sprocket is held beyond its bearings only',
@@ -264,6 +264,9 @@ test('a chain is added, guided and taken out again; views of shafts say that the
   await page.getByRole('button', { name: 'Add a chain' }).click()
   await page.getByRole('menuitem', { name: 'Shift chain' }).click()
   await expect(page.getByRole('main')).toContainText('lever sprocket, middle: station not read')
+  await expect(page.getByRole('region', { name: 'What the shift gets' })).toContainText(
+    /one at the far end ?\d\.\d\d/,
+  )
   await page.getByRole('button', { name: 'Delete shift chain' }).click()
   await expect(page.getByRole('navigation', { name: 'Chains' }).getByRole('button')).toHaveCount(2)
   await page.getByRole('button', { name: 'Tensioner from outside' }).click()

@@ -10,7 +10,7 @@ defineProps<{ build: Build; now: ChainEvaluation; axles: readonly LiveAxleFigure
 <template>
   <ChainOrderCard :build="build" :now="now" />
   <ChainFields :build="build" :now="now" />
-  <ChainSteering v-if="now.chain.duty === 'steering'" class="whole" :now="now" />
+  <ChainByHand v-if="now.chain.duty !== 'drive'" class="whole" :now="now" :duty="now.chain.duty" />
   <SprocketTable class="whole" :now="now" />
   <template v-if="now.chain.duty === 'drive'">
     <ChainPull class="whole" :now="now" />

@@ -102,7 +102,7 @@ const adjusters = computed(() => [
       </template>
       <FigureField
         v-else
-        :label="words.turns"
+        :label="chainTexts.byHand[chain.duty].field"
         :least="0.1"
         :most="20"
         :value="chain.wheelTurns"

@@ -31,7 +31,7 @@ const rows = computed(() =>
           : []),
         ...(stand ? [[words.size, length(stand.outerMm)]] : []),
       ] as [string, string][],
-      isOverhung: now.chain.duty === 'steering' && sprocket.support === 'overhung',
+      isOverhung: now.chain.duty !== 'drive' && sprocket.support === 'overhung',
     }
   }),
 )

@@ -5,16 +5,16 @@ import { fixed } from '~~/core/units/format'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 
-/** What a steering chain does: how far its far end turns, and the play that its slack leaves at the wheel. */
-const { now } = defineProps<{ now: ChainEvaluation }>()
+/** What a chain does that a hand pulls: how far its far end turns, and the play that its slack leaves. */
+const { now, duty } = defineProps<{ now: ChainEvaluation; duty: 'steering' | 'shift' }>()
 const { angle, length } = useFormat()
-const words = chainTexts.steering
+const words = computed(() => chainTexts.byHand[duty])
 const ratio = computed(() => chainRatio(now.chain))
 const turns = computed(() => {
   const { wheelTurns } = now.chain
   return wheelTurns === undefined
-    ? words.untold
-    : words.turns(fixed(wheelTurns, 2), fixed(wheelTurns / ratio.value, 2))
+    ? words.value.untold
+    : words.value.turns(fixed(wheelTurns, 2), fixed(wheelTurns / ratio.value, 2))
 })
 const play = computed(() => now.checks.find(({ quantity }) => quantity === 'chain-backlash'))
 </script>
@@ -24,17 +24,18 @@ const play = computed(() => now.checks.find(({ quantity }) => quantity === 'chai
     <h2>{{ words.title }}</h2>
     <dl>
       <dt>{{ words.ratio }}</dt>
-      <dd>{{ words.ratioIs(fixed(ratio, 2)) }}</dd>
-      <dt>{{ words.lockToLock }}</dt>
-      <dd data-testid="steering-turns">{{ turns }}</dd>
+      <dd>{{ fixed(ratio, 2) }}</dd>
+      <dt>{{ words.whole }}</dt>
+      <dd data-testid="hand-turns">{{ turns }}</dd>
       <template v-if="play?.value != null && now.slack.known">
         <dt>{{ words.play }}</dt>
-        <dd data-testid="steering-play">
-          {{ angle(play.value) }} <span class="soft">{{ words.from(length(now.slack.value.excessMm)) }}</span>
+        <dd data-testid="hand-play">
+          {{ angle(play.value) }}
+          <span class="soft">{{ chainTexts.byHand.from(length(now.slack.value.excessMm)) }}</span>
         </dd>
       </template>
     </dl>
-    <p class="caution">{{ chainTexts.cautions.steering }}</p>
+    <p v-if="duty === 'steering'" class="caution">{{ chainTexts.cautions.steering }}</p>
   </section>
 </template>
 
