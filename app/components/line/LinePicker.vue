@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import type { Line } from '~~/core/project/lineSpec'
 import { partsOfLine } from '~/texts/parts'
 
-/** Which of several lines is looked at; nothing where there is one. */
-defineProps<{ lines: readonly Line[]; chosen: string }>()
+/** Which of several lines or chains is looked at; nothing where there is one. */
+defineProps<{
+  lines: readonly { readonly id: string; readonly name: string }[]
+  chosen: string | undefined
+  /** What they are; lines where not said. */
+  label?: string
+}>()
 const emit = defineEmits<{ choose: [lineId: string] }>()
 </script>
 
 <template>
-  <nav v-if="lines.length > 1" class="lines" :aria-label="partsOfLine.lines">
+  <nav v-if="lines.length > 1" class="lines" :aria-label="label ?? partsOfLine.lines">
     <button
       v-for="line in lines"
       :key="line.id"

@@ -97,17 +97,13 @@ async function print() {
             }}</UButton>
           </div>
         </header>
-        <nav v-if="chains.all.length > 1" class="pick" :aria-label="words.pick">
-          <button
-            v-for="{ chain } in chains.all"
-            :key="chain.id"
-            type="button"
-            :aria-pressed="chain.id === now?.chain.id"
-            @click="choose(chain.id)"
-          >
-            {{ chain.name }}
-          </button>
-        </nav>
+        <LinePicker
+          class="pick"
+          :lines="chains.all.map(({ chain }) => chain)"
+          :chosen="now?.chain.id"
+          :label="words.pick"
+          @choose="choose"
+        />
         <p v-if="!now" class="none">{{ words.noneLead }}</p>
         <template v-else>
           <section v-if="waits.length" class="none">
@@ -198,27 +194,13 @@ h1 {
 h1::first-letter {
   text-transform: uppercase;
 }
-.does,
-.pick {
+.does {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
 }
 .pick {
   padding: 0 24px 8px;
-}
-.pick button {
-  min-height: 34px;
-  padding: 0 14px;
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  background: var(--card);
-  cursor: pointer;
-}
-.pick button[aria-pressed='true'] {
-  border-color: var(--accent);
-  color: var(--accent);
-  font-weight: 600;
 }
 .none {
   display: grid;
@@ -285,9 +267,6 @@ h1::first-letter {
   .checks,
   .cards {
     padding-inline: 14px;
-  }
-  .pick button {
-    min-height: 48px;
   }
   .none,
   .refused {
