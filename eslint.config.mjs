@@ -96,8 +96,8 @@ export default typescript.config(
     rules: {
       'no-restricted-syntax': [
         'error',
-        ...['randomUUID', 'now'].map((name) => ({
-          selector: `CallExpression[callee.property.name='change'] ArrowFunctionExpression CallExpression[callee.property.name='${name}']`,
+        ...["callee.name='newId'", "callee.property.name='now'"].map((made) => ({
+          selector: `CallExpression[callee.property.name='change'] ArrowFunctionExpression CallExpression[${made}]`,
           message: 'A recipe may run more than once: make ids and times outside it.',
         })),
         {
@@ -113,8 +113,14 @@ export default typescript.config(
     rules: forbid(['~/**', '../stores/**', '../components/**', '../storage/**'], 'Charts see only the core.'),
   },
   {
-    files: ['app/components/**/*.vue', 'app/pages/**/*.vue', 'app/composables/**/*.ts', 'app/stores/**/*.ts'],
-    rules: { 'no-restricted-properties': ['error', { object: 'Math', property: 'random' }] },
+    files: ['app/**/*.vue', 'app/**/*.ts'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'crypto', property: 'randomUUID', message: 'Missing at an insecure address: use newId().' },
+      ],
+    },
   },
   {
     files: ['**/*.test.ts', 'tests/**/*.ts'],

@@ -21,6 +21,6 @@ export default {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(numeric-quantity|tinyqueue|earcut|fflate|dexie|immer|comlink|pinia|@vue/devtools-[a-z]+|@vueuse|perfect-debounce|birpc|hookable|nostics|@vue/devtools)/)',
+    '/node_modules/(?!(nanoid|@zip.js|numeric-quantity|tinyqueue|earcut|fflate|dexie|immer|comlink|pinia|@vue/devtools-[a-z]+|@vueuse|perfect-debounce|birpc|hookable|nostics|@vue/devtools)/)',
   ],
 }

@@ -1,4 +1,5 @@
 import type { InstrumentKind, InstrumentReading } from '~~/core/instruments/simulated'
+import { newId } from '../storage/newId'
 import type { Instrument } from './instrument'
 
 /** A server that has not answered by then is not there, in ms. */
@@ -10,7 +11,7 @@ export const serverInstrument = (kind: InstrumentKind): Instrument => ({
   where: 'server',
   connect: (truth, listener) =>
     new Promise((resolve, reject) => {
-      const session = crypto.randomUUID()
+      const session = newId()
       const query = new URLSearchParams({ session, truth: String(truth), seed: String(seedOf(session)) })
       const source = new EventSource(`/api/instruments/${kind}?${query.toString()}`)
       const timer = setTimeout(() => fail(), PATIENCE)

@@ -76,9 +76,14 @@ async function takeFiles(event: Event) {
             words.demos[demo].reset
           }}</UButton>
         </template>
-        <UButton variant="outline" size="lg" icon="i-lucide-upload" @click="picker?.click()">{{
-          words.import
-        }}</UButton>
+        <UButton
+          variant="outline"
+          size="lg"
+          icon="i-lucide-upload"
+          :loading="library.isImporting"
+          @click="picker?.click()"
+          >{{ words.import }}</UButton
+        >
         <UButton
           v-if="library.builds.length"
           variant="outline"

@@ -1,17 +1,9 @@
-import {
-  strFromU8,
-  strToU8,
-  unzipSync,
-  zipSync,
-  type Unzipped,
-  type UnzipFileInfo,
-  type Zippable,
-} from 'fflate'
 import type { Build } from '~~/core/project/build'
 import { buildText, MAX_FILE_CHARACTERS, parseBuildText } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
 import { FILE_ENDING, fileName } from './fileName'
 import { PICTURE_TYPES, pictureEnding } from './pictureKind'
+import { packed, unpacked, type Unpacked, type Wanted, type ZipFile } from './zip'
 
 const MAX_BACKUP_BYTES = 300_000_000
 const MAX_BACKUP_FILES = 500
@@ -21,6 +13,10 @@ const MAX_PICTURE_BYTES = 5_000_000
 /** A character may take up to four bytes. */
 const MAX_FILE_BYTES = 4 * MAX_FILE_CHARACTERS
 const TOO_LARGE = 'the file is larger than 5 MB'
+const PICTURE_TOO_LARGE = 'the picture is larger than 5 MB'
+const TOO_MANY_BUILDS = `a backup is read up to ${MAX_BACKUP_FILES} builds; bring this one in on its own`
+const TOO_MANY_BYTES = 'a backup is read up to 300 MB; bring this one in on its own'
+const TOO_MANY_PICTURES = `a backup is read up to ${MAX_PICTURES} pictures of together 300 MB`
 
 /** A picture of a build, by the id of its photograph. */
 export interface PictureFile {
@@ -46,21 +42,18 @@ export interface ReadFiles {
   readonly refused: readonly RefusedFile[]
 }
 
-/**
- * All builds as one zip of ordinary build files, each with its pictures in a folder beside it.
- *
- * Packed without a helper thread: the package would start one from a blob, which the page's policy forbids.
- */
-export function backupZip(builds: readonly PicturedBuild[]): Uint8Array {
-  const files: Zippable = {}
+/** All builds as one zip of ordinary build files, each with its pictures in a folder beside it. */
+export function backupZip(builds: readonly PicturedBuild[]): Promise<Uint8Array> {
+  const files: ZipFile[] = []
+  const taken = new Set<string>()
   for (const { build, pictures } of builds) {
-    const name = unusedName(fileName(build.name), files)
-    files[name] = strToU8(buildText(build))
+    const name = unusedName(fileName(build.name), taken)
+    taken.add(name)
+    files.push({ name, bytes: new TextEncoder().encode(buildText(build)) })
     for (const { id, bytes } of picturesOf(build, pictures))
-      // Pictures are packed already.
-      files[`${folderOf(name)}${id}.${pictureEnding(bytes)}`] = [bytes, { level: 0 }]
+      files.push({ name: `${folderOf(name)}${id}.${pictureEnding(bytes)}`, bytes, isPacked: true })
   }
-  return zipSync(files, { level: 6 })
+  return packed(files)
 }
 
 /** Those pictures that a build speaks of. */
@@ -75,27 +68,30 @@ const PICTURE = new RegExp(
   `^(.*\\.photos/)([A-Za-z0-9_-]{1,64})\\.(?:${Object.keys(PICTURE_TYPES).join('|')})$`,
 )
 
-function unusedName(wanted: string, taken: Readonly<Record<string, unknown>>): string {
+function unusedName(wanted: string, taken: ReadonlySet<string>): string {
   const stem = wanted.slice(0, -FILE_ENDING.length)
   let name = wanted
-  for (let count = 2; name in taken; count++) name = `${stem}-${count}${FILE_ENDING}`
+  for (let count = 2; taken.has(name); count++) name = `${stem}-${count}${FILE_ENDING}`
   return name
 }
 
-/** Builds from a build file or a backup, whichever it is. */
-export function readBuildFile(file: string, bytes: Uint8Array): ReadFiles {
-  const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b
-  if (!isZip) return readOne(file, bytes)
-  if (bytes.length > MAX_BACKUP_BYTES) return refuse(file, 'the backup is larger than 300 MB')
-  let found: Entries
+/** Builds from a build file or a backup, whichever it is; work for a thread of its own. */
+export async function readBuildFile(file: string, blob: Blob): Promise<ReadFiles> {
+  const isZip = (await blob.slice(0, 2).text()) === 'PK'
+  if (!isZip) {
+    if (blob.size > MAX_FILE_BYTES) return refuse(file, TOO_LARGE)
+    return readOne(file, new Uint8Array(await blob.arrayBuffer()))
+  }
+  if (blob.size > MAX_BACKUP_BYTES) return refuse(file, 'the backup is larger than 300 MB')
+  let found: Unpacked
   try {
-    found = unzipped(bytes)
+    found = await unpacked(blob, wantedOfBackup())
   } catch {
     return refuse(file, 'the backup is damaged and cannot be unpacked')
   }
-  const names = Object.keys(found.entries).filter((name) => name.endsWith('.json'))
-  if (names.length + found.refused.length === 0) return refuse(file, 'the backup holds no build files')
-  const read = names.map((name) => ({ name, ...readOne(name, found.entries[name] as Uint8Array) }))
+  const files = [...found.entries].filter(([name]) => name.endsWith('.json'))
+  if (files.length + found.refused.length === 0) return refuse(file, 'the backup holds no build files')
+  const read = files.map(([name, bytes]) => ({ name, ...readOne(name, bytes) }))
   const taken = new Set<string>()
   const builds = read.flatMap(({ name, builds: list }) =>
     list.map(({ build }) => ({
@@ -114,8 +110,8 @@ export function readBuildFile(file: string, bytes: Uint8Array): ReadFiles {
 }
 
 /** The pictures of one folder; their names are noted as taken. */
-function picturesIn(entries: Unzipped, folder: string, taken: Set<string>): PictureFile[] {
-  return Object.entries(entries).flatMap(([name, bytes]) => {
+function picturesIn(entries: Unpacked['entries'], folder: string, taken: Set<string>): PictureFile[] {
+  return [...entries].flatMap(([name, bytes]) => {
     const [, there, id] = PICTURE.exec(name) ?? []
     if (there !== folder || id === undefined) return []
     taken.add(name)
@@ -125,12 +121,12 @@ function picturesIn(entries: Unzipped, folder: string, taken: Set<string>): Pict
 
 /** Pictures that came to no build, each with its reason. */
 function lostPictures(
-  entries: Unzipped,
+  entries: Unpacked['entries'],
   builds: readonly PicturedBuild[],
   taken: ReadonlySet<string>,
 ): RefusedFile[] {
   const kept = new Set(builds.flatMap(({ pictures }) => pictures.map(({ bytes }) => bytes)))
-  return Object.entries(entries).flatMap(([name, bytes]) => {
+  return [...entries].flatMap(([name, bytes]) => {
     if (name.endsWith('.json') || kept.has(bytes)) return []
     const why =
       pictureEnding(bytes) === null
@@ -142,40 +138,24 @@ function lostPictures(
   })
 }
 
-interface Entries {
-  readonly entries: Unzipped
-  /** Files that were not even unpacked; what is neither a build nor one of its pictures is passed over. */
-  readonly refused: readonly RefusedFile[]
-}
-
-function unzipped(bytes: Uint8Array): Entries {
-  let [count, pictures, bytesOfPictures] = [0, 0, 0]
-  const refused: RefusedFile[] = []
-  const buildReason = ({ originalSize }: UnzipFileInfo): string | null => {
-    if (originalSize > MAX_FILE_BYTES) return TOO_LARGE
-    const isOver = ++count > MAX_BACKUP_FILES
-    return isOver ? `a backup is read up to ${MAX_BACKUP_FILES} builds; bring this one in on its own` : null
+/** What is read of each file of a backup; what is neither a build nor one of its pictures is passed over. */
+function wantedOfBackup(): (name: string, size: number) => Wanted {
+  let [builds, pictures, bytes] = [0, 0, 0]
+  return (name, size) => {
+    const isBuild = name.endsWith('.json')
+    if (!isBuild && !PICTURE.test(name)) return null
+    if (size > (isBuild ? MAX_FILE_BYTES : MAX_PICTURE_BYTES))
+      return { refuse: isBuild ? TOO_LARGE : PICTURE_TOO_LARGE }
+    bytes += size
+    if (isBuild && ++builds > MAX_BACKUP_FILES) return { refuse: TOO_MANY_BUILDS }
+    if ((!isBuild && ++pictures > MAX_PICTURES) || bytes > MAX_BACKUP_BYTES)
+      return { refuse: isBuild ? TOO_MANY_BYTES : TOO_MANY_PICTURES }
+    return true
   }
-  const pictureReason = ({ originalSize }: UnzipFileInfo): string | null => {
-    if (originalSize > MAX_PICTURE_BYTES) return 'the picture is larger than 5 MB'
-    bytesOfPictures += originalSize
-    const isOver = ++pictures > MAX_PICTURES || bytesOfPictures > MAX_BACKUP_BYTES
-    return isOver ? `a backup is read up to ${MAX_PICTURES} pictures of together 300 MB` : null
-  }
-  // Sizes are looked at before anything is unpacked, so that a small zip cannot fill the memory.
-  const filter = (entry: UnzipFileInfo): boolean => {
-    const isBuild = entry.name.endsWith('.json')
-    if (!isBuild && !PICTURE.test(entry.name)) return false
-    const reason = isBuild ? buildReason(entry) : pictureReason(entry)
-    if (reason) refused.push({ file: entry.name, reasons: [reason] })
-    return reason === null
-  }
-  return { entries: unzipSync(bytes, { filter }), refused }
 }
 
 function readOne(file: string, bytes: Uint8Array): ReadFiles {
-  if (bytes.length > MAX_FILE_BYTES) return refuse(file, TOO_LARGE)
-  const parsed = parseBuildText(strFromU8(bytes))
+  const parsed = parseBuildText(new TextDecoder().decode(bytes))
   if (parsed.ok) return { builds: [{ build: parsed.value, pictures: [] }], refused: [] }
   return { builds: [], refused: [{ file, reasons: parsed.problems.map(problemText) }] }
 }

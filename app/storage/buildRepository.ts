@@ -172,9 +172,9 @@ export function buildRepository(db: LurvanDatabase) {
     },
 
     /** Calls back with the revision whenever a build changes in any tab; returns how to stop. */
-    watch: (id: string, onRev: (rev: number | null) => void): (() => void) => {
+    watch: (id: string, onRev: (rev: number | 'deleted' | 'gone') => void): (() => void) => {
       const subscription = liveQuery(() => db.builds.get(id)).subscribe({
-        next: (record) => onRev(record && record.deletedAt === null ? record.rev : null),
+        next: (record) => onRev(!record ? 'gone' : record.deletedAt === null ? record.rev : 'deleted'),
         error: () => undefined,
       })
       return () => subscription.unsubscribe()

@@ -111,9 +111,9 @@ describe('watching a build', () => {
   it('tells of each change and of its end', async () => {
     const repository = start()
     const { id } = await repository.add(demoBuild(), () => 'never')
-    const seen: (number | null)[] = []
+    const seen: (number | 'deleted' | 'gone')[] = []
     const stop = repository.watch(id, (rev) => void seen.push(rev))
-    const until = async (wanted: number | null) => {
+    const until = async (wanted: number | 'deleted' | 'gone') => {
       for (let tries = 0; tries < 300 && seen.at(-1) !== wanted; tries++)
         await new Promise((resolve) => setTimeout(resolve, 5))
       expect(seen.at(-1)).toBe(wanted)
@@ -122,11 +122,11 @@ describe('watching a build', () => {
     await repository.change(id, 1, 'tail', setTail(1))
     await until(2)
     await repository.remove(id)
-    await until(null)
+    await until('deleted')
     stop()
     await repository.restore(id)
     await new Promise((resolve) => setTimeout(resolve, 40))
-    expect(seen.at(-1)).toBeNull()
+    expect(seen.at(-1)).toBe('deleted')
     expect((await repository.summaries())[0]).toMatchObject({ id, rev: 2, deletedAt: null })
   })
 })

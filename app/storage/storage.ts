@@ -14,21 +14,35 @@ function useDatabase(): LurvanDatabase {
   return database
 }
 
+/** A store that could not be opened, as on a full disk, says no until it is let try again: each call lets it. */
+function reopening<R extends object>(of: R): R {
+  return new Proxy(of, {
+    get: (target, name, receiver) => {
+      const db = useDatabase()
+      if (db.hasFailed()) db.close({ disableAutoOpen: false })
+      return Reflect.get(target, name, receiver)
+    },
+  })
+}
+
+/** Calls back when another tab with an older application keeps this one from opening the store. */
+export const onStoreHeld = (held: () => void): void => void useDatabase().on('blocked', held)
+
 /** The one repository of this tab. */
 export function useBuildRepository(): BuildRepository {
-  repository ??= buildRepository(useDatabase())
+  repository ??= reopening(buildRepository(useDatabase()))
   return repository
 }
 
 /** The one shelf of this tab. */
 export function useShelfRepository(): ShelfRepository {
-  shelf ??= shelfRepository(useDatabase().parts)
+  shelf ??= reopening(shelfRepository(useDatabase().parts))
   return shelf
 }
 
 /** The pictures of this tab. */
 export function usePhotoRepository(): PhotoRepository {
-  photos ??= photoRepository(useDatabase().photos)
+  photos ??= reopening(photoRepository(useDatabase().photos))
   return photos
 }
 
@@ -39,11 +53,18 @@ export const askToPersist = (): void => void navigator.storage?.persist?.().catc
 export const isStorageFault = (error: unknown): boolean =>
   !(error instanceof RefusedChange || error instanceof BrokenRecipe)
 
+/** What the browser calls it, and what it is. Browsers tell a disk without room in several ways. */
+const REASONS: readonly (readonly [name: RegExp, reason: string])[] = [
+  [/quota|abort/i, 'the disk is full'],
+  [/denied|security|MissingAPI|mutation operations/i, 'this browser does not let pages keep data'],
+  [/blocked/i, 'another tab with an older Lurvan holds the store: close it'],
+  [/unknown|internal|InvalidState/i, 'the disk is full, or the store of this browser does not open'],
+]
+
 /** Why storing failed, in a builder's words. */
 export function storageReason(error: unknown): string {
   const name = error instanceof Error ? `${error.name} ${error.message}` : String(error)
-  if (/quota/i.test(name)) return 'the disk space for this browser is full'
-  if (/blocked|denied|security|InvalidState|MissingAPI/i.test(name))
-    return 'this browser does not let pages keep data'
+  const known = REASONS.find(([pattern]) => pattern.test(name))
+  if (known) return known[1]
   return error instanceof Error ? error.message : 'the browser would not store it'
 }

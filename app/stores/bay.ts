@@ -19,6 +19,7 @@ import { pointOf } from '~~/core/readings/geometry'
 import { bodiesWithPart, bodyOfPart, partOfBody, type PartPlace } from '~~/core/shelf/placedPart'
 import type { ShelfPart } from '~~/core/shelf/shelfPart'
 import { pairRows, serviceRow } from '~~/core/text/bayText'
+import { newId } from '../storage/newId'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
@@ -117,7 +118,7 @@ export const useBay = defineStore('bay', () => {
     const { build } = workbench
     if (!build) return { kind: 'nowhere' }
     if (part.sort === 'item' || part.sort === 'transfer-case') {
-      const body = bodyOfPart(part, place, crypto.randomUUID())
+      const body = bodyOfPart(part, place, newId())
       workbench.change('Add a part to the bay', (draft) => {
         draft.bodies.push(structuredClone(body) as Draft<Body>)
       })
@@ -146,7 +147,7 @@ export const useBay = defineStore('bay', () => {
     if (!powertrain || now === undefined || !place?.known) return null
     const difference = long - now
     const there = build.levers.find(({ kind, body }) => kind === 'adapter' && body === powertrain.id)
-    const id = there?.id ?? crypto.randomUUID()
+    const id = there?.id ?? newId()
     workbench.change('Plan a gearbox of another length', (draft) => {
       const body = draft.bodies.find((one) => one.id === powertrain.id)
       if (body?.kind === 'powertrain') body.faceStationMm ??= -place.value[0] - now
@@ -178,13 +179,13 @@ export const useBay = defineStore('bay', () => {
 
   /** @returns the id of the body that stands on spacers now */
   function putOnSpacers(spacers: BodySpacers): string {
-    const ids = { body: crypto.randomUUID(), lever: crypto.randomUUID() }
+    const ids = { body: newId(), lever: newId() }
     take('Set the body on spacers', (build) => bodyOnSpacers(build, spacers, ids))
     return ids.body
   }
 
   function addLever(body: string, kind: LeverKind): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     const [least, most, step] = USUAL_RANGE[kind] ?? [-20, 20, 1]
     workbench.change('Add a lever', (draft) => {
       draft.levers.push({ id, kind, body, range: [least, most], step })
@@ -209,12 +210,12 @@ export const useBay = defineStore('bay', () => {
   }
 
   async function toShelf(body: Body): Promise<boolean> {
-    const part = partOfBody(body, crypto.randomUUID())
+    const part = partOfBody(body, newId())
     return part !== null && (await shelf.keep(structuredClone(part)))
   }
 
   function addService(name: string, body: string): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     workbench.change('Ask for something to come out', (draft) => {
       draft.services ??= []
       draft.services.push({ id, name, body, toward: [0, 0, -1], wayMm: 150 })

@@ -20,6 +20,7 @@ import type { LiveAxleBody } from '~~/core/project/body'
 import { drivenIndex, type ChainDuty, type ChainLine, type ChainSprocket } from '~~/core/project/chainLine'
 import type { Id } from '~~/core/project/id'
 import type { Known } from '~~/core/known'
+import { newId } from '../storage/newId'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { takeOn } from './takeOn'
@@ -117,7 +118,7 @@ export const useChains = defineStore('chains', () => {
     })),
   )
   function addCut(name: string): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     workbench.change('Add an axle', (draft) =>
       assign(draft, {
         axleCuts: [...(draft.axleCuts ?? []), { id, name, school: 'new-shaft' }],

@@ -3,6 +3,7 @@ import { shallowRef } from 'vue'
 import { readingsFromTable, readingTable, type CsvProblem } from '~~/core/csv/readingCsv'
 import { parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
+import { newId } from '../storage/newId'
 import { download } from '../storage/download'
 import { useWorkbench } from './workbench'
 
@@ -49,7 +50,7 @@ export const useCsv = defineStore('csv', () => {
     if (fault) return refuse((fault.row ?? 0) + 1, 'a quotation mark is opened and not closed')
     const [header = [], ...rows] = parsed.data
     while (rows.length > 0 && rows.at(-1)?.every((cell) => cell.trim() === '')) rows.pop()
-    const result = readingsFromTable(build, { header, rows }, () => crypto.randomUUID())
+    const result = readingsFromTable(build, { header, rows }, newId)
     if (!result.ok) {
       problems.value = result.problems.slice(0, LISTED)
       return 0

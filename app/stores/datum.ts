@@ -4,6 +4,7 @@ import type { NamedPoint } from '~~/core/project/build'
 import type { GivenPointReading, SetupPointReading } from '~~/core/project/reading'
 import { centrelineReport, registrationReport } from '~~/core/text/registrationText'
 import type { LengthUnit } from '~~/core/units/unitSettings'
+import { newId } from '../storage/newId'
 import { useReadings } from './readings'
 import { useWorkbench } from './workbench'
 
@@ -71,7 +72,7 @@ export const useDatum = defineStore('datum', () => {
     const unit = workbench.build?.units.length
     const [stationWay, side, heightWay] = ways
     readings.add(`Place ${point.name}`, {
-      id: crypto.randomUUID(),
+      id: newId(),
       kind: 'given-point',
       point: point.id,
       unit,
@@ -91,7 +92,7 @@ export const useDatum = defineStore('datum', () => {
     const tool = build.tools.find((one) => ['laser', 'tape', 'plumb'].includes(one.kind))?.id
     const [alongWay, acrossSide, upWay] = ways
     readings.add(`Measure ${point.name}`, {
-      id: crypto.randomUUID(),
+      id: newId(),
       kind: 'setup-point',
       setup: readings.setup.id,
       point: point.id,

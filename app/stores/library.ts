@@ -7,11 +7,14 @@ import type { Beginning } from '~~/core/layouts/beginBuild'
 import type { NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
-import type { PicturedBuild, RefusedFile } from '../storage/backup'
+import { newId } from '../storage/newId'
+import type { PicturedBuild, ReadFiles, RefusedFile } from '../storage/backup'
 import { forgetDrafts } from '../storage/drafts'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
 import { askToPersist, storageReason, useBuildRepository, usePhotoRepository } from '../storage/storage'
+import type { BackupService } from '../workers/protocol'
+import { workerClient } from '../workers/workerClient'
 
 /** A build in the list, with what its checks say. */
 export interface ListedBuild {
@@ -34,6 +37,8 @@ export const useLibrary = defineStore('library', () => {
   const isLoaded = ref(false)
   const failure = ref<string | null>(null)
   const refused = shallowRef<readonly RefusedFile[]>([])
+  const isImporting = ref(false)
+  const reader = workerClient<BackupService>(startWorker)
 
   let latest = 0
 
@@ -139,31 +144,49 @@ export const useLibrary = defineStore('library', () => {
 
   /** Takes in build files and backups; what cannot be read is listed, and nothing stored is overwritten. */
   async function importFiles(files: readonly File[]): Promise<number> {
-    const { readBuildFile } = await import('../storage/backup')
+    isImporting.value = true
     const faults: RefusedFile[] = []
     let count = 0
     for (const file of files) {
-      const read = readBuildFile(file.name, new Uint8Array(await file.arrayBuffer()))
+      const read = await readAway(file)
       faults.push(...read.refused)
-      for (const { build, pictures } of read.builds) {
-        const stored = await storing(() => repository.add(build, newId))
-        if (!stored) faults.push({ file: file.name, reasons: [`could not be stored: ${failure.value}`] })
-        else {
-          count++
-          // A build is worth having without its pictures: what of them cannot be stored is told.
-          const buildId = stored.id
-          for (const { id, bytes } of pictures)
-            if ((await storing(async () => (await photos.put({ buildId, id, bytes }), true))) === null)
-              faults.push({
-                file: `${file.name}, picture ${id}`,
-                reasons: [`could not be stored: ${failure.value}`],
-              })
-        }
+      for (const one of read.builds) {
+        const lost = await takeIn(file.name, one)
+        faults.push(...lost.refused)
+        if (lost.isStored) count++
       }
     }
+    reader.end()
     refused.value = faults
+    isImporting.value = false
     await refresh()
     return count
+  }
+
+  /** Reads one file in a thread of its own; whatever breaks there is a reason like any other. */
+  async function readAway(file: File): Promise<ReadFiles> {
+    try {
+      return await reader.ask((service) => service.readBuildFile(file.name, file))
+    } catch (error) {
+      const reason = error instanceof Error ? error.message : String(error)
+      return { builds: [], refused: [{ file: file.name, reasons: [`could not be read: ${reason}`] }] }
+    }
+  }
+
+  /** A build is worth having without its pictures: what of them cannot be stored is told. */
+  async function takeIn(
+    file: string,
+    { build, pictures }: PicturedBuild,
+  ): Promise<{ readonly isStored: boolean; readonly refused: readonly RefusedFile[] }> {
+    const notStored = (name: string) => ({ file: name, reasons: [`could not be stored: ${failure.value}`] })
+    const stored = await storing(() => repository.add(build, newId))
+    if (!stored) return { isStored: false, refused: [notStored(file)] }
+    const lost: RefusedFile[] = []
+    for (const { id, bytes } of pictures) {
+      const put = await storing(async () => (await photos.put({ buildId: stored.id, id, bytes }), true))
+      if (put === null) lost.push(notStored(`${file}, picture ${id}`))
+    }
+    return { isStored: true, refused: lost }
   }
 
   async function exportBuild(id: string): Promise<void> {
@@ -176,7 +199,7 @@ export const useLibrary = defineStore('library', () => {
         const name = fileName(build.name)
         // With photographs a build goes out as a zip: the file itself never holds them.
         if (pictures.length > 0)
-          download(name.replace(/json$/, 'zip'), backupZip([{ build, pictures }]), 'application/zip')
+          download(name.replace(/json$/, 'zip'), await backupZip([{ build, pictures }]), 'application/zip')
         else download(name, buildText(build), 'application/json')
       } else download(fileName(id), JSON.stringify(await repository.raw(id), null, 2), 'application/json')
     })
@@ -195,7 +218,7 @@ export const useLibrary = defineStore('library', () => {
       }
       const { backupZip } = await import('../storage/backup')
       const day = new Date().toISOString().slice(0, 10)
-      download(`lurvan-backup-${day}.zip`, backupZip(all), 'application/zip')
+      download(`lurvan-backup-${day}.zip`, await backupZip(all), 'application/zip')
       refused.value = faults
     })
   }
@@ -227,6 +250,7 @@ export const useLibrary = defineStore('library', () => {
     isLoaded,
     failure,
     refused,
+    isImporting,
     refresh,
     create,
     duplicate,
@@ -240,6 +264,9 @@ export const useLibrary = defineStore('library', () => {
     resetDemo,
   }
 })
+
+const startWorker = () =>
+  new Worker(new URL('../workers/backup.worker.ts', import.meta.url), { type: 'module' })
 
 /** The demo builds by their ids, the only ones that can be reset; each is loaded when it is opened. */
 const DEMOS = {
@@ -255,8 +282,6 @@ const DEMOS = {
 } as const
 export type DemoId = keyof typeof DEMOS
 export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]
-
-const newId = () => crypto.randomUUID()
 
 /** Names may hold 200 letters; a copy's name keeps its end. */
 const COPY = ' (copy)'

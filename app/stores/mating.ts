@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { stackScale, stackScene } from '~~/core/drawing/stackScene'
 import { roundAnswer, stackAnswer } from '~~/core/mating/matingOf'
 import type { DialRound, Mating, Stack, StackKind, StackPart } from '~~/core/project/mating'
+import { newId } from '../storage/newId'
 import { texts } from '../texts/en'
 import { assign } from './assign'
 import { useWorkbench } from './workbench'
@@ -39,11 +40,11 @@ export const useMating = defineStore('mating', () => {
   function addStack(kind: StackKind): void {
     const words = texts.mating
     const parts = words.parts[kind].map(([counts, name]): StackPart => ({
-      id: crypto.randomUUID(),
+      id: newId(),
       name,
       counts,
     }))
-    const stack: Stack = { id: crypto.randomUUID(), name: words.kinds[kind], kind, parts }
+    const stack: Stack = { id: newId(), name: words.kinds[kind], kind, parts }
     edit('Add a chain of sizes', (mating) => {
       mating.stacks.push(stack as Draft<Stack>)
     })
@@ -65,7 +66,7 @@ export const useMating = defineStore('mating', () => {
   }
 
   function addPart(stackId: string): void {
-    const part: StackPart = { id: crypto.randomUUID(), name: texts.mating.newPart, counts: 'adds' }
+    const part: StackPart = { id: newId(), name: texts.mating.newPart, counts: 'adds' }
     edit('Add a part to a chain', (mating) => {
       mating.stacks.find((one) => one.id === stackId)?.parts.push(part)
     })
@@ -90,7 +91,7 @@ export const useMating = defineStore('mating', () => {
 
   function addRound(of: DialRound['of']): void {
     const round: DialRound = {
-      id: crypto.randomUUID(),
+      id: newId(),
       name: texts.mating[of],
       of,
       unit: workbench.build?.units.length ?? 'mm',

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { patternOf, patternStep } from '~~/core/halfshaft/donorPattern'
 import type { DonorPattern } from '~~/core/project/donorPattern'
 import type { Id } from '~~/core/project/id'
+import { newId } from '../storage/newId'
 import { assign } from './assign'
 import { useWorkbench } from './workbench'
 
@@ -19,7 +20,7 @@ export const usePatterns = defineStore('patterns', () => {
 
   /** @returns the id of the new one */
   function add(name: string): Id {
-    const id = crypto.randomUUID()
+    const id = newId()
     workbench.change('Add a pattern', (draft) => {
       assign(draft, { patterns: [...(draft.patterns ?? []), { id, name }] })
     })

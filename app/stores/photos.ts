@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import type { Build } from '~~/core/project/build'
 import { withoutPhoto } from '~~/core/tracing/retraced'
+import { newId } from '../storage/newId'
 import { PICTURE_TYPES, pictureEnding } from '../storage/pictureKind'
 import { pictureSize, smallPicture, UnusablePicture, type PictureSize } from '../storage/smallPicture'
 import { askToPersist, storageReason, usePhotoRepository } from '../storage/storage'
@@ -68,7 +69,7 @@ export const usePhotos = defineStore('photos', () => {
     askToPersist()
     try {
       const bytes = await smallPicture(file)
-      const id = as ?? crypto.randomUUID()
+      const id = as ?? newId()
       await repository.put({ buildId, id, bytes })
       if (workbench.build?.id !== buildId) return null
       const name =

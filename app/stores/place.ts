@@ -10,6 +10,7 @@ import { isUsed } from '~~/core/project/withoutBody'
 import type { GapReading } from '~~/core/project/reading'
 import type { Trial } from '~~/core/project/vehicleState'
 import { changedSinceMade } from '~~/core/text/positionFacts'
+import { newId } from '../storage/newId'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
@@ -83,12 +84,12 @@ export const usePlace = defineStore('place', () => {
 
   /** Adds a gap with its touch point, and the limits of gaps to a build that has none yet. */
   function addGap({ name, kind, body, obstacle, shaft, toward, place }: NewGap): string {
-    const id = crypto.randomUUID()
-    const point = crypto.randomUUID()
+    const id = newId()
+    const point = newId()
     const { build } = workbench
     const chassis = build?.bodies.find((one) => one.kind === 'chassis')?.id
     const unit = build?.units.length ?? 'mm'
-    const reading = crypto.randomUUID()
+    const reading = newId()
     const takenAt = new Date().toISOString()
     workbench.change('Add a gap', (draft) => {
       const gap: Gap = {
@@ -147,7 +148,7 @@ export const usePlace = defineStore('place', () => {
     const { build } = workbench
     if (!build || !readings.setup) return
     const reading: GapReading = {
-      id: crypto.randomUUID(),
+      id: newId(),
       kind: 'gap',
       gap,
       setup: readings.setup.id,
@@ -162,7 +163,7 @@ export const usePlace = defineStore('place', () => {
 
   /** Adds a lift-in, packed as the levers stand now. */
   function addTrial(name: string): void {
-    const [id, first] = [crypto.randomUUID(), crypto.randomUUID()]
+    const [id, first] = [newId(), newId()]
     const date = new Date().toISOString().slice(0, 10)
     const packed = Object.fromEntries(Object.entries(levers.settings).filter(([, amount]) => amount !== 0))
     workbench.change('Add a trial', (draft) => {
@@ -202,7 +203,7 @@ export const usePlace = defineStore('place', () => {
 
   /** Keeps where the levers stand as another position, and chooses it. */
   function addPosition(): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     const settings = { ...levers.settings }
     workbench.change('Add a position', (draft) => {
       draft.positions.push({ id, name: nextLetter(draft.positions.map(({ name }) => name)), settings })

@@ -4,6 +4,7 @@ import type { Edit } from '~~/core/mistakes/mistake'
 import type { Build } from '~~/core/project/build'
 import type { Reading } from '~~/core/project/reading'
 import type { ReadingChange } from '~~/core/project/readingChange'
+import { newId } from '../storage/newId'
 
 /** Older entries than this go, so that a build stays a small file. */
 const KEPT_ENTRIES = 2000
@@ -18,7 +19,7 @@ export interface LogStamp {
 /** A stamp for as many entries as a change will write. */
 export const newStamp = (by: string | undefined, count = 1): LogStamp => ({
   at: new Date().toISOString(),
-  ids: Array.from({ length: count }, () => crypto.randomUUID()),
+  ids: Array.from({ length: count }, newId),
   ...(by && { by }),
 })
 

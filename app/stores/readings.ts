@@ -13,6 +13,7 @@ import {
   type TourStep,
 } from '~~/core/readings/tour'
 import { readingEcho, type Echo } from '~~/core/text/echo'
+import { newId } from '../storage/newId'
 import { applyEdits, logChange, newStamp } from './readingLog'
 import { buildBy, READING_PARTS } from './buildParts'
 import { SIMULATED_TOOLS } from './instrument'
@@ -84,7 +85,7 @@ export const useReadings = defineStore('readings', () => {
   function keep(step: TourStep, draft: ReadingDraft): void {
     const { build } = workbench
     if (!build || !setup.value) return
-    const reading = draftReading(build, setup.value.id, step, draft, crypto.randomUUID())
+    const reading = draftReading(build, setup.value.id, step, draft, newId())
     add(`Read ${step.targetName}`, reading)
   }
 
@@ -166,7 +167,7 @@ export const useReadings = defineStore('readings', () => {
   /** Carries a reading of an older setup over into the one being taken, with the reason why it still holds. */
   function copyHere(reading: MeasuredReading, reason: string): void {
     if (!setup.value || reason.trim().length < 3) return
-    const copy = { ...reading, id: crypto.randomUUID(), setup: setup.value.id }
+    const copy = { ...reading, id: newId(), setup: setup.value.id }
     add('Carry a reading over', { ...copy, copiedFrom: reading.id, copyReason: reason.trim().slice(0, 200) })
   }
 

@@ -3,6 +3,7 @@ import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import type { CentrePair, Setup } from '~~/core/project/build'
 import type { FlipTest, Tool } from '~~/core/project/tool'
+import { newId } from '../storage/newId'
 import { useReadings } from './readings'
 import { useWorkbench } from './workbench'
 
@@ -22,7 +23,7 @@ export const useSetups = defineStore('setups', () => {
   }
 
   function addSetup(): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     const date = new Date().toISOString().slice(0, 10)
     const name = `Setup ${(workbench.build?.setups.length ?? 0) + 1}`
     const by = readings.setup?.by
@@ -36,7 +37,7 @@ export const useSetups = defineStore('setups', () => {
   const toolOf = (draft: { tools: Draft<Tool>[] }, id: string) => draft.tools.find((tool) => tool.id === id)
 
   function addTool(tool: Omit<Tool, 'id'>): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     workbench.change('Add a tool', (draft) => {
       draft.tools.push({ ...(tool as Draft<Tool>), id })
     })
@@ -62,7 +63,7 @@ export const useSetups = defineStore('setups', () => {
 
   function addFlipTest(toolId: string, test: Omit<FlipTest, 'id' | 'at'>): void {
     // Absent fields stay absent: a file holds no nulls.
-    const kept = JSON.stringify({ ...test, id: crypto.randomUUID(), at: new Date().toISOString() })
+    const kept = JSON.stringify({ ...test, id: newId(), at: new Date().toISOString() })
     workbench.change('Flip test', (draft) => {
       const tool = toolOf(draft, toolId)
       if (!tool) return
@@ -79,7 +80,7 @@ export const useSetups = defineStore('setups', () => {
 
   /** Names a new datum point of the chassis and gives its id. */
   function addDatum(name: string): string {
-    const id = crypto.randomUUID()
+    const id = newId()
     workbench.change('Add a datum point', (draft) => {
       draft.points.push({ id, name, body: chassisOf(draft)?.id ?? '', datum: true })
     })
@@ -97,7 +98,7 @@ export const useSetups = defineStore('setups', () => {
 
   /** Names a pair of frame holes: two points of the chassis, left and right. */
   function addPair(name: string): void {
-    const [id, left, right] = [crypto.randomUUID(), crypto.randomUUID(), crypto.randomUUID()]
+    const [id, left, right] = [newId(), newId(), newId()]
     workbench.change('Add a pair of frame holes', (draft) => {
       draft.points.push(
         { id: left, name: `${name}, left hole`, body: chassisOf(draft)?.id ?? '' },

@@ -4,6 +4,7 @@ import { MADE_UP_PARTS } from '~~/core/shelf/madeUpParts'
 import { parsePartText, partText } from '~~/core/shelf/partFile'
 import type { ShelfPart } from '~~/core/shelf/shelfPart'
 import { problemText } from '~~/core/project/problem'
+import { newId } from '../storage/newId'
 import { download } from '../storage/download'
 import { fileName } from '../storage/fileName'
 import { storageReason, useShelfRepository } from '../storage/storage'
@@ -57,7 +58,7 @@ export const useShelf = defineStore('shelf', () => {
     const read = parsePartText(await file.text())
     if (!read.ok) return refuse(read.problems.map(problemText).join('; '))
     const isThere = own.value.some(({ id }) => id === read.value.id)
-    const part = isThere ? { ...read.value, id: crypto.randomUUID() } : read.value
+    const part = isThere ? { ...read.value, id: newId() } : read.value
     if (await keep(part)) notice.value = words.imported(part.name)
   }
 

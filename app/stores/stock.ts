@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Build } from '~~/core/project/build'
 import type { Drivetrain } from '~~/core/project/drivetrain'
 import { crossesOf, tubesOf, type CrossEntry, type TubeEntry } from '~~/core/project/stock'
+import { newId } from '../storage/newId'
 import { assign } from './assign'
 import { useWorkbench } from './workbench'
 
@@ -42,11 +43,11 @@ export const useStock = defineStore('stock', () => {
       ),
     )
   function addTube(): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     change('tubes', (list) => list.push({ id, outerMm: 76, wallMm: 2, material: 'steel' }))
   }
   function addCross(name: string): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     change('crosses', (list) =>
       list.push({ id, name, spanMm: 68, trunnionMm: 15, boreMm: 3.5, allowMPa: 170 }),
     )

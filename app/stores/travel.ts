@@ -22,6 +22,7 @@ import type { LengthRow } from '~~/core/project/hubMotion'
 import type { Id } from '~~/core/project/id'
 import type { Line } from '~~/core/project/lineSpec'
 import { heightsAt, isCrossed, isLock, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
+import { newId } from '../storage/newId'
 import { travelTexts } from '../texts/travel'
 import { assign } from './assign'
 import { takeOn } from './takeOn'
@@ -147,7 +148,7 @@ export const useTravel = defineStore('travel', () => {
     })
   /** Makes the length of a link a lever. */
   function addLinkLever(body: BodyId, holding: Id): void {
-    const id = crypto.randomUUID()
+    const id = newId()
     workbench.change('Make a link a lever', (draft) => {
       draft.levers.push({ id, kind: 'link-length', body, holding, range: [-20, 20], step: 1 })
     })

@@ -10,6 +10,7 @@ import { parseLength } from '~~/core/units/parseLength'
 import { standsInTrials } from '~~/core/readings/trial'
 import { foretold, type ForetoldGap } from '~~/core/trials/foretold'
 import { trialPoses, type TrialPose } from '~~/core/trials/trialPoses'
+import { newId } from '../storage/newId'
 import { buildBy, COMPILED_PARTS } from './buildParts'
 import { useReadings } from './readings'
 import { useWorkbench } from './workbench'
@@ -103,7 +104,7 @@ export const useTrials = defineStore('trials', () => {
     const parsed = parseLength(text, build.units.length)
     if (!parsed.ok) return parsed.message
     const base = {
-      id: crypto.randomUUID(),
+      id: newId(),
       point: point.id,
       setup: readings.setup.id,
       trial,

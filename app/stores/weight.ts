@@ -16,6 +16,7 @@ import { unknown } from '~~/core/known'
 import { loadRows, type LoadRow } from '~~/core/text/loadRows'
 import { legsAnswer, mountsAnswer, tiltAnswer, type MountKey } from '~~/core/weight/unitAnswers'
 import { hangAnswer, weightAnswer, type MoveOf } from '~~/core/weight/weightOf'
+import { newId } from '../storage/newId'
 import { texts } from '../texts/en'
 import { useEvaluation } from './evaluation'
 import { usePlace } from './place'
@@ -113,7 +114,7 @@ export const useWeight = defineStore('weight', () => {
   }
 
   function addMass(): void {
-    const mass: MassEntry = { id: crypto.randomUUID(), name: texts.weight.newMass, done: 'in' }
+    const mass: MassEntry = { id: newId(), name: texts.weight.newMass, done: 'in' }
     edit('Add a mass', (draft) => {
       draft.masses.push(mass as Draft<MassEntry>)
     })
@@ -148,7 +149,7 @@ export const useWeight = defineStore('weight', () => {
   function keepBalance(note: string): void {
     if (note.trim() === '') return
     const balance = {
-      id: crypto.randomUUID(),
+      id: newId(),
       date: new Date().toISOString().slice(0, 10),
       note: note.trim().slice(0, 1000),
     }

@@ -15,6 +15,23 @@ const until = async (isSo: () => boolean) => {
   for (let tries = 0; tries < 200 && !isSo(); tries++) await new Promise((resolve) => setTimeout(resolve, 5))
   expect(isSo()).toBe(true)
 }
+/** What a browser does on a full disk: the connection breaks off and none can be made. Returns how to let it again. */
+function breakStore(): () => void {
+  const broken = () => {
+    throw new DOMException('Internal error opening backing store for indexedDB.open.', 'UnknownError')
+  }
+  const open = jest.spyOn(indexedDB, 'open').mockImplementation(broken)
+  const store = jest.spyOn(IDBTransaction.prototype, 'objectStore').mockImplementation(function (
+    this: IDBTransaction,
+  ) {
+    this.db.onclose?.(new Event('close'))
+    return broken()
+  })
+  return () => {
+    open.mockRestore()
+    store.mockRestore()
+  }
+}
 let id = ''
 let count = 0
 
@@ -44,12 +61,50 @@ describe('useWorkbench', () => {
     const change = jest.spyOn(repository, 'changeAll').mockRejectedValue(DISK_FULL)
     workbench.change('Move', setTail(7))
     expect(await workbench.mayLeave()).toBe(false)
-    expect(workbench.failure).toBe('the disk space for this browser is full')
+    expect(workbench.failure).toBe('the disk is full')
     expect(workbench.hasUnsaved).toBe(true)
     change.mockRestore()
     expect(await workbench.mayLeave()).toBe(true)
     const stored = await otherTab().load(id)
     expect(stored?.ok && stored.value.build.positions[0]!.settings.tail).toBe(7)
+  })
+
+  it('goes on storing after the store broke down and would not open: nothing typed meanwhile is lost', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    const whole = breakStore()
+    for (let amount = 1; amount <= 21; amount++) workbench.change(`Move ${amount}`, setTail(amount))
+    await workbench.settled()
+    expect(workbench.failure).toBe('the disk is full, or the store of this browser does not open')
+    expect(workbench.pending).toHaveLength(21)
+    workbench.retry()
+    await workbench.settled()
+    expect(workbench.pending).toHaveLength(21)
+    whole()
+    workbench.retry()
+    await workbench.settled()
+    expect([workbench.failure, workbench.pending.length]).toEqual([null, 0])
+    const stored = await otherTab().load(id)
+    expect(stored?.ok && stored.value.build.positions[0]!.settings.tail).toBe(21)
+    // Other tabs are followed again as well.
+    await otherTab().change(id, 0, 'Move', setTail(5))
+    await until(() => workbench.build!.positions[0]!.settings.tail === 5)
+  })
+
+  it('stores a build again that the browser lost, and promises no list to restore it from', async () => {
+    const workbench = useWorkbench()
+    await workbench.open(id)
+    await otherTab().purge(id)
+    await until(() => workbench.notice !== null)
+    expect(workbench.notice).toMatch(/^This build is no longer stored in this browser/)
+    workbench.change('Move', setTail(9))
+    await workbench.settled()
+    expect([workbench.failure, workbench.hasUnsaved]).toEqual([null, false])
+    expect(workbench.notice).toMatch(/^This build was no longer stored in this browser; it is stored again/)
+    workbench.change('Move', setTail(11))
+    await workbench.settled()
+    const stored = await otherTab().load(id)
+    expect(stored?.ok && stored.value.build.positions[0]!.settings.tail).toBe(11)
   })
 
   it('sets a change aside that cannot be made or kept, with a word, and stores those behind it', async () => {

@@ -3,7 +3,13 @@ import { computed, ref, shallowRef } from 'vue'
 import { produce } from 'immer'
 import type { Build } from '~~/core/project/build'
 import { problemText, type FileProblem } from '~~/core/project/problem'
-import { RefusedChange, type LoadedBuild, type Recipe, type WantedChange } from '../storage/buildRepository'
+import {
+  BuildGone,
+  RefusedChange,
+  type LoadedBuild,
+  type Recipe,
+  type WantedChange,
+} from '../storage/buildRepository'
 import { isStorageFault, storageReason, useBuildRepository } from '../storage/storage'
 
 /** Where the open build stands. */
@@ -11,6 +17,12 @@ export type OpenState = 'closed' | 'loading' | 'open' | 'missing' | 'unreadable'
 
 /** Changes stored in one transaction at the most, so that another tab gets its turn. */
 const AT_ONCE = 50
+
+/** What is said when the open build is no longer in the list. */
+const LOST = {
+  deleted: 'This build was deleted in another tab. It can be restored from the list of builds.',
+  gone: 'This build is no longer stored in this browser. It still stands here: your next change stores it again, or save it as a file.',
+} as const
 
 /** The build a person works on: every change is stored at once, can be undone, and follows what other tabs do. */
 export const useWorkbench = defineStore('workbench', () => {
@@ -52,13 +64,19 @@ export const useWorkbench = defineStore('workbench', () => {
       } else {
         show(result.value)
         state.value = 'open'
-        stopWatching = repository.watch(id, (stored) => enqueue(() => follow(id, stored)))
+        watchStored(id)
       }
     } catch (error) {
       if (openId !== id) return
       failure.value = storageReason(error)
       state.value = 'missing'
     }
+  }
+
+  /** Follows what other tabs store; again after a fault of the store, which ends every watch on it. */
+  function watchStored(id: string): void {
+    stopWatching()
+    stopWatching = repository.watch(id, (stored) => enqueue(() => follow(id, stored)))
   }
 
   /** Lets the open build go; who calls it has made sure that nothing is left to store. */
@@ -130,9 +148,11 @@ export const useWorkbench = defineStore('workbench', () => {
         if (saved.merged) notice.value = 'This build was also changed in another tab; both changes are kept.'
         take(saved, saved.merged || refused.length > 0)
         for (const { label, error } of refused) setAside(label, error)
+        if (failure.value !== null) watchStored(id)
         failure.value = null
       } catch (error) {
         if (openId !== id) return
+        if (error instanceof BuildGone && (await storedAnew(id))) return
         if (isStorageFault(error)) {
           failure.value = storageReason(error)
           return
@@ -143,6 +163,29 @@ export const useWorkbench = defineStore('workbench', () => {
         await showStored(id)
       }
     }
+  }
+
+  /**
+   * The store lost the build: what is on screen is all there is of it, so it is stored whole.
+   *
+   * @returns false when that could not be done either
+   */
+  async function storedAnew(id: string): Promise<boolean> {
+    const shown = build.value
+    const count = pending.value.length
+    if (!shown) return false
+    try {
+      await repository.add(shown, () => id)
+    } catch {
+      return false
+    }
+    pending.value = pending.value.slice(count)
+    rev = 0
+    await showStored(id)
+    watchStored(id)
+    failure.value = null
+    notice.value = 'This build was no longer stored in this browser; it is stored again as it stands here.'
+    return true
   }
 
   /** Says that a change was not kept, and why. */
@@ -184,10 +227,10 @@ export const useWorkbench = defineStore('workbench', () => {
   }
 
   /** Another tab stored something: take it over; our own changes that still wait are made again on top. */
-  async function follow(id: string, stored: number | null): Promise<void> {
+  async function follow(id: string, stored: number | 'deleted' | 'gone'): Promise<void> {
     if (openId !== id || stored === rev) return
-    if (stored === null) {
-      notice.value = 'This build was deleted in another tab. It can be restored from the list of builds.'
+    if (typeof stored === 'string') {
+      notice.value = LOST[stored]
       return
     }
     if (stored < rev) return

@@ -1,3 +1,4 @@
+import type { ReadFiles } from '../storage/backup'
 import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
@@ -74,4 +75,9 @@ export interface SwingService {
     range: readonly [number, number],
     onProgress: (progress: SwingProgress) => void,
   ) => Promise<LeastLift>
+}
+
+/** Reading of files that may be large or hostile, away from the page. */
+export interface BackupService {
+  readonly readBuildFile: (file: string, blob: Blob) => Promise<ReadFiles>
 }

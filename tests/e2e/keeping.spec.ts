@@ -117,7 +117,7 @@ test('a full disk is said, nothing is lost, and storing goes on once there is ro
     }
   })
   await cureButton(page).click()
-  await expect(page.getByRole('alert')).toContainText('Not saved: the disk space for this browser is full')
+  await expect(page.getByRole('alert')).toContainText('Not saved: the disk is full')
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
   await expect(page.getByTestId('saved')).toContainText('not saved')
   const [download] = await Promise.all([

@@ -85,7 +85,7 @@ test('a page left with something unstored asks first, and nothing is dropped', a
   })
   await page.getByTestId('lever-tail').focus()
   await page.keyboard.press('ArrowUp')
-  await expect(page.getByRole('alert')).toContainText('the disk space for this browser is full')
+  await expect(page.getByRole('alert')).toContainText('the disk is full')
   await page.getByRole('link', { name: /all builds/ }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('One change is not stored yet')

@@ -1,11 +1,20 @@
 <script setup lang="ts">
+import { useIntervalFn } from '@vueuse/core'
 import { buildText } from '~~/core/project/parseBuild'
 import { texts } from '~/texts/en'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { useWorkbench } from '~/stores/workbench'
 
+/** Room on the disk comes back without a word: it is looked for by itself as well, in ms. */
+const LOOK_AGAIN = 10_000
 const workbench = useWorkbench()
+const again = useIntervalFn(() => workbench.retry(), LOOK_AGAIN, { immediate: false })
+watch(
+  () => workbench.failure !== null,
+  (failed) => (failed ? again.resume() : again.pause()),
+  { immediate: true },
+)
 function saveAsFile() {
   const { build } = workbench
   if (build) download(fileName(build.name), buildText(build), 'application/json')
