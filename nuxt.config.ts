@@ -44,6 +44,7 @@ const ICONS = [
   'pause',
   'play',
   'ruler',
+  'smartphone',
 ]
 
 /** Said with every answer; the page's own policy names its scripts by their hash (server/plugins/security.ts). */
@@ -55,6 +56,18 @@ const SECURITY_HEADERS = {
   'cross-origin-resource-policy': 'same-origin',
   'permissions-policy':
     'camera=(), microphone=(), geolocation=(), payment=(), usb=(), midi=(), accelerometer=(), gyroscope=(), magnetometer=(), screen-wake-lock=(self)',
+}
+
+/** Addresses of the pages as patterns, for the server: any other is not found. */
+const pagePatterns: string[] = []
+interface Page {
+  readonly path: string
+  readonly children?: Page[]
+}
+const patternsOf = ({ path, children = [] }: Page, above = ''): string[] => {
+  const own = path.startsWith('/') ? path : `${above}/${path}`
+  const pattern = own.replace(/:\w+\(\)/g, '[^/]+').replace(/\/$/, '')
+  return [pattern, ...children.flatMap((child) => patternsOf(child, own))]
 }
 
 /** A new one for each build, so that an installed application fetches the shell that fits its scripts. */
@@ -69,6 +82,8 @@ export default defineNuxtConfig({
   css: ['~/assets/css/main.css'],
   imports: { scan: false },
   components: [{ path: '~/components', pathPrefix: false }],
+  // A part that cannot be loaded is told (useAppUpdate); the page is never loaded anew unasked.
+  experimental: { emitRouteChunkError: false },
   ui: { fonts: false, experimental: { componentDetection: true } },
   icon: {
     provider: 'none',
@@ -89,12 +104,17 @@ export default defineNuxtConfig({
           content: 'Set engine, gearbox and axle so that driveline angles and lengths hold.',
         },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' },
+        { rel: 'apple-touch-icon', sizes: '180x180', href: '/apple-touch-icon.png' },
+      ],
     },
   },
   // Installable and whole without a network: everything is kept at the first load; an update waits to be asked for.
   pwa: {
     registerType: 'prompt',
+    // Served with a key in the own network, the manifest needs it like all else.
+    useCredentials: true,
     manifest: {
       name: 'Lurvan',
       short_name: 'Lurvan',
@@ -104,10 +124,15 @@ export default defineNuxtConfig({
       start_url: '/',
       background_color: '#f4f1ea',
       theme_color: '#f4f1ea',
-      icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      icons: [
+        { src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+        { src: '/icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+      ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,svg,woff2,webmanifest}'],
+      globPatterns: ['**/*.{js,css,svg,png,woff2,webmanifest}'],
       // The page shell is made by the server, so it is fetched when the worker installs.
       additionalManifestEntries: [{ url: '/', revision: SHELL_REVISION }],
       navigateFallback: '/',
@@ -115,7 +140,8 @@ export default defineNuxtConfig({
       maximumFileSizeToCacheInBytes: 4_000_000,
       cleanupOutdatedCaches: true,
     },
-    client: { installPrompt: false },
+    // Our own notice registers it: the package's would load every open tab anew.
+    client: { registerPlugin: false },
   },
   vite: { worker: { format: 'es' }, build: { target: 'es2022', chunkSizeWarningLimit: 900 } },
   // Nuxt's development server looks for a server entry even when nothing is rendered on the server.
@@ -125,6 +151,9 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    'pages:resolved': (pages) => {
+      pagePatterns.splice(0, Infinity, ...new Set(pages.flatMap((page) => patternsOf(page))))
+    },
     // The first view asks for what it needs and no more; the service worker fetches the rest once the page stands.
     'build:manifest': (manifest) => {
       for (const chunk of Object.values(manifest)) {
@@ -134,6 +163,7 @@ export default defineNuxtConfig({
     },
   },
   nitro: {
+    virtual: { '#lurvan/pages': () => `export const pagePatterns = ${JSON.stringify(pagePatterns)}` },
     compressPublicAssets: { gzip: true, brotli: true },
     routeRules: {
       '/**': { headers: SECURITY_HEADERS },

@@ -1,6 +1,8 @@
 <template>
   <UApp>
     <NuxtPwaManifest />
+    <InsecureNotice />
+    <LazyStoreHeld />
     <NuxtPage />
     <LazyUpdateNotice />
   </UApp>

@@ -1,24 +1,35 @@
-import type { H3Event } from 'h3'
+import { Buffer } from 'node:buffer'
+import { setResponseHeader, type H3Event } from 'h3'
+
+/** More than this many limits' worth is not even drained. */
+const DRAINED = 4
 
 /**
  * The body of a request as text, read no further than a limit.
  *
- * @returns null when it is larger
+ * @returns null when it is larger, or broke off
  */
-export async function limitedBody(event: H3Event, limit: number): Promise<string | null> {
-  const announced = Number(event.node.req.headers['content-length'] ?? 0)
+export function limitedBody(event: H3Event, limit: number): Promise<string | null> {
+  const { req } = event.node
+  const announced = Number(req.headers['content-length'] ?? 0)
   const chunks: Uint8Array[] = []
   let size = 0
-  for await (const chunk of event.node.req) {
-    const bytes = chunk as Uint8Array
-    size += bytes.length
-    // The rest is drained unseen: a closed socket would hide the answer from the sender.
-    if (size <= limit) chunks.push(bytes)
-    else if (size > DRAINED * limit) break
-  }
-  if (size > limit || announced > limit) return null
-  return new TextDecoder().decode(Buffer.concat(chunks))
+  return new Promise((resolve) => {
+    const isOver = () => size > limit || announced > limit
+    const tooLarge = () => {
+      // The rest is left in the pipe: the connection ends with the answer. Destroying it here would take the answer along.
+      req.pause()
+      setResponseHeader(event, 'connection', 'close')
+      resolve(null)
+    }
+    req.on('data', (chunk: Uint8Array) => {
+      size += chunk.length
+      // The rest is drained unseen: a closed socket would hide the answer from the sender.
+      if (!isOver()) chunks.push(chunk)
+      else if (size > DRAINED * limit) tooLarge()
+    })
+    req.on('end', () => resolve(isOver() ? null : new TextDecoder().decode(Buffer.concat(chunks))))
+    req.on('error', () => resolve(null))
+    req.on('close', () => resolve(null))
+  })
 }
-
-/** More than this many limits' worth is not even drained. */
-const DRAINED = 4

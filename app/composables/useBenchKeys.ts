@@ -1,4 +1,4 @@
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener, useStorage } from '@vueuse/core'
 
 /** What a key press asks for. */
 export interface BenchActions {
@@ -35,8 +35,8 @@ function act(event: KeyboardEvent, action: () => void): void {
   action()
 }
 
-/** Single keys can be switched off: speech input and shaky hands press them by accident. */
-export const hasSingleKeys = useLocalStorage('lurvan-single-keys', true)
+/** Single keys can be switched off: speech input and shaky hands press them by accident. Some browsers let nothing be kept. */
+export const hasSingleKeys = useStorage('lurvan-single-keys', true, undefined, { onError: () => undefined })
 
 /** Sliders, radios and buttons have keys of their own. */
 const isControl = (target: EventTarget | null): boolean =>

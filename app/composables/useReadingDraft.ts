@@ -1,5 +1,6 @@
 import { toValue, watch, ref, type MaybeRefOrGetter, type Ref } from 'vue'
 import { draftKey } from '~/storage/drafts'
+import { keepNote, keptNote } from '~/storage/notes'
 import { draftLike, EMPTY_DRAFT, type ReadingDraft } from '~/stores/readingDraft'
 import type { TourStep } from '~~/core/readings/tour'
 
@@ -25,16 +26,14 @@ export function useReadingDraft(
   function set(part: Partial<ReadingDraft>): void {
     draft.value = { ...draft.value, ...part }
     const current = toValue(step)
-    // Storing a draft is a convenience; a full disk must not stop the typing.
     const key = current && draftKey(toValue(buildId), current.id)
     // With nothing typed there is nothing to come back to.
-    if (key && draft.value.text === '') tryStoring(() => localStorage.removeItem(key))
-    else if (key) tryStoring(() => localStorage.setItem(key, JSON.stringify(draft.value)))
+    if (key) keepNote(key, draft.value.text === '' ? null : draft.value)
   }
 
   function forget(): void {
     const current = toValue(step)
-    if (current) tryStoring(() => localStorage.removeItem(draftKey(toValue(buildId), current.id)))
+    if (current) keepNote(draftKey(toValue(buildId), current.id), null)
     draft.value = { ...draft.value, text: '', provisional: false, toolId: simulatedAway(draft.value.toolId) }
   }
 
@@ -45,23 +44,11 @@ export function useReadingDraft(
 const simulatedAway = (toolId: string): string => (toolId.startsWith('simulated-') ? '' : toolId)
 
 function stored(key: string): ReadingDraft | null {
-  try {
-    const value: unknown = JSON.parse(localStorage.getItem(key) ?? 'null')
-    if (typeof value !== 'object' || value === null) return null
-    const known = Object.entries(EMPTY_DRAFT).map(([name, fallback]) => {
-      const there = (value as Record<string, unknown>)[name]
-      return [name, typeof there === typeof fallback ? there : fallback]
-    })
-    return Object.fromEntries(known) as ReadingDraft
-  } catch {
-    return null
-  }
-}
-
-function tryStoring(action: () => void): void {
-  try {
-    action()
-  } catch {
-    // Kept on screen only.
-  }
+  const value = keptNote(key)
+  if (typeof value !== 'object' || value === null) return null
+  const known = Object.entries(EMPTY_DRAFT).map(([name, fallback]) => {
+    const there = (value as Record<string, unknown>)[name]
+    return [name, typeof there === typeof fallback ? there : fallback]
+  })
+  return Object.fromEntries(known) as ReadingDraft
 }

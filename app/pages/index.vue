@@ -6,6 +6,7 @@ const library = useLibrary()
 const router = useRouter()
 const toast = useToast()
 const isMaking = ref(false)
+const hasPhone = ref(false)
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const words = texts.builds
 const hasDemo = (demo: DemoId) => library.builds.some(({ id }) => id === demo)
@@ -58,7 +59,16 @@ async function takeFiles(event: Event) {
   <div class="builds">
     <header>
       <p class="name">{{ texts.name }}</p>
-      <ColourButton />
+      <span class="header-buttons">
+        <UButton
+          icon="i-lucide-smartphone"
+          color="neutral"
+          variant="ghost"
+          :label="texts.phone.open"
+          @click="hasPhone = true"
+        />
+        <ColourButton />
+      </span>
     </header>
     <main>
       <h1>{{ words.title }}</h1>
@@ -159,6 +169,7 @@ async function takeFiles(event: Event) {
         </p>
       </details>
     </main>
+    <LazyPhoneDialog v-if="hasPhone" v-model:open="hasPhone" />
     <LazyNewBuildDialog v-if="isMaking" v-model:open="isMaking" />
   </div>
 </template>
@@ -174,6 +185,10 @@ header {
   justify-content: space-between;
   align-items: center;
   margin-bottom: 34px;
+}
+.header-buttons {
+  display: flex;
+  gap: 4px;
 }
 .name {
   font-size: 1.5rem;

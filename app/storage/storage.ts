@@ -25,8 +25,12 @@ function reopening<R extends object>(of: R): R {
   })
 }
 
-/** Calls back when another tab with an older application keeps this one from opening the store. */
-export const onStoreHeld = (held: () => void): void => void useDatabase().on('blocked', held)
+/** Tells when another tab with an older application keeps this one from opening the store, and when it does no more. */
+export function onStoreHeld(isHeld: (held: boolean) => void): void {
+  const db = useDatabase()
+  db.on('blocked', () => isHeld(true))
+  db.on('ready', () => isHeld(false), true)
+}
 
 /** The one repository of this tab. */
 export function useBuildRepository(): BuildRepository {

@@ -87,13 +87,7 @@ export const useTracing = defineStore('tracing', () => {
   /** Keeps what is not in the build yet, so that a reload loses nothing. */
   function keep(next: Started | null): void {
     started.value = next
-    if (photoId.value === null) return
-    try {
-      if (next) localStorage.setItem(keyOf(photoId.value), JSON.stringify(next))
-      else localStorage.removeItem(keyOf(photoId.value))
-    } catch {
-      // Without room for it what was begun stays on screen alone.
-    }
+    if (photoId.value !== null) keepNote(keyOf(photoId.value), next)
   }
 
   /** Changes the scale; once it is whole the build has it, and what was traced goes along. */
@@ -224,12 +218,8 @@ const tenth = (mm: number): number => Math.round(mm * 10) / 10
 
 /** What was begun in an earlier visit; what cannot be read is as if it were not there. */
 function readStarted(key: string): Started | null {
-  try {
-    const raw: unknown = JSON.parse(localStorage.getItem(key) ?? 'null')
-    return isStarted(raw) ? withoutNulls(raw) : null
-  } catch {
-    return null
-  }
+  const raw = keptNote(key)
+  return isStarted(raw) ? withoutNulls(raw) : null
 }
 
 /** What was not told comes back from the store as null. */

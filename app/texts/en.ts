@@ -45,6 +45,7 @@ export const texts = {
   },
   storage: {
     failed: (reason: string) => `Not saved: ${reason}. Your changes are still here on screen.`,
+    held: 'Another tab has an older Lurvan open and holds what is stored. Close the other tabs: this page then goes on by itself.',
     retry: 'Try again',
     export: 'Save as a file',
     blocked: (reason: string) => `Nothing can be stored: ${reason}.`,
@@ -56,6 +57,21 @@ export const texts = {
       stay: 'Stay here',
       leave: 'Leave without them',
     },
+  },
+  phone: {
+    open: 'Open on a phone',
+    scan: 'Point the phone’s camera at the code, in the same network.',
+    warning:
+      'The phone warns that it does not know the certificate: it was made on this machine and nobody else vouches for it, so choose to go on all the same.',
+    builds: 'Builds stay in the browser they were made in: take one along as a file.',
+    alone: 'This address answers on this machine only. Start Lurvan for your own network with',
+    command: 'npm run demo -- --lan',
+    then: 'It then shows the address and a code for the phone’s camera, here as well.',
+    code: 'Code of the address',
+    looking: 'Asking for the address',
+    insecure:
+      'This address is not a secure one (http): Lurvan works, but cannot be installed or used without a network, and the screen may go dark while you measure. “npm run demo -- --lan” serves it by https.',
+    understood: 'All right',
   },
   fault: {
     title: 'This page broke',

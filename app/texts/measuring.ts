@@ -214,8 +214,11 @@ export const measuring = {
     note: 'A simulated reading stays provisional: all that rests on it is marked.',
   },
   offline: {
-    update: 'A new version is ready.',
+    waiting: 'A new version is ready. Other tabs stay as they are.',
+    partGone:
+      'A part of Lurvan could not be loaded: its file is gone, or there is no network. Loading anew fetches it; what you entered is stored.',
     reload: 'Load it',
+    anew: 'Load anew',
     later: 'Later',
   },
 } as const

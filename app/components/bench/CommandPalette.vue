@@ -13,7 +13,7 @@ import { useWorkbench } from '~/stores/workbench'
 
 const open = defineModel<boolean>('open', { required: true })
 const { stages } = defineProps<{ stages: readonly Stage[] }>()
-const emit = defineEmits<{ shortcuts: []; glossary: [] }>()
+const emit = defineEmits<{ shortcuts: []; glossary: []; phone: [] }>()
 const workbench = useWorkbench()
 const levers = useLevers()
 const readings = useReadings()
@@ -98,6 +98,7 @@ const groups = computed(() => [
       },
       { label: texts.bar.shortcuts, kbds: ['?'], onSelect: then(() => emit('shortcuts')) },
       { label: texts.bar.glossary, onSelect: then(() => emit('glossary')) },
+      { label: texts.phone.open, onSelect: then(() => emit('phone')) },
     ],
   },
 ])

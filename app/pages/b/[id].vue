@@ -35,6 +35,7 @@ const drawer = useDrawer()
 const hasPalette = ref(false)
 const hasShortcuts = ref(false)
 const hasGlossary = ref(false)
+const hasPhone = ref(false)
 
 watch(id, (next) => void workbench.open(next), { immediate: true })
 onUnmounted(() => workbench.close())
@@ -153,7 +154,9 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
       :stages="stages"
       @shortcuts="hasShortcuts = true"
       @glossary="hasGlossary = true"
+      @phone="hasPhone = true"
     />
+    <LazyPhoneDialog v-if="hasPhone" v-model:open="hasPhone" />
     <LazyGlossarySheet v-if="hasGlossary" v-model:open="hasGlossary" />
     <LazyWhyDialog v-if="why.question" />
     <LazyShortcutSheet v-if="hasShortcuts" v-model:open="hasShortcuts" />
