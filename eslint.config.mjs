@@ -19,7 +19,7 @@ const above = (layer) =>
   ])
 
 export default typescript.config(
-  { ignores: ['.nuxt/**', '.output/**', 'node_modules/**', 'dist/**', 'test-results/**', 'playwright-report/**'] },
+  { ignores: ['.nuxt/**', '.output/**', 'node_modules/**', 'dist/**', 'cli/dist/**', 'test-results/**', 'playwright-report/**'] },
   ...typescript.configs.strict,
   ...vue.configs['flat/recommended'],
   {

@@ -1,6 +1,4 @@
 #!/usr/bin/env node
-import { register } from 'tsx/esm/api'
+import { main } from './dist/main.mjs'
 
-register()
-const { main } = await import('./main.ts')
 process.exitCode = await main(process.argv.slice(2))

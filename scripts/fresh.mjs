@@ -5,12 +5,13 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSy
 import { join } from 'node:path'
 
 const STAMPS = 'node_modules/.lurvan'
-const SOURCES = ['app', 'core', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = ['app', 'cli', 'core', 'server', 'demo', 'public', 'nuxt.config.ts', 'package-lock.json']
 
 function filesIn(path) {
   if (!existsSync(path)) return []
   if (statSync(path).isFile()) return [path]
   return readdirSync(path)
+    .filter((name) => name !== 'dist')
     .sort()
     .flatMap((name) => filesIn(join(path, name)))
 }
@@ -56,6 +57,7 @@ export function install() {
 export function build() {
   const wanted = fingerprint(SOURCES)
   if (existsSync('.output/server/index.mjs') && stamped('build') === wanted) return
+  run(process.execPath, ['-e', "import('./scripts/bundleCli.mjs').then(({ bundleCli }) => bundleCli())"])
   run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], {
     env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
   })
