@@ -46,3 +46,11 @@ export function allKnown<T extends readonly unknown[]>(figures: { [K in keyof T]
 export function mapKnown<T, U>(figure: Known<T>, from: (value: T) => U): Known<U> {
   return figure.known ? known(from(figure.value), figure.assumptions) : figure
 }
+
+/** A figure that may turn out unknown, from a known one; unknown stays unknown. */
+export function andThen<T, U>(figure: Known<T>, from: (value: T) => Known<U>): Known<U> {
+  if (!figure.known) return figure
+  const next = from(figure.value)
+  if (!next.known) return next
+  return known(next.value, [...new Set([...figure.assumptions, ...next.assumptions])])
+}

@@ -74,6 +74,10 @@ export const texts = {
     understood: 'All right',
   },
   fault: {
+    notWorkedOut: 'Lurvan could not work this build out.',
+    notLost:
+      'What you entered is stored. A reading or a lever leads to it: take the last change back, or mend it. Please report this with the file.',
+    readings: 'Look at the readings',
     title: 'This page broke',
     body: 'Your builds are stored as they were after the last change. The page can be built again.',
     detail: 'What the program says',

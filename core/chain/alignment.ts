@@ -33,7 +33,15 @@ export interface ToothPlane {
   readonly residualMm: number
 }
 
+/** Squares of their distances from their middle below which points count as one place, in mm². */
 const SAME_MM = 1e-9
+
+/** Whether points of a face lie apart, so that a plane can be read from them. */
+export function areApart(points: readonly Pick<FacePoint, 'x' | 'z'>[]): boolean {
+  const mean = (of: 'x' | 'z') => points.reduce((sum, one) => sum + one[of], 0) / points.length
+  const [mx, mz] = [mean('x'), mean('z')]
+  return points.reduce((sum, { x, z }) => sum + (x - mx) ** 2 + (z - mz) ** 2, 0) >= SAME_MM
+}
 
 /**
  * The tooth plane of a sprocket from points of its face, by least squares. Points on one line show one slope: the other is not known, not nought.

@@ -90,7 +90,8 @@ const checkOf = (
   assumptions: found.assumptions,
 })
 
-const NO_NUMBER = 'the figures contradict each other, so that no value comes out'
+/** What is said where no figure comes out of those that are there. */
+export const NO_NUMBER = 'the figures contradict each other, so that no value comes out'
 
 const BOUND_KEYS = {
   failLow: 'failBelow',

@@ -6,7 +6,7 @@ import { linksToOrder } from '../chain/chainLoop'
 import { excessOf, playOf } from '../chain/slack'
 import { outsideDiameter } from '../chain/sprocket'
 import type { Column } from '../columns/graph'
-import { allKnown, mapKnown, unknown, type Known } from '../known'
+import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../known'
 import type { RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { BodyMove } from '../placement/bodyMove'
@@ -115,16 +115,19 @@ export function evaluateChain(
   const real = mapKnown(allKnown([ride, loop] as const), ([columns]) => columns)
   const neededMm = mapKnown(real, (columns) => figure(columns.neededMm))
   const travel = chainTravel(build, compiled, sweep, settings)
-  const slack = mapKnown(allKnown([real, compiled.length] as const), ([columns, { lengthMm, by }]) => {
-    const span = columns.spansMm[slackSpan ?? 0]
-    return slackOf(
-      { wanted: wantedPercent(build, compiled), travel },
-      figure(lengthMm),
-      figure(columns.neededMm),
-      figure(span ?? columns.neededMm),
-      by,
-    )
+  const spanMm = andThen(real, ({ spansMm, neededMm: whole }): Known<number> => {
+    const span = figure(spansMm[slackSpan ?? 0] ?? whole)
+    return span > 0 ? known(span) : unknown(`${chain.name}: no run is left between its sprockets`)
   })
+  const slack = mapKnown(
+    allKnown([real, compiled.length, spanMm] as const),
+    ([columns, { lengthMm, by }, span]) =>
+      slackOf(
+        { wanted: wantedPercent(build, compiled), travel },
+        { lengthMm: figure(lengthMm), neededMm: figure(columns.neededMm), spanMm: span },
+        by,
+      ),
+  )
   const adjuster = chainAdjuster(build, compiled, settings, travel, neededMm)
   const left = adjuster ? judgedLeft(build, compiled, adjuster) : []
   return {
@@ -136,7 +139,7 @@ export function evaluateChain(
     slackSpan,
     isUpright,
     neededMm,
-    centreMm: mapKnown(ride, (columns) => figure(columns.centreMm)),
+    centreMm: mapKnown(real, (columns) => figure(columns.centreMm)),
     linksToOrder: mapKnown(loop, ({ linksNeeded }) => linksToOrder(linksNeeded, chain.halfLink)),
     slack,
     travel,
@@ -200,26 +203,31 @@ interface Wanted {
 }
 
 /** Length of chain that is to be there beyond what it needs at ride height, so that the tightest place keeps so much slack, in mm. */
-const keptMm = (percent: number, spanMm: number, neededMm: number, travel: ChainTravel | null): number => {
+const keptMm = (percent: number, { spanMm, neededMm }: SlackRun, travel: ChainTravel | null): number => {
   const of = (span: number) => excessOf({ spanMm: span }, 'vee', (percent * span) / 200)
-  return travel ? travel.tightest.neededMm - neededMm + of(travel.tightest.spanMm) : of(spanMm)
+  // Where it is tightest its slack run may be gone: it cannot hang there at all.
+  return travel && travel.tightest.spanMm > 0
+    ? travel.tightest.neededMm - neededMm + of(travel.tightest.spanMm)
+    : of(spanMm)
 }
 
-function slackOf(
-  { wanted, travel }: Wanted,
-  lengthMm: number,
-  neededMm: number,
-  spanMm: number,
-  by: ChainSlack['by'],
-): ChainSlack {
+/** A chain and its slack run at ride height, in mm. */
+interface SlackRun {
+  readonly lengthMm: number
+  readonly neededMm: number
+  readonly spanMm: number
+}
+
+function slackOf({ wanted, travel }: Wanted, run: SlackRun, by: ChainSlack['by']): ChainSlack {
+  const { lengthMm, neededMm, spanMm } = run
   const excessMm = lengthMm - neededMm
-  const play = (percent: number) => playOf({ spanMm }, Math.max(0, keptMm(percent, spanMm, neededMm, travel)))
+  const play = (percent: number) => playOf({ spanMm }, Math.max(0, keptMm(percent, run, travel)))
   return {
     lengthMm,
     by,
     excessMm,
     spanMm,
-    playMm: excessMm < 0 || !(spanMm > 0) ? null : playOf({ spanMm }, excessMm),
+    playMm: excessMm < 0 ? null : playOf({ spanMm }, excessMm),
     wantedMm: wanted && [play(wanted[0]), play(wanted[1])],
   }
 }

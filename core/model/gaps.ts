@@ -2,11 +2,12 @@ import { gapChecks, judgedGap, type PlannedGap } from '../check/gapChecks'
 import type { Check, CheckState, WheelPlace } from '../check/check'
 import { statesAt, windingBody, type LineState } from '../check/lineStates'
 import { DIFFERENCE, HALFWAY } from '../columns/arithmetic'
-import { scalarStep, type Column } from '../columns/graph'
+import { NO_NUMBER } from '../check/judge'
+import { scalarStep, type Column, type Graph } from '../columns/graph'
 import { gapColumns, gapFlat, type GapColumns, type GapPose } from '../gaps/gapColumns'
 import { groundUp, type WheelsStand } from '../gaps/groundUp'
 import { shaftGapColumns, type ShaftGapPose } from '../gaps/shaftGap'
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../known'
 import type { Vec3 } from '../linalg/vec3'
 import { lineColumns } from '../line/lineColumns'
 import type { BodyMove } from '../placement/bodyMove'
@@ -100,8 +101,9 @@ function besideFlat(
     own: pointMoves(gap.point),
     obstacle: moves.get(obstacle) ?? [],
   })
-  const trial = read.known ? read.value.trial : null
-  const flat = gapFlat(graph, gap, pointOf(measured, gap.point), read, pose(places.inTrial(trial)))
+  const then = pose(places.inTrial(read.known ? read.value.trial : null))
+  const told = andThen(packedBasis(graph, [...then.own, ...then.obstacle]), () => read)
+  const flat = gapFlat(graph, gap, pointOf(measured, gap.point), told, then)
   return (placed, at) =>
     mapKnown(flat, (one) => {
       const columns = gapColumns(graph, one, pose(placed))
@@ -126,6 +128,12 @@ function wheelsThatStand(
     return place?.known ? [{ place: place.value, up: scalarStep(graph, HALFWAY, [leftUp, rightUp]) }] : []
   })
 }
+
+/** Whether it is known how bodies stand as they are packed; else what is missing for it. */
+const packedBasis = (graph: Graph, moves: readonly BodyMove[]): Known<unknown> =>
+  allKnown(
+    moves.flatMap(({ amounts, basis }) => (amounts.some((amount) => graph.at(amount) !== 0) ? [basis] : [])),
+  )
 
 /** A gap to a turning shaft: it needs no reading, but one that was read wins. */
 function besideShaft(
@@ -207,17 +215,17 @@ export function evaluateGap(
     )
   }
   const ride = places[0]?.columns ?? unknown(`${gap.name}: gap not read`)
-  const stands = standsAt(null)
+  const vector = vectorAt(figure)
   return {
     gap,
     check: judgedGap(plans, figure, standsAt, calledNow) as Check,
-    ride: stands.known
-      ? mapKnown(ride, ({ gap: column, point, toward }) => ({
-          gapMm: figure(column),
-          point: vectorAt(figure)(point),
-          toward: vectorAt(figure)(toward),
-        }))
-      : stands,
+    ride: andThen(standsAt(null), () =>
+      andThen(ride, ({ gap: column, point, toward }): GapEvaluation['ride'] => {
+        const found = { gapMm: figure(column), point: vector(point), toward: vector(toward) }
+        const isFigure = [found.gapMm, ...found.point, ...found.toward].every(Number.isFinite)
+        return isFigure ? known(found) : unknown(`${gap.name}: ${NO_NUMBER}`)
+      }),
+    ),
   }
 }
 

@@ -31,6 +31,22 @@ export interface AnglesRead extends Shown {
   readonly both: Known<null>
 }
 
+/** A word on a face that was read and cannot be used; null where there is none. */
+function unusedFace(sprocket: ChainSprocket, face: Known<ReadFace> | null | undefined): string | null {
+  if (!face || face.known) return null
+  return `${sprocketName(sprocket)}: what was read of its face is not used (${face.missing[0]?.what ?? ''})`
+}
+
+/** What is taken for granted besides. */
+const withUnused = <T>(found: Known<T>, word: string | null): Known<T> =>
+  found.known && word !== null ? known(found.value, [...found.assumptions, word]) : found
+
+/** What faces that were read lack goes before what nobody read. */
+function withMissing<T>(found: Known<T>, faces: readonly (Known<ReadFace> | null | undefined)[]): Known<T> {
+  const missing = faces.flatMap((face) => (face && !face.known ? face.missing : []))
+  return missing.length > 0 ? { known: false, missing } : found
+}
+
 /** Which of its two angles is known. */
 interface Shown {
   readonly yaw: boolean
@@ -80,7 +96,7 @@ export function sprocketPoses(
     const lies = build.axes.find(({ id }) => id === sprocket.axis)?.lies ?? 'lengthwise'
     const isLengthwise = sprocket.axis !== undefined && lies !== 'across'
     return (placed: PlacedState): Known<SprocketPose> => {
-      const both = based ? based(placed) : axisBase(sprocket, placed)
+      const both = withUnused(based ? based(placed) : axisBase(sprocket, placed), unusedFace(sprocket, face))
       return mapKnown(both, ([point, direction]) => ({
         point: spacer === null ? point : vectorStep(graph, SPACED, [...point, ...direction, spacer]),
         direction,
@@ -102,7 +118,7 @@ export function sprocketPoses(
         const angles: AnglesRead = {
           yaw: first?.yaw === true && own?.yaw === true,
           tilt: first?.tilt === true && own?.tilt === true,
-          both: bothRead(names, [first, own]),
+          both: withMissing(bothRead(names, [first, own]), [faces[0], faces[i + 1]]),
         }
         return [sprocket.id, angles]
       }),

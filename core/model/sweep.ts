@@ -200,13 +200,15 @@ export interface SweptWorst extends Grade {
   readonly isBetween: boolean
 }
 
-/** What stands over a place between two rising ones, by the straight line. */
+/** What stands over a place between two rising ones, by the straight line; of places that fall together, at the first. */
 export function between(x: readonly number[], y: readonly number[], at: number): number {
   const i = Math.max(
     1,
     x.findIndex((one) => one >= at),
   )
   const [x0 = NaN, x1 = NaN, y0 = NaN, y1 = NaN] = [x[i - 1], x[i], y[i - 1], y[i]]
+  if (x1 === x0) return y0
+  if (at === x1) return y1
   return y0 + ((at - x0) / (x1 - x0)) * (y1 - y0)
 }
 

@@ -1,7 +1,8 @@
 import { type Column, type VectorColumns } from '../columns/graph'
 import { faceKernel } from '../chain/chainKernels'
+import { areApart, type FacePoint } from '../chain/alignment'
 import { pitchRadius } from '../chain/sprocket'
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../known'
 import type { Build } from '../project/build'
 import { sprocketName, type ChainLine, type ChainSprocket } from '../project/chainLine'
 import type { Id } from '../project/id'
@@ -38,6 +39,9 @@ export const FACE_WAYS: Readonly<Record<FacePlace, readonly [number, number]>> =
   bottom: [0, -1],
 }
 
+/** Where on a face it was read, in mm from its middle, forward and up. */
+type FaceSpot = Pick<FacePoint, 'x' | 'z'>
+
 /** The readings of a face that are in force: the last one at each place, of the lift-in in which it was read last. */
 export function faceReadings(build: Build, sprocket: Id): PlacedReading<SprocketFaceReading>[] {
   const all = build.readings.flatMap((reading, i): PlacedReading<SprocketFaceReading>[] =>
@@ -67,11 +71,16 @@ export function readFace(
   const name = sprocketName(sprocket)
   const figures = allKnown<Column[]>(placed.map((one) => faceFigure(context, name, one)))
   const radii = allKnown<number[]>(placed.map((one) => radiusOf(build, chain, sprocket, one)))
-  return mapKnown(allKnown([figures, radii] as const), ([read, radius]) => {
-    const places = placed.map(({ reading }, i) => {
+  const spots = andThen(radii, (radius): Known<FaceSpot[]> => {
+    const places = placed.map(({ reading }, i): FaceSpot => {
       const [x, z] = FACE_WAYS[reading.place]
       return { x: x * (radius[i] ?? NaN), z: z * (radius[i] ?? NaN) }
     })
+    if (areApart(places)) return known(places)
+    const path = `${placed[0]?.path ?? ''}.radius`
+    return unknown(`${name}: the points where its face was read coincide`, path)
+  })
+  return mapKnown(allKnown([figures, spots] as const), ([read, places]) => {
     const [left, ...direction] = graph.step(faceKernel(places, sprocket.faceToTeethMm ?? 0), read)
     graph.name([...(left === undefined ? [] : [left]), ...direction], `${name}, as its face was read`)
     const trial = placed[0]?.reading.trial

@@ -97,7 +97,8 @@ function compared(
   const a = sideA(quantity, target)
   const b = sideB(quantity, target)
   const difference = a && b ? b.value - a.value : null
-  const plusMinus = a && b ? 2 * Math.sqrt(a.variance + b.variance) : null
+  const [ofA, ofB] = [a?.variance ?? null, b?.variance ?? null]
+  const plusMinus = ofA === null || ofB === null ? null : 2 * Math.sqrt(ofA + ofB)
   return {
     name,
     quantity,

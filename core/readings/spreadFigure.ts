@@ -4,10 +4,10 @@ import type { Known } from '../known'
 import { deviationOf } from '../chance/spread'
 import type { ReadingContext } from './context'
 
-/** A figure with its variance, in its own unit and that squared. */
+/** A figure with its variance, in its own unit and that squared; null where an input may not be moved either way. */
 export interface SpreadFigure {
   readonly value: number
-  readonly variance: number
+  readonly variance: number | null
 }
 
 /**
@@ -27,14 +27,24 @@ export function figureOf({ graph, list }: ReadingContext, figure: Known<Column>)
   })
   if (inputs.length === 0) return { value, variance: 0 }
   const run = newRun(graph, inputs.length)
-  inputs.forEach(({ input, column }, row) => {
-    const cells = run.fill(column).fill(input.mean)
-    cells[row] = input.mean + deviationOf(input)
-  })
-  run.bring([figure.value], inputs.length)
-  const variance = run.cells(figure.value).reduce((sum, moved) => sum + (moved - value) ** 2, 0)
-  return { value, variance }
+  const moved = (sense: 1 | -1): Float64Array => {
+    inputs.forEach(({ input, column }, row) => {
+      const cells = run.fill(column).fill(input.mean)
+      cells[row] = input.mean + sense * deviationOf(input)
+    })
+    run.bring([figure.value], inputs.length)
+    return run.cells(figure.value).slice(0, inputs.length)
+  }
+  let figures = moved(1)
+  // A level at its end, as at 90°, can only have shown less.
+  if (figures.some(Number.isNaN)) {
+    const less = moved(-1)
+    figures = figures.map((one, row) => (Number.isNaN(one) ? (less[row] ?? NaN) : one))
+  }
+  const variance = figures.reduce((sum, one) => sum + (one - value) ** 2, 0)
+  return { value, variance: Number.isFinite(variance) ? variance : null }
 }
 
-/** Two standard deviations of a figure. */
-export const plusMinusOf = ({ variance }: SpreadFigure): number => 2 * Math.sqrt(variance)
+/** Two standard deviations of a figure; null where they are not known. */
+export const plusMinusOf = ({ variance }: SpreadFigure): number | null =>
+  variance === null ? null : 2 * Math.sqrt(variance)

@@ -1,6 +1,7 @@
 import { parseBuild, parseBuildText, buildText } from '../project/parseBuild'
 import { rawDemo } from '../testdata/builds'
-import { seededRandom, type Random } from '../chance/random'
+import { bend } from '../testdata/bend'
+import { seededRandom } from '../chance/random'
 import fourJoints from '../../docs/examples/four-joints.lurvan.json'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
 import bay from '../../demo/sedge-wagon.lurvan.json'
@@ -20,39 +21,6 @@ import { legsAnswer, mountsAnswer, tiltAnswer } from '../weight/unitAnswers'
 import { newWayInPlan, swingSetup } from '../swing/swingOf'
 import { hangAnswer, weightAnswer } from '../weight/weightOf'
 import { resultJson } from './resultJson'
-
-/** Figures and words that readings are made of, and some that they are not. */
-const TEXTS = [
-  '0.01',
-  '89',
-  '60',
-  '179',
-  '3.3',
-  '1000',
-  '0',
-  '1e5',
-  '"',
-  '12"',
-  'rear',
-  'front',
-  'left',
-  'right',
-]
-const FACTORS = [0, -1, 10, 1000, 0.001, 0.5, 1.7]
-
-/** Bends one place of a file a little, so that most of what comes out is still a build. */
-function bend(value: any, random: Random): void {
-  const keys = Object.keys(value)
-  const key = keys[Math.floor(random.uniform() * keys.length)]
-  if (key === undefined) return
-  const there = value[key]
-  if (typeof there === 'object' && there !== null && random.uniform() < 0.92) return bend(there, random)
-  if (typeof there === 'number') value[key] = there * FACTORS[Math.floor(random.uniform() * FACTORS.length)]!
-  else if (typeof there === 'string' && random.uniform() < 0.7)
-    value[key] = TEXTS[Math.floor(random.uniform() * TEXTS.length)]!
-  else if (Array.isArray(value)) value.splice(Number(key), 1)
-  else Reflect.deleteProperty(value, key)
-}
 
 describe('builds that are bent anywhere', () => {
   it('are refused with places or checked to the end: no crash, no endless figure, no verdict without a value', () => {

@@ -223,8 +223,8 @@ function pointEcho(build: Build, reading: ChassisPointReading): Echo {
 }
 
 /** " ± 0.16°"; nothing for a figure no tool has a say in. */
-const plusMinus = (size: number, units: UnitSettings): string =>
-  size === 0 ? '' : ` ± ${formatAngle(size, units, 2)}`
+const plusMinus = (size: number | null, units: UnitSettings): string =>
+  size === null || size === 0 ? '' : ` ± ${formatAngle(size, units, 2)}`
 
 const missingEcho = (missing: readonly { what: string }[]): Echo => ({
   ok: false,

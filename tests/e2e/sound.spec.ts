@@ -95,6 +95,48 @@ test('a page left with something unstored asks first, and nothing is dropped', a
   expect(new URL(page.url()).pathname).toBe('/b/fen-tender/line')
 })
 
+test('a fault in the reckoning is said where it shows, and the change that led to it is taken back', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await page.evaluate(() => {
+    const real = Math.atan2
+    const held = window as unknown as { mend: () => void }
+    held.mend = () => (Math.atan2 = real)
+    Math.atan2 = () => {
+      throw new Error('a figure came out that is none')
+    }
+  })
+  await page.getByTestId('lever-tail').focus()
+  await page.keyboard.press('ArrowUp')
+  const told = page.getByRole('alert').filter({ hasText: 'could not work this build out' })
+  await expect(told).toContainText('a figure came out that is none')
+  await expect(page.getByTestId('state')).toContainText('Lurvan could not work this build out')
+  await page.evaluate(() => (window as unknown as { mend: () => void }).mend())
+  await told.getByRole('button', { name: /^Undo/ }).click()
+  await expect(told).toBeHidden()
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
+})
+
+test('figures no builder has are answers, not faults', async ({ page }, info) => {
+  const raw = JSON.parse(await readFile('demo/comfrey-buggy.lurvan.json', 'utf8'))
+  const faces = raw.readings.filter(({ kind }: { kind: string }) => kind === 'sprocket-face')
+  for (const face of faces.slice(0, 2)) face.radius = '0.000001'
+  const chosen = raw.positions.find(({ id }: { id: string }) => id === raw.chosen)
+  Object.assign(chosen.settings, { 'tensioner-up': 999.999, 'jack-bolt': 999.999, strap: -1000 })
+  const path = info.outputPath('odd.lurvan.json')
+  await writeFile(path, JSON.stringify({ ...raw, id: 'odd', name: 'Odd figures' }))
+  await page.goto('/')
+  await page.getByLabel('Import files').setInputFiles(path)
+  await page.getByRole('link', { name: 'Odd figures' }).click()
+  for (const view of ['chains', 'line', 'place', 'sheet']) {
+    await goWithin(page, `/b/odd/${view}`)
+    await expect(page.getByTestId('state')).toContainText(/^Out: /)
+    await expect(page.getByRole('main')).toContainText(/\w/)
+    await expect(page.locator('body')).not.toContainText(/NaN|undefined|could not work/)
+  }
+})
+
 test('a build that cannot be read hides no other', async ({ page }) => {
   await newBuild(page, 'Sound one')
   await openDemo(page)

@@ -133,6 +133,7 @@ onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
   >
     <StateBar @palette="hasPalette = true" @shortcuts="hasShortcuts = true" />
     <StorageBanner />
+    <EvaluationFault />
     <div class="below">
       <StageRail :stages="stages" :current="current" @all="hasPalette = true" />
       <main class="page">
