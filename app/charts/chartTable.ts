@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { csvText } from '~~/core/csv/csvText'
 import type { EChartsOption } from 'echarts'
 
 interface Series {
@@ -9,10 +9,10 @@ interface Series {
 /** What a chart shows as a table: one row a point, with its series, x and y. */
 export function chartTable(option: EChartsOption): string {
   const series = (Array.isArray(option.series) ? option.series : [option.series]) as readonly Series[]
-  return Papa.unparse({
-    fields: ['series', 'x', 'y'],
-    data: series.flatMap(({ name = '', data = [] }) =>
-      data.flatMap((point) => {
+  return csvText({
+    header: ['series', 'x', 'y'],
+    rows: series.flatMap(({ name = '', data = [] }) =>
+      data.flatMap((point): (string | number)[][] => {
         const pair = Array.isArray(point) ? point : (point as { readonly value?: unknown }).value
         return Array.isArray(pair) ? [[name, pair[0], pair[1]]] : []
       }),

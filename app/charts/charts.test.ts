@@ -100,7 +100,7 @@ describe('gearChart', () => {
   })
 
   it('goes out as a table, a row a point', () => {
-    expect(chartTable(chart).split('\r\n')).toEqual([
+    expect(chartTable(chart).trim().split('\r\n')).toEqual([
       'series,x,y',
       '1,0,0',
       '1,30,12',

@@ -20,15 +20,9 @@ export const useCsv = defineStore('csv', () => {
   async function exportCsv(): Promise<void> {
     const { build } = workbench
     if (!build) return
-    const { unparse } = await import('papaparse')
-    const { header, rows } = readingTable(build)
-    // Cells a spreadsheet would run as a formula are quoted as text.
-    const text = unparse({ fields: [...header], data: rows.map((row) => [...row]) }, { escapeFormulae: true })
-    download(
-      `${build.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'build'}-readings.csv`,
-      `\uFEFF${text}\r\n`,
-      'text/csv',
-    )
+    const { csvText } = await import('~~/core/csv/csvText')
+    const name = build.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'build'
+    download(`${name}-readings.csv`, csvText(readingTable(build)), 'text/csv')
   }
 
   /** Takes in a table; returns how many readings, or 0 with the problems to show. */

@@ -1,5 +1,8 @@
-import Papa from 'papaparse'
 import { MAP_STATES, type LeverMap } from '../solver/leverMap'
+import { csvText } from './csvText'
+
+/** Digits kept of the room to a limit. */
+const DIGITS = 4
 
 /**
  * A map of two levers as a table: one row a cell.
@@ -7,13 +10,16 @@ import { MAP_STATES, type LeverMap } from '../solver/leverMap'
  * @param names - of the two levers, with their units
  */
 export const leverMapCsv = (map: LeverMap, names: readonly [string, string]): string =>
-  Papa.unparse({
-    fields: [...names, 'state', 'room to the worst limit, share of it', 'worst check'],
-    data: [...map.states].map((state, row) => [
-      map.x[row % map.x.length],
-      map.y[Math.floor(row / map.x.length)],
-      MAP_STATES[state],
-      map.room[row]?.toFixed(4),
+  csvText({
+    header: [...names, 'state', 'room to the worst limit, share of it', 'worst check'],
+    rows: [...map.states].map((state, row) => [
+      map.x[row % map.x.length] ?? '',
+      map.y[Math.floor(row / map.x.length)] ?? '',
+      MAP_STATES[state] ?? '',
+      roomOf(map.room[row]),
       map.checks[map.worst[row] ?? -1] ?? '',
     ]),
   })
+
+const roomOf = (room: number | undefined): number | string =>
+  room === undefined || Number.isNaN(room) ? '' : Number(room.toFixed(DIGITS))
