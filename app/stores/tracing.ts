@@ -11,6 +11,7 @@ import { depthFault, photoMap, type Pixel, type Place } from '~~/core/tracing/ph
 import { rescaled } from '~~/core/tracing/retraced'
 import { draftOf, NEW_SCALE, placeSeen, scaleOf, type ScaleDraft } from '~~/core/tracing/scaleDraft'
 import { draftKey } from '../storage/drafts'
+import { keepNote, keptNote } from '../storage/notes'
 import { useBay } from './bay'
 import { useEvaluation } from './evaluation'
 import { photosOf, usePhotos } from './photos'
