@@ -10,6 +10,7 @@ import { whyFigure } from '../core/why/why'
 import { settingsJson } from '../core/result/settingsJson'
 import { differentSettings } from '../core/solver/differentSettings'
 import { provingWith } from '../core/uncertainty/provenCure'
+import { grouped } from '../core/units/format'
 import { checkTable } from './checkTable'
 import { settingsTable } from './settingsTable'
 
@@ -37,6 +38,10 @@ Exit code: 0 holds (or tight, or a setting was found), 1 out (or no setting hold
            3 not settled: nothing is out, but a reading or figure is missing,
            70 the program itself failed; please report it with the file
 `
+
+/** A search that takes longer ends with the best so far and its bound. */
+const LEAVE_OFF_MS = 10_000
+const TELL_EVERY_MS = 1000
 
 /** More samples than this only take time. */
 const MOST_SAMPLES = 200_000
@@ -118,10 +123,22 @@ function why(
 }
 
 /** Looks for settings in which every check holds, and tells them as instructions or as JSON. */
-function settings(build: Build, stands: LeverSettings, { json }: Command, { out }: Streams): number {
-  const search = differentSettings(build, stands, provingWith(build, true))
+function settings(build: Build, stands: LeverSettings, { json }: Command, { out, err }: Streams): number {
+  const began = performance.now()
+  const search = differentSettings(
+    build,
+    stands,
+    provingWith(build, true),
+    undefined,
+    () => performance.now() - began > LEAVE_OFF_MS,
+  )
+  let told = began
   let step = search.next()
-  while (!step.done) step = search.next()
+  for (; !step.done; step = search.next()) {
+    if (performance.now() - told < TELL_EVERY_MS) continue
+    told = performance.now()
+    err(`looking: ${grouped(step.value)} settings looked at or ruled out\n`)
+  }
   const found = settingsJson(build, stands, step.value)
   out(json ? `${JSON.stringify(found, null, 2)}\n` : settingsTable(found))
   return found.settings.length > 0 ? EXIT.holds : EXIT.out

@@ -172,7 +172,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
     asking,
     nearest,
     frees,
-    proof: computed(() => found.value && { looked: found.value.looked, isWhole: found.value.isWhole }),
+    proof: computed(() => found.value),
     isFound: computed(() => found.value !== null),
     isReady,
     isSearching,

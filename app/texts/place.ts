@@ -145,6 +145,10 @@ export const place = {
       `${count} settings were looked at or ruled out; what else there is takes more work than these.`,
     stop: 'Stop',
     none: 'No setting of the free levers holds with its ±.',
+    noneYet: 'None was found that holds with its ±: this is the best so far.',
+    lookedTo: (count: string, effort: string) =>
+      `${count} settings were looked at or ruled out, among them every one up to effort ${effort}.`,
+    mostRoom: (percent: string) => `No setting misses its worst limit by less than ${percent} % of it.`,
     nearest: 'The least bad',
     leaves: 'Still not right',
     frees: 'What stands in the way, and would free it:',

@@ -10,13 +10,23 @@ import { oneAtATime } from './unhurried'
 
 const { finished, leave } = oneAtATime()
 
+/** A search that takes longer, in ms, ends with the best so far and how far it is proved. */
+const LEAVE_OFF_MS = 10_000
+const patience = (): (() => boolean) => {
+  const began = performance.now()
+  return () => performance.now() - began > LEAVE_OFF_MS
+}
+
 const service: CureService = {
   nearest: (build, settings, isSampled) =>
     finished(eachNearestCure(build, settings, provingWith(build, isSampled))),
   together: (build, settings, isSampled, onProgress) =>
-    finished(leastEffortCure(build, settings, provingWith(build, isSampled)), onProgress),
+    finished(leastEffortCure(build, settings, provingWith(build, isSampled), patience()), onProgress),
   different: (build, settings, isSampled, onProgress) =>
-    finished(differentSettings(build, settings, provingWith(build, isSampled)), onProgress),
+    finished(
+      differentSettings(build, settings, provingWith(build, isSampled), undefined, patience()),
+      onProgress,
+    ),
   goal: (build, settings, goal, isSampled, onProgress) =>
     finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), onProgress),
   schools: (build, line, settings, onProgress) => finished(schoolAnswers(build, line, settings), onProgress),

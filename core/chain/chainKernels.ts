@@ -2,10 +2,10 @@ import type { Cells, Kernel, Row } from '../columns/kernel'
 import { CoreError } from '../errors'
 import { dot, type Vec3 } from '../linalg/vec3'
 import { angleTo, degrees } from '../units/angle'
-import { cross, norm } from '../linalg/vec3'
 import { toothPlane, type FacePoint } from './alignment'
 import { chainLoop, type ChainLoop, type LoopSprocket } from './chainLoop'
-import { excessOf, playOf } from './slack'
+import { loopRoom, visited, wind, woundLength } from './loopRoom'
+import { veeExcess, veePlay } from './slack'
 
 /** A chain by its sprockets' teeth and sides, in the order in which it visits them. */
 export interface ChainShape {
@@ -23,11 +23,24 @@ export interface ChainPlane {
 
 /** The plane square to an axis that does not stand upright, seen along it, up on the vehicle upward. */
 export function chainPlane([ax, ay, az]: Vec3): ChainPlane {
+  const plane = new Float64Array(6)
+  planeInto(plane, ax, ay, az)
+  const [rx = NaN, ry = NaN, rz = NaN, ux = NaN, uy = NaN, uz = NaN] = plane
+  return { right: [rx, ry, rz], up: [ux, uy, uz] }
+}
+
+/** The same into a place of its own: right, then up. */
+function planeInto(plane: Float64Array, ax: number, ay: number, az: number): void {
   const long = Math.sqrt(ax * ax + ay * ay + az * az)
   const [nx, ny, nz] = [ax / long, ay / long, az / long]
   const level = Math.sqrt(nx * nx + ny * ny)
-  const up: Vec3 = [(-nz * nx) / level, (-nz * ny) / level, level]
-  return { right: cross([nx, ny, nz], up), up }
+  const [ux, uy] = [(-nz * nx) / level, (-nz * ny) / level]
+  plane[0] = ny * level - nz * uy
+  plane[1] = nz * ux - nx * level
+  plane[2] = nx * uy - ny * ux
+  plane[3] = ux
+  plane[4] = uy
+  plane[5] = level
 }
 
 /** Middles of sprockets in the plane of their chain, from the first one, in mm. */
@@ -102,49 +115,53 @@ export const lieDeg = ({
  * A chain round its sprockets: from the direction of the first axis and the middle of each sprocket, the length that is needed, the way from the
  * first to the driven one, then the wrap of each sprocket and the length of each run; NaN where no loop closes.
  */
-export function roundKernel(shape: ChainShape): Kernel {
-  const { sprockets, driven } = shape
+export function roundKernel({ pitchMm, sprockets, driven }: ChainShape): Kernel {
   const many = sprockets.length
+  const room = loopRoom(sprockets, pitchMm)
+  const plane = new Float64Array(6)
+  // As `loopOf` does: told the other way round it is turned, where nothing presses on it from outside.
+  const mayTurn = many > 2 && sprockets.every(({ side }) => side === 'inside')
   return {
     name: 'a chain round its sprockets',
     page: 'chains',
+    isSlow: true,
     outputs: 2 + 2 * many,
     run: (count, columns, out) => {
-      const from = columns as readonly Cells[]
-      const to = out as readonly Cells[]
-      const cell = (list: readonly Cells[], k: number, i: Row): number => list[k]?.[i] ?? NaN
-      for (let i: Row = 0; i < count; i++) {
-        const row = i
-        const at = (k: number): Vec3 => [cell(from, k, row), cell(from, k + 1, row), cell(from, k + 2, row)]
-        const middles = inChainPlane(
-          chainPlane(at(0)),
-          sprockets.map((_, k) => at(3 + 3 * k)),
-        )
-        const loop = looped(shape, middles)
-        const [x = NaN, z = NaN] = middles[driven] ?? []
-        const figures = loop
-          ? [
-              loop.lengthMm,
-              Math.hypot(x, z),
-              ...loop.contacts.map(({ wrapDeg }) => wrapDeg),
-              ...loop.spans.map(({ lengthMm }) => lengthMm),
-            ]
-          : []
-        to.forEach((cells, k) => {
-          cells[row] = figures[k] ?? NaN
-        })
+      const from = columns as unknown as readonly Float64Array[]
+      const to = out as unknown as readonly Float64Array[]
+      const { x, z, spanMm, wrap } = room
+      for (let i = 0; i < count; i++) {
+        planeInto(plane, cell(from, 0, i), cell(from, 1, i), cell(from, 2, i))
+        for (let k = 0; k < many; k++) {
+          const dx = cell(from, 3 + 3 * k, i) - cell(from, 3, i)
+          const dy = cell(from, 4 + 3 * k, i) - cell(from, 4, i)
+          const dz = cell(from, 5 + 3 * k, i) - cell(from, 5, i)
+          x[k] = dx * at(plane, 0) + dy * at(plane, 1) + dz * at(plane, 2)
+          z[k] = dx * at(plane, 3) + dy * at(plane, 4) + dz * at(plane, 5)
+        }
+        let winding = wind(room)
+        const isTurned = winding === 'open' && mayTurn
+        if (isTurned) winding = wind(room, true)
+        const isClosed = winding === 'closed'
+        put(to, 0, i, isClosed ? woundLength(room, pitchMm, isTurned) : NaN)
+        put(to, 1, i, isClosed ? Math.hypot(at(x, driven), at(z, driven)) : NaN)
+        for (let place = 0; place < many; place++) {
+          const sprocket = visited(place, many, isTurned)
+          // Turned, the run that comes to a sprocket in the order walked starts from it in the order of the file.
+          const run = isTurned ? many - 1 - place : place
+          put(to, 2 + sprocket, i, isClosed ? degrees(at(wrap, place)) : NaN)
+          put(to, 2 + many + run, i, isClosed ? at(spanMm, place) : NaN)
+        }
       }
     },
   }
 }
 
-function looped(shape: ChainShape, middles: readonly (readonly [number, number])[]): ToldLoop | null {
-  try {
-    return loopOf(shape, middles)
-  } catch (error) {
-    if (error instanceof CoreError) return null
-    throw error
-  }
+const at = (figures: Float64Array, index: number): number => figures[index] as number
+const cell = (columns: readonly Float64Array[], column: number, row: number): number =>
+  (columns[column] as Float64Array)[row] as number
+const put = (columns: readonly Float64Array[], column: number, row: number, figure: number): void => {
+  ;(columns[column] as Float64Array)[row] = figure
 }
 
 /** Length of a chain by the movement of one of its runs: from the length needed, the run, and its total movement up and down, all in mm. */
@@ -155,7 +172,7 @@ export const LENGTH_BY_SLACK: Kernel = {
   run: (count, [needed, span, play], [length]) => {
     for (let i: Row = 0; i < count; i++) {
       const isReal = span[i] > 0 && play[i] >= 0
-      length[i] = isReal ? needed[i] + excessOf({ spanMm: span[i] }, 'vee', play[i] / 2) : NaN
+      length[i] = isReal ? needed[i] + veeExcess(span[i], play[i] / 2) : NaN
     }
   },
 }
@@ -168,7 +185,7 @@ export const SLACK_PERCENT: Kernel = {
   run: (count, [length, needed, span], [percent]) => {
     for (let i: Row = 0; i < count; i++) {
       const excess = length[i] - needed[i]
-      const play = span[i] > 0 && !Number.isNaN(excess) ? playOf({ spanMm: span[i] }, Math.abs(excess)) : NaN
+      const play = span[i] > 0 && !Number.isNaN(excess) ? veePlay(span[i], Math.abs(excess)) : NaN
       percent[i] = (100 * Math.sign(excess) * play) / span[i]
     }
   },
@@ -213,25 +230,26 @@ export const SPROCKETS_ALIGNED: Kernel = {
     [isLengthwise],
   ) => {
     for (let i: Row = 0; i < count; i++) {
-      const [a, b]: [Vec3, Vec3] = [
-        [ax[i], ay[i], az[i]],
-        [bx[i], by[i], bz[i]],
+      const along = Math.sqrt(cx[i] * cx[i] + cy[i] * cy[i] + cz[i] * cz[i])
+      offset[i] = ((qx[i] - px[i]) * cx[i] + (qy[i] - py[i]) * cy[i] + (qz[i] - pz[i]) * cz[i]) / along
+      yaw[i] = yawOf(bx[i], by[i], isLengthwise) - yawOf(ax[i], ay[i], isLengthwise)
+      tilt[i] = tiltOf(bx[i], by[i], bz[i], isLengthwise) - tiltOf(ax[i], ay[i], az[i], isLengthwise)
+      const [nx, ny, nz] = [
+        ay[i] * bz[i] - az[i] * by[i],
+        az[i] * bx[i] - ax[i] * bz[i],
+        ax[i] * by[i] - ay[i] * bx[i],
       ]
-      const way: Vec3 = [qx[i] - px[i], qy[i] - py[i], qz[i] - pz[i]]
-      const plane: Vec3 = [cx[i], cy[i], cz[i]]
-      offset[i] = dot(way, plane) / norm(plane)
-      yaw[i] = yawOf(b, isLengthwise) - yawOf(a, isLengthwise)
-      tilt[i] = tiltOf(b, isLengthwise) - tiltOf(a, isLengthwise)
-      angle[i] = degrees(angleTo(norm(cross(a, b)), dot(a, b)))
+      const sine = Math.sqrt(nx * nx + ny * ny + nz * nz)
+      angle[i] = degrees(angleTo(sine, ax[i] * bx[i] + ay[i] * by[i] + az[i] * bz[i]))
     }
   },
 }
 
 /** Front edge to the left; seen along an axis that runs rearward, left edge to the rear. */
-const yawOf = ([x, y]: Vec3, isLengthwise: number): number =>
+const yawOf = (x: number, y: number, isLengthwise: number): number =>
   degrees(isLengthwise === 1 ? Math.atan2(-y, -x) : Math.atan2(-x, y))
 /** Top to the right; of an axis that runs rearward, top to the front. */
-const tiltOf = ([x, y, z]: Vec3, isLengthwise: number): number =>
+const tiltOf = (x: number, y: number, z: number, isLengthwise: number): number =>
   degrees(Math.atan2(z, isLengthwise === 1 ? -x : y))
 
 /**

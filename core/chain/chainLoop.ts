@@ -1,5 +1,6 @@
 import { CoreError } from '../errors'
-import { pitchRadius, requireSprocket } from './sprocket'
+import { loopRoom, wind, woundLength } from './loopRoom'
+import { requireSprocket } from './sprocket'
 
 /** A sprocket of a chain, seen from the vehicle's right: x forward, z up, in mm. */
 export interface LoopSprocket {
@@ -46,17 +47,11 @@ export interface ChainLoop {
 
 const TURN = 2 * Math.PI
 const degrees = (radians: number): number => (radians * 180) / Math.PI
-/** An angle from 0 up to a whole turn; a rounding below a whole turn is nought. */
-const onwards = (angle: number): number => {
-  const turned = ((angle % TURN) + TURN) % TURN
-  return TURN - turned < 1e-9 ? 0 : turned
-}
 
 /**
  * A chain round two sprockets or more, in the order it visits them, anticlockwise.
  *
- * Spans are tangents of the pitch circles: with the span's direction u, its left l and k the difference of the signed radii, the way from
- * centre to centre is t·u + k·l. A chain lies in chords, so that a wrap of w takes N·w/360 links.
+ * A chain lies in chords, so that a wrap of w takes N·w/360 links.
  *
  * @throws CoreError `not-finite`, `out-of-range` for overlapping circles, `degenerate` where a sprocket is not touched or the order is reversed
  * @see docs/methods/chains.md
@@ -69,55 +64,37 @@ export function chainLoop(sprockets: readonly LoopSprocket[], pitchMm: number): 
     if (!Number.isFinite(x + z))
       throw new CoreError('not-finite', `sprockets[${i}]`, 'expected the place of its middle')
   })
-  const radii = sprockets.map(({ teeth }) => pitchRadius(teeth, pitchMm))
-  requireApart(sprockets, radii)
-  const signed = sprockets.map(({ side }, i) => (side === 'inside' ? 1 : -1) * (radii[i] ?? NaN))
-  const next = (i: number): number => (i + 1) % sprockets.length
-  const directions = sprockets.map((from, i): number => {
-    const to = sprockets[next(i)] as LoopSprocket
-    const [dx, dz] = [to.x - from.x, to.z - from.z]
-    const k = (signed[next(i)] ?? NaN) - (signed[i] ?? NaN)
-    return Math.atan2(dz, dx) - Math.atan2(k, Math.sqrt(dx * dx + dz * dz - k * k))
-  })
-  const spans = sprockets.map((from, i): LoopSpan => {
-    const j = next(i)
-    const to = sprockets[j] as LoopSprocket
-    const angle = directions[i] ?? NaN
-    // Inside sprockets lie to the left of the chain.
-    const left: LoopPlace = [-Math.sin(angle), Math.cos(angle)]
-    const touch = ({ x, z }: LoopSprocket, radius: number): LoopPlace => [
-      x - radius * left[0],
-      z - radius * left[1],
-    ]
-    const [a, b] = [touch(from, signed[i] ?? NaN), touch(to, signed[j] ?? NaN)]
-    return { lengthMm: Math.hypot(b[0] - a[0], b[1] - a[1]), from: a, to: b }
-  })
-  const wraps = sprockets.map(({ side }, i): number => {
-    const before = directions[(i + sprockets.length - 1) % sprockets.length] ?? NaN
-    const turn = (directions[i] ?? NaN) - before
-    return side === 'inside' ? onwards(turn) : onwards(-turn)
-  })
-  const sum = sprockets.reduce(
-    (all, { side }, i) => all + (side === 'inside' ? 1 : -1) * (wraps[i] ?? NaN),
-    0,
-  )
-  if (Math.abs(sum - TURN) > 1e-6)
+  const room = loopRoom(sprockets, pitchMm)
+  room.x.set(sprockets.map(({ x }) => x))
+  room.z.set(sprockets.map(({ z }) => z))
+  const winding = wind(room)
+  if (winding === 'overlaps') throw overlapOf(sprockets, room.signed)
+  if (winding === 'open')
     throw new CoreError(
       'degenerate',
       'sprockets',
       'a sprocket is not touched by the chain, or the order is reversed: no simple loop anticlockwise',
     )
-  const straight = spans.reduce((all, { lengthMm }) => all + lengthMm, 0)
-  const wrapped = sprockets.reduce((all, { teeth }, i) => all + (teeth * (wraps[i] ?? NaN)) / TURN, 0)
-  const arcs = wraps.reduce((all, wrap, i) => all + wrap * (radii[i] ?? NaN), 0)
+  const { signed, direction, spanMm, wrap } = room
+  const touch = (i: number, angle: number): LoopPlace => {
+    const radius = signed[i] ?? NaN
+    // Inside sprockets lie to the left of the chain.
+    return [(room.x[i] ?? NaN) + radius * Math.sin(angle), (room.z[i] ?? NaN) - radius * Math.cos(angle)]
+  }
+  const straight = spanMm.reduce((all, long) => all + long, 0)
+  const arcs = wrap.reduce((all, one, i) => all + one * Math.abs(signed[i] ?? NaN), 0)
+  const lengthMm = woundLength(room, pitchMm)
   const [first] = sprockets
-  const lengthMm = straight + pitchMm * wrapped
   return {
-    spans,
+    spans: sprockets.map((_, i): LoopSpan => {
+      const angle = direction[i] ?? NaN
+      const to = (i + 1) % sprockets.length
+      return { lengthMm: spanMm[i] ?? NaN, from: touch(i, angle), to: touch(to, angle) }
+    }),
     contacts: sprockets.map(({ teeth, side }, i) => ({
-      radiusMm: radii[i] ?? NaN,
-      wrapDeg: degrees(wraps[i] ?? NaN),
-      teethInMesh: (teeth * (wraps[i] ?? NaN)) / TURN,
+      radiusMm: Math.abs(signed[i] ?? NaN),
+      wrapDeg: degrees(wrap[i] ?? NaN),
+      teethInMesh: (teeth * (wrap[i] ?? NaN)) / TURN,
       rotation: side === first?.side ? 1 : -1,
       speedRatio: (first?.teeth ?? NaN) / teeth,
     })),
@@ -127,14 +104,15 @@ export function chainLoop(sprockets: readonly LoopSprocket[], pitchMm: number): 
   }
 }
 
-function requireApart(sprockets: readonly LoopSprocket[], radii: readonly number[]): void {
-  sprockets.forEach((one, i) =>
-    sprockets.slice(i + 1).forEach((other, k) => {
-      const j = i + 1 + k
-      if (Math.hypot(one.x - other.x, one.z - other.z) < (radii[i] ?? 0) + (radii[j] ?? 0))
-        throw new CoreError('out-of-range', 'sprockets', `sprockets ${i + 1} and ${j + 1} overlap`)
-    }),
-  )
+/** Which sprockets overlap, in words. */
+function overlapOf(sprockets: readonly LoopSprocket[], signed: Float64Array): CoreError {
+  for (const [i, one] of sprockets.entries())
+    for (const [j, other] of sprockets.entries()) {
+      const least = Math.abs(signed[i] ?? NaN) + Math.abs(signed[j] ?? NaN)
+      if (j > i && !(Math.hypot(one.x - other.x, one.z - other.z) >= least))
+        return new CoreError('out-of-range', 'sprockets', `sprockets ${i + 1} and ${j + 1} overlap`)
+    }
+  return new CoreError('out-of-range', 'sprockets', 'two sprockets overlap')
 }
 
 /** A need that is a whole number of links but for a rounding is that number. */

@@ -29,7 +29,7 @@ export function excessOf(run: FreeRun, shape: SlackShape, deflectionMm: number):
     case 'series':
       return (8 * deflectionMm * deflectionMm) / (3 * spanMm)
     case 'vee':
-      return 2 * Math.hypot(spanMm / 2, deflectionMm) - spanMm
+      return veeExcess(spanMm, deflectionMm)
     case 'parabola':
       return parabolaLength(run, deflectionMm) - spanMm
     case 'catenary':
@@ -50,7 +50,7 @@ export function deflectionOf(run: FreeRun, shape: SlackShape, excessMm: number):
     case 'series':
       return Math.sqrt((3 * spanMm * excessMm) / 8)
     case 'vee':
-      return Math.sqrt((spanMm + excessMm) ** 2 - spanMm ** 2) / 2
+      return veePlay(spanMm, excessMm) / 2
     case 'parabola':
       return bisected((sag) => parabolaLength(run, sag) - spanMm - excessMm, 0, spanMm + excessMm, -1)
     case 'catenary': {
@@ -60,6 +60,14 @@ export function deflectionOf(run: FreeRun, shape: SlackShape, excessMm: number):
     }
   }
 }
+
+/** How much longer than straight a run pushed taut to one side at its middle is, all in mm; for inner loops. */
+export const veeExcess = (spanMm: number, deflectionMm: number): number =>
+  2 * Math.hypot(spanMm / 2, deflectionMm) - spanMm
+
+/** Its whole movement from one side to the other, all in mm. */
+export const veePlay = (spanMm: number, excessMm: number): number =>
+  Math.sqrt((spanMm + excessMm) ** 2 - spanMm ** 2)
 
 /** Total movement up and down at the middle, as a hand feels it: pushed taut both ways, in mm. */
 export const playOf = (run: FreeRun, excessMm: number): number => 2 * deflectionOf(run, 'vee', excessMm)

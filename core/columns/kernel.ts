@@ -19,6 +19,8 @@ export interface Kernel {
   readonly name: string
   /** Plain arithmetic, which nobody asks about. */
   readonly isPlain?: true
+  /** Takes many times what arithmetic takes: a search looks at what hangs on it late. */
+  readonly isSlow?: true
   /** Page of docs/methods that explains it. */
   readonly page: string
   /** Columns it fills. */

@@ -175,6 +175,10 @@ function wayTo(graph: Graph, wanted: readonly Column[], given: ReadonlySet<Colum
   return Int32Array.from(found.reverse())
 }
 
+/** Whether a column rests on a step that takes long. */
+export const isSlow = (graph: Graph, column: Column): boolean =>
+  wayTo(graph, [column], NOTHING).some((index) => graph.steps[index]?.kernel.isSlow === true)
+
 /** The sources that columns rest on. */
 export function sourcesOf(graph: Graph, columns: readonly Column[]): ReadonlySet<Column> {
   const steps = [...wayTo(graph, columns, NOTHING)].map((index) => graph.steps[index] as Step)

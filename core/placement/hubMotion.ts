@@ -25,6 +25,7 @@ function bySuspension(kind: SuspensionKind): Kernel {
   const { points, move } = solver
   return {
     name: 'a hub where its suspension lets it stand',
+    isSlow: true,
     page: 'halfshafts',
     outputs: 12,
     run: (count, columns, written) => {

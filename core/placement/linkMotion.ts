@@ -91,6 +91,7 @@ function kernelOf(conditions: readonly Condition[]): Kernel {
   const places = conditions.reduce((sum, { by }) => sum + ('chassis' in by ? 6 : 3), 0)
   return {
     name: 'an axle where its links let it stand',
+    isSlow: true,
     page: 'travel',
     outputs: 12,
     run: (count, columns, written) => {

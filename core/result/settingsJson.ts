@@ -31,6 +31,10 @@ export interface SettingsJson {
   readonly looked: number
   /** Whether that was every one there is: then no other levers can do it. */
   readonly isWhole: boolean
+  /** Every setting of less effort was looked at; null where all were. */
+  readonly lookedTo: number | null
+  /** No setting has more room than this; null where `nearest` is proved to have the most. */
+  readonly mostRoom: number | null
 }
 
 /** Settings that were found from where the levers stand. */
@@ -51,5 +55,7 @@ export function settingsJson(build: Build, stands: LeverSettings, found: FoundSe
     nearest: found.nearest && one(found.nearest),
     looked: found.looked,
     isWhole: found.isWhole,
+    lookedTo: found.lookedTo,
+    mostRoom: found.mostRoom,
   }
 }

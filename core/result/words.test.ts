@@ -1,3 +1,4 @@
+import { checkTable } from '../../cli/checkTable'
 import { seededRandom } from '../chance/random'
 import { compile } from '../model/compile'
 import { chosenSettings } from '../model/evaluateBuild'
@@ -8,6 +9,7 @@ import { allSaid, notWords, saidAt, saidOf } from '../testdata/allSaid'
 import { bend, wildSettings } from '../testdata/bend'
 import { rawDemos } from '../testdata/demos'
 import { demoFile } from '../testdata/demoFile'
+import type { ResultJson } from './resultJson'
 
 const times = <T>(count: number, make: () => T): T[] => Array.from({ length: count }, make)
 
@@ -36,7 +38,9 @@ describe('nothing that is no word', () => {
       const parsed = parseBuild(bent)
       if (!parsed.ok) continue
       const { value: build } = parsed
-      expect([id, run, notWords(saidOf(build))]).toEqual([id, run, []])
+      const said = saidOf(build)
+      const table = checkTable(said.result as ResultJson)
+      expect([id, run, notWords([said, table])]).toEqual([id, run, []])
       const compiled = compile(build)
       const settings = [chosenSettings(build), ...times(4, () => wildSettings(build.levers, random))]
       for (const one of settings)

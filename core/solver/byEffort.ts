@@ -1,17 +1,8 @@
 import TinyQueue from 'tinyqueue'
-import type { SearchedSetting, SearchProblem } from './problem'
+import { combined } from './combined'
+import { independentParts } from './independentParts'
+import { SAME_EFFORT, type SearchProblem, type SearchReport } from './problem'
 import { BLOCK, childOf, rootOf, stagesOf, type Node } from './stages'
-
-/** What was found so far. */
-export interface SearchReport {
-  /** Settings looked at, or ruled out by what some of their levers do alone. */
-  readonly looked: number
-  /** Settings that keep every limit: all of one effort, the roomiest first; dearer ones in later reports. */
-  readonly found: readonly SearchedSetting[]
-}
-
-/** Efforts closer than this are the same: they are sums. */
-const SAME_EFFORT = 1e-9
 
 /**
  * Tells the settings of a grid that keep every limit by rising effort, until nobody asks for more.
@@ -25,6 +16,16 @@ const SAME_EFFORT = 1e-9
  * @see docs/methods/placement.md (best-first search with an exact lower bound, Hart, Nilsson and Raphael 1968)
  */
 export function* searchByEffort(
+  problem: SearchProblem,
+  leftOut: readonly (readonly number[])[] = [],
+): Generator<SearchReport, void> {
+  const parts = independentParts(problem)
+  if (parts.length > 1) return yield* combined(problem, parts, searchWhole, leftOut)
+  return yield* searchWhole(problem, leftOut)
+}
+
+/** The search over levers that limits tie together. */
+function* searchWhole(
   problem: SearchProblem,
   leftOut: readonly (readonly number[])[] = [],
 ): Generator<SearchReport, void> {
@@ -62,8 +63,11 @@ export function* searchByEffort(
     return least
   }
 
+  const lookedTo = () =>
+    Math.min(open.peek()?.effort ?? Infinity, ready.peek()?.effort ?? Infinity, cheapestWaiting())
+
   const root = rootOf(stages)
-  if (!(root.room >= 0)) return yield { looked: counts[0] ?? 0, found: [] }
+  if (!(root.room >= 0)) return yield { looked: counts[0] ?? 0, found: [], lookedTo: Infinity }
   goOn(root)
   for (;;) {
     const next = open.pop()
@@ -74,7 +78,7 @@ export function* searchByEffort(
       goOn(next)
       for (let full = fullOf(lists); full; full = fullOf(lists)) {
         settle(full)
-        yield { looked, found: [] }
+        yield { looked, found: [], lookedTo: lookedTo() }
       }
     }
     for (let head = ready.peek(); head && isLeftOut(head); head = ready.peek()) ready.pop()
@@ -87,9 +91,14 @@ export function* searchByEffort(
     const found =
       ready.length > 0 ? told(ready, Math.min(open.peek()?.effort ?? Infinity, cheapestWaiting())) : []
     const toTell = found.filter((node) => !isLeftOut(node))
-    if (toTell.length > 0) yield { looked, found: toTell.map(settingOf).sort((a, b) => b.room - a.room) }
+    if (toTell.length > 0)
+      yield {
+        looked,
+        found: toTell.map(settingOf).sort((a, b) => b.room - a.room),
+        lookedTo: lookedTo(),
+      }
     if (open.length === 0 && ready.length === 0 && lists.every((nodes) => nodes.length === 0))
-      return yield { looked, found: [] }
+      return yield { looked, found: [], lookedTo: Infinity }
   }
 }
 

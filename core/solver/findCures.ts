@@ -6,7 +6,7 @@ import type { Lever } from '../project/lever'
 import { buildProblem, type Strictness } from './buildProblem'
 import { cureOf, settingsAfter, type Cure, type LeverChange, type Proof } from './cure'
 import { searchByEffort } from './byEffort'
-import { roomiestSetting } from './byRoom'
+import { roomiestSetting, type LeaveOff } from './byRoom'
 import type { SearchedSetting } from './problem'
 
 /** Candidates proved at the most in one search; those that follow would take ever more work. */
@@ -53,9 +53,12 @@ export function* leastEffortCure(
   build: Build,
   settings: LeverSettings,
   prove: Proof | null = null,
+  leaveOff: LeaveOff = NEVER,
 ): Generator<CureProgress, Cure> {
-  return yield* cureBy(newSearch(build, settings, prove), freeLevers(build))
+  return yield* cureBy(newSearch(build, settings, prove), freeLevers(build), leaveOff)
 }
+
+const NEVER: LeaveOff = () => false
 
 /** Levers that may be moved; a locked one stays where it stands. */
 export const freeLevers = ({ levers }: Build): readonly Lever[] =>
@@ -95,10 +98,14 @@ function finished<T>(run: Generator<unknown, T>): T {
   }
 }
 
-function* cureBy(search: CureSearch, levers: readonly Lever[]): Generator<CureProgress, Cure> {
-  const strict = yield* firstProven(search, levers, 'holds')
+function* cureBy(
+  search: CureSearch,
+  levers: readonly Lever[],
+  leaveOff: LeaveOff = NEVER,
+): Generator<CureProgress, Cure> {
+  const strict = yield* firstProven(search, levers, 'holds', leaveOff)
   if (strict.cure?.reaches === 'holds') return strict.cure
-  const allowed = yield* firstProven(search, levers, 'allowed')
+  const allowed = yield* firstProven(search, levers, 'allowed', leaveOff)
   const tight = likelier(strict.cure, allowed.cure)
   if (tight) return tight
   const { nearest } = allowed
@@ -112,6 +119,7 @@ function* firstProven(
   search: CureSearch,
   levers: readonly Lever[],
   strictness: Strictness,
+  leaveOff: LeaveOff,
 ): Generator<CureProgress, { readonly cure: Cure | null; readonly nearest: SearchedSetting | null }> {
   const { compiled, settings, unread, prove, spreads } = search
   const problem = buildProblem(compiled, settings, levers, { unread, strictness, spreads })
@@ -120,7 +128,8 @@ function* firstProven(
   let proofs = 0
   for (;;) {
     const step = candidates.next()
-    if (step.done) return { cure: likeliest, nearest: likeliest ? null : yield* roomiestSetting(problem) }
+    if (step.done || leaveOff())
+      return { cure: likeliest, nearest: likeliest ? null : yield* roomiestSetting(problem, leaveOff) }
     for (const { amounts } of step.value.found) {
       const cure = judged(search, levers, amounts, prove)
       if (cure.reaches === 'holds') return { cure, nearest: null }

@@ -34,3 +34,16 @@ export interface SearchedSetting {
   /** Least room to any limit, in its scale; negative: how far past the worst one. NaN where the levers cannot go there. */
   readonly room: number
 }
+
+/** What was found so far. */
+export interface SearchReport {
+  /** Settings looked at, or ruled out by what some of their levers do alone. */
+  readonly looked: number
+  /** Settings that keep every limit: all of one effort, the roomiest first; dearer ones in later reports. */
+  readonly found: readonly SearchedSetting[]
+  /** Every setting of less effort was looked at; Infinity once all were. */
+  readonly lookedTo: number
+}
+
+/** Efforts closer than this are the same: they are sums. */
+export const SAME_EFFORT = 1e-9

@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { PLUS_TIMES } from '../columns/arithmetic'
 import { newGraph, scalarStep, type Column } from '../columns/graph'
 import type { LeverStep } from '../placement/leverGrid'
-import { searchByEffort, type SearchReport } from './byEffort'
+import { searchByEffort } from './byEffort'
 import { roomiestSetting } from './byRoom'
-import type { SearchedSetting, SearchProblem } from './problem'
+import type { SearchedSetting, SearchProblem, SearchReport } from './problem'
 
 /** Levers with a few steps each, and limits on weighted sums of some of them. */
 const plan = fc.record({

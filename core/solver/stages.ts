@@ -1,7 +1,7 @@
 import { seededRandom } from '../chance/random'
 import type { Column } from '../columns/graph'
 import type { Cells, Row } from '../columns/kernel'
-import { newRun, sourcesOf, type Run } from '../columns/run'
+import { isSlow, newRun, sourcesOf, type Run } from '../columns/run'
 import type { LeverStep } from '../placement/leverGrid'
 import type { SearchedSetting, SearchLever, SearchLimit, SearchProblem } from './problem'
 
@@ -77,7 +77,11 @@ export function stagesOf(
   for (const [column, figure] of fixed) run.set(column, figure)
   const kills = killsOf(run, ordered, limits)
   const screensAt = [null, ...ordered].map((_, depth) =>
-    screensOf(limits.flatMap((limit, i) => (depthOf[i] === depth ? [{ limit, kills: kills[i] ?? 0 }] : []))),
+    screensOf(
+      limits.flatMap((limit, i) =>
+        depthOf[i] === depth ? [{ limit, kills: kills[i] ?? 0, isSlow: isSlow(graph, limit.column) }] : [],
+      ),
+    ),
   )
 
   const look = (depth: number, screen: number, nodes: readonly Node[]) => {
@@ -140,12 +144,23 @@ interface Screen {
 /** Where the screens of a depth end in its list of limits; the last holds all others. */
 const SCREEN_ENDS = [3, 9]
 
-/** The limits that rule out the most come first: what they leave is all that the others need look at. */
-function screensOf(list: readonly { readonly limit: SearchLimit; readonly kills: number }[]): Screen[] {
-  const sorted = [...list].sort((a, b) => b.kills - a.kills).map(({ limit }) => limit)
-  const ends = [0, ...SCREEN_ENDS, sorted.length]
-  return ends
-    .flatMap((end, i) => (i === 0 ? [] : [sorted.slice(ends[i - 1], end)]))
+/** A limit with how many of some settings it rules out, and whether its figure takes long. */
+interface WeighedLimit {
+  readonly limit: SearchLimit
+  readonly kills: number
+  readonly isSlow: boolean
+}
+
+/** The limits that rule out the most come first, what takes long last: what they leave is all that the others need look at. */
+function screensOf(list: readonly WeighedLimit[]): Screen[] {
+  const byKills = [...list].sort((a, b) => b.kills - a.kills)
+  const [slow, quick] = parted(byKills, (one) => one.isSlow)
+  return [quick, slow]
+    .flatMap((sorted) => {
+      const ends = [0, ...SCREEN_ENDS, sorted.length]
+      return ends.flatMap((end, i) => (i === 0 ? [] : [sorted.slice(ends[i - 1], end)]))
+    })
+    .map((some) => some.map(({ limit }) => limit))
     .filter((limits) => limits.length > 0)
     .map((limits) => ({ limits, wanted: limits.map(({ column }) => column) }))
 }

@@ -1,4 +1,3 @@
-import { checkTable } from '../../cli/checkTable'
 import { closePairs } from '../bay/closePairs'
 import { lowOrder } from '../bay/lowOrder'
 import { rockedGaps } from '../bay/rocking'
@@ -95,7 +94,6 @@ export function saidOf(build: Build): Record<string, unknown> {
     mistakes: findMistakes(build),
     csv: readingTable(build),
     result,
-    table: checkTable(result),
   }
 }
 

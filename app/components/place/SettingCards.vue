@@ -40,7 +40,13 @@ const resultText = (result: GoalFound) => {
     {{ (found.proof.isWhole ? words.whole : words.some)(grouped(found.proof.looked)) }}
   </p>
   <section v-else-if="found.isFound && !found.isSearching" class="none">
-    <h3>{{ words.none }}</h3>
+    <h3>{{ found.proof?.isWhole ? words.none : words.noneYet }}</h3>
+    <p v-if="found.proof?.lookedTo != null" class="soft" data-testid="settings-proof">
+      {{ words.lookedTo(grouped(found.proof.looked), found.proof.lookedTo.toFixed(2)) }}
+    </p>
+    <p v-if="found.proof?.mostRoom != null" class="soft">
+      {{ words.mostRoom((-100 * found.proof.mostRoom).toFixed(0)) }}
+    </p>
     <SettingCard v-if="found.nearest" :build="build" :card="found.nearest" :title="words.nearest">
       <p>{{ words.leaves }}: {{ found.nearest.leaves }}</p>
     </SettingCard>
