@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { useRafFn } from '@vueuse/core'
 import { texts } from '~/texts/en'
-import { DEMO_IDS, useLibrary, type DemoId } from '~/stores/library'
+import { DEMO_IDS, type DemoId } from '~/storage/demos'
+import { useLibrary } from '~/stores/library'
 
 const library = useLibrary()
 const router = useRouter()
@@ -9,6 +11,21 @@ const isMaking = ref(false)
 const hasPhone = ref(false)
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const words = texts.builds
+/** A long list is drawn bit by bit, what is in sight first. */
+const DRAWN_AT_ONCE = 30
+const drawn = ref(DRAWN_AT_ONCE)
+const { pause, resume } = useRafFn(
+  () => {
+    drawn.value += DRAWN_AT_ONCE
+    if (drawn.value >= library.builds.length) pause()
+  },
+  { immediate: false },
+)
+watch(
+  () => library.builds.length,
+  (many) => many > drawn.value && resume(),
+  { immediate: true },
+)
 const hasDemo = (demo: DemoId) => library.builds.some(({ id }) => id === demo)
 /** Where each demo is looked at first. */
 const FIRST_VIEW = {
@@ -28,6 +45,7 @@ onMounted(async () => {
   // A server started for the demo shows it to whoever comes for the first time.
   if (useRuntimeConfig().public.demo && library.builds.length === 0 && library.deleted.length === 0)
     await library.openDemo()
+  await library.workDemoCovers()
 })
 
 async function openDemo(demo: DemoId) {
@@ -78,14 +96,6 @@ async function takeFiles(event: Event) {
       </p>
       <div class="actions">
         <UButton icon="i-lucide-plus" size="lg" @click="isMaking = true">{{ words.make }}</UButton>
-        <template v-for="demo in DEMO_IDS" :key="demo">
-          <UButton v-if="!hasDemo(demo)" variant="outline" size="lg" @click="openDemo(demo)">{{
-            words.demos[demo].open
-          }}</UButton>
-          <UButton v-else variant="outline" size="lg" icon="i-lucide-rotate-ccw" @click="resetDemo(demo)">{{
-            words.demos[demo].reset
-          }}</UButton>
-        </template>
         <UButton
           variant="outline"
           size="lg"
@@ -117,7 +127,7 @@ async function takeFiles(event: Event) {
       <RefusedFiles v-if="library.refused.length" :files="library.refused" @dismiss="library.refused = []" />
 
       <ul v-if="library.builds.length" class="list">
-        <li v-for="build in library.builds" :key="build.id">
+        <li v-for="build in library.builds.slice(0, drawn)" :key="build.id">
           <BuildCard
             :build="build"
             @duplicate="library.duplicate(build.id)"
@@ -156,6 +166,38 @@ async function takeFiles(event: Event) {
         </svg>
         <h2>{{ words.empty }}</h2>
         <p>{{ words.emptyHint }}</p>
+      </section>
+
+      <section class="examples">
+        <h2>{{ words.examples }}</h2>
+        <p class="soft">{{ words.examplesLead }}</p>
+        <ul>
+          <li v-for="demo in DEMO_IDS" :key="demo">
+            <SmallDrawing :picture="library.demoCovers[demo]?.picture ?? null" />
+            <p class="example-name">{{ words.demos[demo].name }}</p>
+            <p class="soft shows">{{ words.demos[demo].shows }}</p>
+            <p class="example-buttons">
+              <UButton
+                size="sm"
+                variant="outline"
+                :aria-label="
+                  hasDemo(demo) ? `${words.openShort} ${words.demos[demo].name}` : words.demos[demo].open
+                "
+                @click="openDemo(demo)"
+                >{{ words.openShort }}</UButton
+              >
+              <UButton
+                v-if="hasDemo(demo)"
+                size="sm"
+                variant="ghost"
+                icon="i-lucide-rotate-ccw"
+                :aria-label="words.demos[demo].reset"
+                @click="resetDemo(demo)"
+                >{{ words.resetShort }}</UButton
+              >
+            </p>
+          </li>
+        </ul>
       </section>
 
       <details v-if="library.deleted.length" class="deleted">
@@ -236,6 +278,43 @@ h1 {
   font-size: 1.25rem;
   font-weight: 600;
   color: var(--ink);
+}
+.examples {
+  margin-top: 40px;
+}
+.examples h2 {
+  font-size: 1.375rem;
+  font-weight: 600;
+}
+.examples ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 14px;
+  margin-top: 14px;
+}
+.examples li {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  padding: 12px;
+  background: var(--card);
+  border: 1px solid var(--hair);
+  border-radius: 5px;
+}
+.example-name {
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+.shows {
+  flex: 1;
+  line-height: 1.3;
+}
+.example-buttons {
+  display: flex;
+  gap: 6px;
+}
+.soft {
+  color: var(--soft);
 }
 .deleted {
   margin-top: 28px;

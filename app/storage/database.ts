@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable, type Table } from 'dexie'
 import { applyPatches, enablePatches, type Patch } from 'immer'
+import type { Cover } from '~~/core/result/cover'
 import { migrate } from '~~/core/project/migrate'
 import { patchFromVersion1 } from './patchFromVersion1'
 
@@ -54,6 +55,14 @@ export interface StoredPhoto {
   bytes: Uint8Array
 }
 
+/** What the list shows of a build, as it stood at a revision, worked out by an edition of the program. */
+export interface StoredCover {
+  buildId: string
+  rev: number
+  edition: string
+  cover: Cover
+}
+
 /** A record of version 1, which held the whole build. */
 interface StoredBuildV1 extends StoredBuild {
   build?: unknown
@@ -102,6 +111,7 @@ export class LurvanDatabase extends Dexie {
   history!: Table<StoredChange, [buildId: string, seq: number]>
   parts!: Table<StoredPart, string>
   photos!: Table<StoredPhoto, [buildId: string, id: string]>
+  covers!: Table<StoredCover, string>
 
   constructor(name = 'lurvan') {
     super(name)
@@ -138,5 +148,6 @@ export class LurvanDatabase extends Dexie {
       })
     this.version(4).stores({ parts: 'id' })
     this.version(5).stores({ photos: '[buildId+id], buildId' })
+    this.version(6).stores({ covers: 'buildId' })
   }
 }

@@ -1,4 +1,5 @@
 import { BrokenRecipe, buildRepository, RefusedChange, type BuildRepository } from './buildRepository'
+import { coverRepository, type CoverRepository } from './covers'
 import { LurvanDatabase } from './database'
 import { photoRepository, type PhotoRepository } from './photos'
 import { shelfRepository, type ShelfRepository } from './shelf'
@@ -7,6 +8,7 @@ let database: LurvanDatabase | null = null
 let repository: BuildRepository | null = null
 let shelf: ShelfRepository | null = null
 let photos: PhotoRepository | null = null
+let covers: CoverRepository | null = null
 
 /** The one database of this tab. */
 function useDatabase(): LurvanDatabase {
@@ -48,6 +50,12 @@ export function useShelfRepository(): ShelfRepository {
 export function usePhotoRepository(): PhotoRepository {
   photos ??= reopening(photoRepository(useDatabase().photos))
   return photos
+}
+
+/** The covers of this tab. */
+export function useCoverRepository(): CoverRepository {
+  covers ??= reopening(coverRepository(useDatabase().covers))
+  return covers
 }
 
 /** Asks the browser not to clear our data when its disk runs low; it may say no. */

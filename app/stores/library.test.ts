@@ -11,12 +11,32 @@ jest.mock('../storage/download', () => ({
   download: (name: string, data: unknown) => void downloads.push({ name, data }),
 }))
 
-jest.mock('./buildState', () => {
-  const actual = jest.requireActual('./buildState')
+/** How often a cover was worked out, by the build's id. */
+const worked: string[] = []
+let edition = 'one'
+jest.mock('../workers/workerClient', () => {
+  const { coverOfStored } = jest.requireActual('../../core/result/cover')
+  const service = {
+    edition: async () => edition,
+    cover: async (stored: { id?: string }) => {
+      worked.push(String(stored?.id))
+      return coverOfStored(stored)
+    },
+  }
   return {
-    buildState: (build: Build) => {
+    workerClient: () => ({
+      ask: async (question: (of: unknown) => unknown) => question(service),
+      end: () => undefined,
+    }),
+  }
+})
+jest.mock('../../core/model/evaluateBuild', () => {
+  const actual = jest.requireActual('../../core/model/evaluateBuild')
+  return {
+    ...actual,
+    evaluateBuild: (build: Build, settings: never) => {
       if (build.id === 'breaks') throw new RangeError('Maximum call stack size exceeded')
-      return actual.buildState(build)
+      return actual.evaluateBuild(build, settings)
     },
   }
 })
@@ -26,7 +46,9 @@ beforeEach(async () => {
   setActivePinia(createPinia())
   downloads.length = 0
   const db = new LurvanDatabase()
-  await Promise.all([db.builds, db.snapshots, db.steps, db.history].map((table) => table.clear()))
+  worked.length = 0
+  edition = 'one'
+  await Promise.all([db.builds, db.snapshots, db.steps, db.history, db.covers].map((table) => table.clear()))
 })
 const addDemo = (id: string, name = id) =>
   useBuildRepository().add({ ...demoBuild(), id, name }, () => 'never')
@@ -43,11 +65,38 @@ describe('useLibrary', () => {
     })
     const library = useLibrary()
     await library.refresh()
-    const by = (id: string) => library.builds.find((one) => one.id === id)!
+    await library.covered()
+    const by = (id: string) => library.builds.find((one) => one.id === id)!.cover!
     expect(library.failure).toBeNull()
     expect(by('good')).toMatchObject({ verdict: 'out', fault: null })
+    expect(by('good').picture!.joints.map(({ verdict }) => verdict)).toEqual(['holds', 'holds'])
     expect(by('breaks').fault).toBe('Maximum call stack size exceeded')
     expect(by('unreadable').fault).toBe('version: must be a whole number from 1')
+  })
+
+  it('works out only what has changed since it was last shown, and all again by a newer program', async () => {
+    await addDemo('one')
+    await addDemo('two')
+    const library = useLibrary()
+    await library.refresh()
+    await library.covered()
+    expect([...worked].sort()).toEqual(['one', 'two'])
+    await library.refresh()
+    await library.covered()
+    expect(worked).toHaveLength(2)
+    await useBuildRepository().change('two', 1, 'Name', (draft) => void (draft.name = 'Second'))
+    await library.refresh()
+    expect(library.builds.find(({ id }) => id === 'two')).toMatchObject({ name: 'Second', isFresh: false })
+    await library.covered()
+    expect(worked.slice(2)).toEqual(['two'])
+    expect(library.builds.every(({ isFresh }) => isFresh)).toBe(true)
+    edition = 'two'
+    await library.refresh()
+    await library.covered()
+    expect(worked.slice(3).sort()).toEqual(['one', 'two'])
+    await library.remove('two')
+    await library.purge('two')
+    expect((await new LurvanDatabase().covers.toArray()).map(({ buildId }) => buildId)).toEqual(['one'])
   })
 
   it('copies a build with a name that still fits', async () => {

@@ -1,8 +1,8 @@
 import { castDraft } from 'immer'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
+import type { Cover } from '~~/core/result/cover'
 import type { Beginning } from '~~/core/layouts/beginBuild'
 import type { NewBuild } from '~~/core/project/newBuild'
 import { buildText, parseBuild } from '~~/core/project/parseBuild'
@@ -12,77 +12,131 @@ import type { PicturedBuild, ReadFiles, RefusedFile } from '../storage/backup'
 import { forgetDrafts } from '../storage/drafts'
 import { fileName } from '../storage/fileName'
 import { download } from '../storage/download'
-import { askToPersist, storageReason, useBuildRepository, usePhotoRepository } from '../storage/storage'
-import type { BackupService } from '../workers/protocol'
+import type { BuildSummary } from '../storage/buildRepository'
+import type { StoredCover } from '../storage/database'
+import { DEMO_IDS, DEMOS, type DemoId } from '../storage/demos'
+import {
+  askToPersist,
+  storageReason,
+  useBuildRepository,
+  useCoverRepository,
+  usePhotoRepository,
+} from '../storage/storage'
+import type { LibraryService } from '../workers/protocol'
 import { workerClient } from '../workers/workerClient'
 
-/** A build in the list, with what its checks say. */
+/** A build in the list. */
 export interface ListedBuild {
   readonly id: string
   readonly name: string
-  readonly vehicle: string
   readonly changedAt: string
-  readonly verdict: Verdict
-  readonly sentence: string
-  /** Why it cannot be opened, or null. */
-  readonly fault: string | null
+  /** What is shown of it; null while it is worked out for the first time. */
+  readonly cover: Cover | null
+  /** Of the build as it stands now, not of an earlier revision. */
+  readonly isFresh: boolean
+  /** Revision of the cover that is shown, and the program that worked it out. */
+  readonly shown: string
 }
+
+/** Covers shown at a time as they are worked out: each time the whole list is drawn anew. */
+const SHOWN_TOGETHER = 8
 
 /** All builds in this browser, and what goes in and out of it. */
 export const useLibrary = defineStore('library', () => {
   const repository = useBuildRepository()
   const photos = usePhotoRepository()
+  const covers = useCoverRepository()
   const builds = shallowRef<readonly ListedBuild[]>([])
   const deleted = shallowRef<readonly { id: string; name: string }[]>([])
   const isLoaded = ref(false)
   const failure = ref<string | null>(null)
   const refused = shallowRef<readonly RefusedFile[]>([])
   const isImporting = ref(false)
-  const reader = workerClient<BackupService>(startWorker)
+  const reader = workerClient<LibraryService>(startWorker)
 
   let latest = 0
+  let working: Promise<void> = Promise.resolve()
 
   async function refresh(): Promise<void> {
     const run = ++latest
     try {
-      const summaries = await repository.summaries()
-      const list = await Promise.all(
-        summaries
-          .filter((one) => one.deletedAt === null)
-          .map((one) => listed(one.id, one.name, one.changedAt)),
-      )
+      const [summaries, stored] = await Promise.all([repository.summaries(), covers.all()])
       // A newer look at the store has already answered.
       if (run !== latest) return
-      builds.value = list
+      const known = new Map(stored.map((one) => [one.buildId, one]))
+      const before = new Map(builds.value.map((one) => [one.id, one]))
+      builds.value = summaries.flatMap(({ id, name, changedAt, deletedAt, rev }): ListedBuild[] => {
+        if (deletedAt !== null) return []
+        const there = known.get(id)
+        const shown = there ? `${there.rev}/${there.edition}` : ''
+        const made = { id, name, changedAt, cover: there?.cover ?? null, isFresh: there?.rev === rev, shown }
+        // What has not changed stays the same object: a long list is not drawn anew for one of it.
+        const same = before.get(id)
+        return same && same.changedAt === changedAt && same.name === name && same.shown === shown
+          ? [same]
+          : [made]
+      })
       deleted.value = summaries.filter((one) => one.deletedAt !== null).map(({ id, name }) => ({ id, name }))
       failure.value = null
+      isLoaded.value = true
+      // A list without its covers is a list all the same.
+      working = workCovers(run, summaries, known).catch(() => undefined)
     } catch (error) {
       if (run === latest) failure.value = storageReason(error)
     }
     isLoaded.value = true
   }
 
-  /** One build of the list; whatever is wrong with it, the others are listed all the same. */
-  async function listed(id: string, name: string, changedAt: string): Promise<ListedBuild> {
-    const withFault = (fault: string): ListedBuild => ({
-      id,
-      name,
-      vehicle: '',
-      changedAt,
-      verdict: 'unknown',
-      sentence: '',
-      fault,
-    })
-    // What the store itself does not give is a fault of the whole list; what a build does is its own.
-    const result = await repository.load(id)
-    try {
-      if (!result?.ok)
-        return withFault(result?.problems[0] ? problemText(result.problems[0]) : 'not stored any more')
-      const { build } = result.value
-      const { buildState } = await import('./buildState')
-      return { id, name, vehicle: build.vehicle ?? '', changedAt, ...buildState(build), fault: null }
-    } catch (error) {
-      return withFault(error instanceof Error ? error.message : String(error))
+  /** Works out in the background what the list lacks, or an older program worked out, and keeps it. */
+  async function workCovers(
+    run: number,
+    summaries: readonly BuildSummary[],
+    known: ReadonlyMap<string, StoredCover>,
+  ): Promise<void> {
+    const listed = summaries.filter(({ deletedAt }) => deletedAt === null)
+    if (listed.length === 0) return
+    const edition = await reader.ask((service) => service.edition())
+    const isStale = ({ id, rev }: BuildSummary) =>
+      known.get(id)?.rev !== rev || known.get(id)?.edition !== edition
+    let done: StoredCover[] = []
+    const show = async () => {
+      const made = new Map(done.map((one) => [one.buildId, one]))
+      const kept = done
+      done = []
+      if (run !== latest) return
+      builds.value = builds.value.map((one) => {
+        const found = made.get(one.id)
+        if (!found) return one
+        return { ...one, cover: found.cover, isFresh: true, shown: `${found.rev}/${found.edition}` }
+      })
+      await covers.put(kept)
+    }
+    for (const { id, rev } of listed.filter(isStale)) {
+      if (run !== latest) return
+      const stored = await repository.raw(id)
+      done.push({
+        buildId: id,
+        rev,
+        edition,
+        cover: await reader.ask((service) => service.cover(stored)),
+      })
+      if (done.length >= SHOWN_TOGETHER) await show()
+    }
+    await show()
+  }
+
+  /** Covers of the examples, as they are asked for. */
+  const demoCovers = shallowRef<Partial<Record<DemoId, Cover>>>({})
+  async function workDemoCovers(): Promise<void> {
+    for (const demo of DEMO_IDS) {
+      if (demoCovers.value[demo]) continue
+      try {
+        const cover = await reader.ask((service) => service.demoCover(demo))
+        demoCovers.value = { ...demoCovers.value, [demo]: cover }
+      } catch {
+        // An example without its picture can still be opened.
+        return
+      }
     }
   }
 
@@ -132,6 +186,7 @@ export const useLibrary = defineStore('library', () => {
     await storing(async () => {
       await repository.purge(id)
       await photos.purge(id)
+      await covers.remove(id)
     })
     forgetDrafts(id)
     await refresh()
@@ -156,7 +211,6 @@ export const useLibrary = defineStore('library', () => {
         if (lost.isStored) count++
       }
     }
-    reader.end()
     refused.value = faults
     isImporting.value = false
     await refresh()
@@ -246,12 +300,16 @@ export const useLibrary = defineStore('library', () => {
 
   return {
     builds,
+    demoCovers,
+    workDemoCovers,
     deleted,
     isLoaded,
     failure,
     refused,
     isImporting,
     refresh,
+    /** Waits until every cover of the list is worked out. */
+    covered: () => working,
     create,
     duplicate,
     remove,
@@ -266,22 +324,7 @@ export const useLibrary = defineStore('library', () => {
 })
 
 const startWorker = () =>
-  new Worker(new URL('../workers/backup.worker.ts', import.meta.url), { type: 'module' })
-
-/** The demo builds by their ids, the only ones that can be reset; each is loaded when it is opened. */
-const DEMOS = {
-  'fen-tender': () => import('~~/demo/fen-tender.lurvan.json'),
-  'sedge-wagon': () => import('~~/demo/sedge-wagon.lurvan.json'),
-  'teasel-runabout': () => import('~~/demo/teasel-runabout.lurvan.json'),
-  'sorrel-hauler': () => import('~~/demo/sorrel-hauler.lurvan.json'),
-  'osier-van': () => import('~~/demo/osier-van.lurvan.json'),
-  'tansy-wagon': () => import('~~/demo/tansy-wagon.lurvan.json'),
-  'medlar-hatch': () => import('~~/demo/medlar-hatch.lurvan.json'),
-  'burdock-cart': () => import('~~/demo/burdock-cart.lurvan.json'),
-  'comfrey-buggy': () => import('~~/demo/comfrey-buggy.lurvan.json'),
-} as const
-export type DemoId = keyof typeof DEMOS
-export const DEMO_IDS = Object.keys(DEMOS) as readonly DemoId[]
+  new Worker(new URL('../workers/library.worker.ts', import.meta.url), { type: 'module' })
 
 /** Names may hold 200 letters; a copy's name keeps its end. */
 const COPY = ' (copy)'

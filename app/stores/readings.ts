@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { acceptance, findMistakes } from '~~/core/mistakes/findMistakes'
+import { acceptance, findMistakes, mistakesOf } from '~~/core/mistakes/findMistakes'
 import type { Correction, Mistake } from '~~/core/mistakes/mistake'
 import type { Build, Setup } from '~~/core/project/build'
 import type { MeasuredReading, Reading } from '~~/core/project/reading'
@@ -78,7 +78,7 @@ export const useReadings = defineStore('readings', () => {
   /** What is probably wrong with a draft, before it is kept. */
   function draftMistakes(step: TourStep, draft: ReadingDraft): Mistake[] {
     const typed = withDraft(step, draft)
-    return typed ? findMistakes(typed.build).filter(({ readingIds }) => readingIds.includes('draft')) : []
+    return typed ? mistakesOf(typed.build, typed.reading) : []
   }
 
   /** Keeps a reading as taken; one there was before stays in the history. */

@@ -1,4 +1,6 @@
 import type { ReadFiles } from '../storage/backup'
+import type { DemoId } from '../storage/demos'
+import type { Cover } from '~~/core/result/cover'
 import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
@@ -77,7 +79,12 @@ export interface SwingService {
   ) => Promise<LeastLift>
 }
 
-/** Reading of files that may be large or hostile, away from the page. */
-export interface BackupService {
+/** What the page of builds needs worked out away from it: files that may be large or hostile, and covers of builds. */
+export interface LibraryService {
   readonly readBuildFile: (file: string, blob: Blob) => Promise<ReadFiles>
+  /** Changes with the program that works covers out. */
+  readonly edition: () => Promise<string>
+  /** @param stored - a build as it is stored, of unknown shape */
+  readonly cover: (stored: unknown) => Promise<Cover>
+  readonly demoCover: (demo: DemoId) => Promise<Cover>
 }

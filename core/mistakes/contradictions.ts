@@ -7,14 +7,14 @@ import type { Build, NamedAxis } from '../project/build'
 import type { Reading, ShaftLevelReading } from '../project/reading'
 import { fallFromSlope, slopeOf } from '../readings/attitude'
 import { signedFigure } from '../readings/figure'
-import { measuredGeometry } from '../readings/geometry'
+import { measuredGeometry, type Geometry } from '../readings/geometry'
 import { axisPlace, setupAttitude } from '../readings/measured'
 import { shaftReadingSpec } from '../readings/shaftReading'
 import { toolError } from '../readings/toolError'
 import { bodyName } from '../readings/target'
 import { asRadians, degrees, radians } from '../units/angle'
 import { edited, turnRound } from './edits'
-import type { Correction, Edit, Mistake } from './mistake'
+import type { Correction, Detector, Edit, Mistake } from './mistake'
 
 /** Two ways of knowing one angle may differ by this much, in degrees, before somebody has made a mistake. */
 const APART = 0.5
@@ -27,11 +27,12 @@ type LevelReading = Extract<Reading, { kind: 'axis-level' | 'axis-face' }>
  * Angles known in two ways that do not agree: from two setups, or from a level and from the heights of two points. Where
  * turning one word round makes them agree, that word was most likely wrong: an unsigned tool was taken the wrong way.
  */
-export function wrongWay(build: Build): Mistake[] {
-  return build.axes.flatMap((axis) => {
+export const wrongWay: Detector = (build, isAsked) =>
+  build.axes.flatMap((axis) => {
     const levels = lastPerSetup(build, axis)
     const newest = levels.at(-1)
-    if (!newest) return []
+    // It is the newest that is doubted.
+    if (!newest || !isAsked(newest)) return []
     const others = levels.slice(0, -1)
     const against = others.length > 0 ? others : []
     const pairs = against.flatMap((older) =>
@@ -40,7 +41,6 @@ export function wrongWay(build: Build): Mistake[] {
     if (pairs.length > 0) return pairs.slice(0, 1)
     return contradiction(build, axis, newest, (one) => fallByPoints(one, axis))
   })
-}
 
 /** The last level reading of an axis in each setup, in the order of the readings. */
 function lastPerSetup(build: Build, axis: NamedAxis): LevelReading[] {
@@ -119,16 +119,20 @@ function turnLabel(build: Build, reading: Reading, { set }: Edit): string {
 }
 
 /** A shaft's own angle that does not lie along its joint points. */
-export function shaftContradictions(build: Build): Mistake[] {
-  return build.readings.flatMap((reading): Mistake[] => {
-    if (reading.kind !== 'shaft-level') return []
-    const apart = shaftApart(build, reading)
+export const shaftContradictions: Detector = (build, isAsked) => {
+  const shafts = build.readings.filter(
+    (reading): reading is ShaftLevelReading => reading.kind === 'shaft-level' && isAsked(reading),
+  )
+  if (shafts.length === 0) return []
+  const geometry = measuredGeometry(build)
+  return shafts.flatMap((reading): Mistake[] => {
+    const apart = shaftApart(build, geometry, reading)
     if (apart === null || Math.abs(apart.readDeg - apart.byPointsDeg) <= APART) return []
     const say = (fallDeg: number) => fallWords(fallDeg, 'tail', build.units, 1).replace('tail', 'rear')
     const cures = turnCandidates(build, reading).filter(({ edits }) => {
       const after = edited(build, edits)
       const there = after.readings.find((one): one is ShaftLevelReading => one.id === reading.id)
-      const now = there ? shaftApart(after, there) : null
+      const now = there ? shaftApart(after, measuredGeometry(after), there) : null
       return now !== null && Math.abs(now.readDeg - now.byPointsDeg) <= TOGETHER
     })
     return [
@@ -145,12 +149,12 @@ export function shaftContradictions(build: Build): Mistake[] {
 /** A shaft's fall as read and by its joint points, in degrees; null while either is unknown. */
 function shaftApart(
   build: Build,
+  geometry: Geometry,
   reading: ShaftLevelReading,
 ): { readonly readDeg: number; readonly byPointsDeg: number } | null {
   const line = build.lines.find((one) => one.id === reading.line)
   const setup = build.setups.find((one) => one.id === reading.setup)
   if (!line || !setup || !line.shafts[reading.shaft]) return null
-  const geometry = measuredGeometry(build)
   const shown = signedFigure(shaftReadingSpec(build, { reading, path: '' }))
   const attitude = setupAttitude(build, setup)
   const figures = lineFigures(line, geometry)

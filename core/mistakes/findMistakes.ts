@@ -3,11 +3,12 @@ import { chainLengths } from './chainMistakes'
 import { shaftContradictions, wrongWay } from './contradictions'
 import { inchOrMm, swappedSides } from './lengthMistakes'
 import { faceOrTube, hangingAxles, noAttitude } from './levelMistakes'
-import type { Correction, Mistake } from './mistake'
+import type { Reading } from '../project/reading'
+import type { Correction, Detector, Mistake } from './mistake'
 import { outliers } from './outliers'
 
 /** From the plainest to the most indirect: a face taken for a tube explains many contradictions. */
-const DETECTORS = [
+const DETECTORS: readonly Detector[] = [
   faceOrTube,
   inchOrMm,
   swappedSides,
@@ -25,12 +26,26 @@ const DETECTORS = [
  * @see docs/methods/mistakes.md
  */
 export const findMistakes = (build: Build): Mistake[] =>
-  DETECTORS.flatMap((detect) => detect(build)).filter(({ kind, readingIds }) =>
-    readingIds.some((id) => {
-      const reading = build.readings.find((one) => one.id === id)
-      return !reading?.accepted?.includes(kind)
-    }),
+  raised(
+    build,
+    DETECTORS.flatMap((detect) => detect(build, ANY)),
   )
+
+/** The same of one reading alone, as it is typed: what speaks of others is not looked for. */
+export const mistakesOf = (build: Build, reading: Reading): Mistake[] =>
+  raised(
+    build,
+    DETECTORS.flatMap((detect) => detect(build, (one) => one === reading)),
+  ).filter(({ readingIds }) => readingIds.includes(reading.id))
+
+const ANY = () => true
+
+function raised(build: Build, mistakes: readonly Mistake[]): Mistake[] {
+  const readings = new Map(build.readings.map((reading) => [reading.id, reading]))
+  return mistakes.filter(({ kind, readingIds }) =>
+    readingIds.some((id) => !readings.get(id)?.accepted?.includes(kind)),
+  )
+}
 
 /** The correction that says: looked into, it is right as it is. */
 export function acceptance(build: Build, mistake: Mistake): Correction {

@@ -9,7 +9,7 @@ import { repeatFigures } from '../readings/scatter'
 import { bodyName, isSameQuantity } from '../readings/target'
 import type { LengthUnit } from '../units/unitSettings'
 import { edited, turnRound } from './edits'
-import type { Correction, Edit, Mistake } from './mistake'
+import type { Correction, Detector, Edit, Mistake } from './mistake'
 
 type LengthReading = Extract<Reading, { kind: 'point-station' | 'point-offset' | 'point-height' }>
 
@@ -23,14 +23,16 @@ const RATIO_SLACK = 0.03
 const TOO_LONG = 15_000
 
 /** Millimetres typed as inches or the other way round. */
-export function inchOrMm(build: Build): Mistake[] {
+export const inchOrMm: Detector = (build, isAsked) => {
+  const known = lengthsRead(build)
   return build.readings.flatMap((reading): Mistake[] => {
-    if (!isLength(reading) || reading.values.some((text) => /[a-z"']/i.test(text))) return []
+    if (!isAsked(reading) || !isLength(reading) || reading.values.some((text) => /[a-z"']/i.test(text)))
+      return []
     const unit = reading.unit ?? build.units.length
     const other: LengthUnit | null = unit === 'in' ? 'mm' : unit === 'mm' ? 'in' : null
     const figure = repeatFigures(build, reading)[0]
     if (other === null || figure === undefined || figure === 0) return []
-    const reason = unitReason(build, reading, figure, other)
+    const reason = unitReason(build, known, { reading, figure, other })
     if (reason === null) return []
     const name = `${bodyName(build, reading)}, ${reading.kind.replace('point-', '')}`
     return [
@@ -49,36 +51,75 @@ export function inchOrMm(build: Build): Mistake[] {
   })
 }
 
-function unitReason(build: Build, reading: LengthReading, figure: number, other: LengthUnit): string | null {
+/** What is asked of every length, worked out once for all of a build: thousands of readings are looked at. */
+interface LengthsRead {
+  /** Readings by the quantity they are of, with their first figures in mm. */
+  readonly of: (reading: LengthReading) => readonly { readonly reading: LengthReading; readonly mm: number }[]
+  /** Whether the joints of a line stand in the wrong order. */
+  readonly isBackwards: () => boolean
+}
+
+function lengthsRead(build: Build): LengthsRead {
+  const quantities = new Map<string, ReturnType<LengthsRead['of']>>()
+  const readingsOf = (reading: LengthReading) =>
+    build.readings.flatMap((one) => {
+      if (!isLength(one) || !isSameQuantity(one, reading)) return []
+      const mm = repeatFigures(build, one)[0]
+      return mm === undefined ? [] : [{ reading: one, mm }]
+    })
+  let backwards: boolean | null = null
+  return {
+    of: (reading) => {
+      const key = `${reading.kind}/${reading.point}`
+      const there = quantities.get(key) ?? readingsOf(reading)
+      quantities.set(key, there)
+      return there
+    },
+    isBackwards: () => (backwards ??= runsBackwards(build)),
+  }
+}
+
+/** A length in one unit that may have been meant in another. */
+interface DoubtedLength {
+  readonly reading: LengthReading
+  readonly figure: number
+  readonly other: LengthUnit
+}
+
+function unitReason(
+  build: Build,
+  known: LengthsRead,
+  { reading, figure, other }: DoubtedLength,
+): string | null {
   const meant = other === 'in' ? figure * INCH : figure / INCH
-  const twin = build.readings.find((one) => {
-    if (one === reading || !isLength(one) || !isSameQuantity(one, reading)) return false
-    const there = repeatFigures(build, one)[0]
-    return there !== undefined && Math.abs(meant / there - 1) < RATIO_SLACK
-  })
+  const twin = known
+    .of(reading)
+    .find((one) => one.reading !== reading && Math.abs(meant / one.mm - 1) < RATIO_SLACK)
   if (twin) return 'is 25.4 times off another reading of it'
   if (figure > TOO_LONG && meant < TOO_LONG) return 'is longer than any vehicle'
-  const isBackwards = (candidate: Build) =>
-    candidate.lines.some((line) => {
-      const stations = linePoints(line).map((id) => {
-        const point = candidate.points.find((one) => one.id === id)
-        const { station } = point ? pointFigures(candidate, point) : { station: null }
-        return station?.known ? station.value : null
-      })
-      // A line that runs across has no order of stations.
-      if (line.flow === 'left' || line.flow === 'right') return false
-      const sense = flowSense(line)
-      return stations.some((s, i) => {
-        const before = stations[i - 1]
-        return i > 0 && s !== null && before != null && (s - before) * sense < 0
-      })
-    })
-  const asOther = edited(build, [{ of: 'reading', id: reading.id, set: { unit: other } }])
   const isJointStation =
     reading.kind === 'point-station' && build.lines.some((line) => linePoints(line).includes(reading.point))
-  return isJointStation && isBackwards(build) && !isBackwards(asOther)
-    ? 'puts the joints of the line in the wrong order'
-    : null
+  if (!isJointStation || !known.isBackwards()) return null
+  const asOther = edited(build, [{ of: 'reading', id: reading.id, set: { unit: other } }])
+  return runsBackwards(asOther) ? null : 'puts the joints of the line in the wrong order'
+}
+
+/** Whether the joints of a line that runs lengthwise stand in the wrong order. */
+function runsBackwards(build: Build): boolean {
+  return build.lines.some((line) => {
+    // A line that runs across has no order of stations.
+    if (line.flow === 'left' || line.flow === 'right') return false
+    const stations = linePoints(line).map((id) => {
+      const point = build.points.find((one) => one.id === id)
+      const { station } = point ? pointFigures(build, point) : { station: null }
+      return station?.known ? station.value : null
+    })
+    const sense = flowSense(line)
+    return stations.some((s, i) => {
+      const before = stations[i - 1]
+      return i > 0 && s !== null && before != null && (s - before) * sense < 0
+    })
+  })
 }
 
 /** A turn of an axis in top view beyond this, in degrees, that turning one side round takes below `STRAIGHT` is a slip. */
@@ -86,9 +127,13 @@ const TURNED = 6
 const STRAIGHT = 2
 
 /** Left and right swapped: mounts that stand on the wrong side, axes that cross the vehicle, mirrored datum points. */
-export function swappedSides(build: Build): Mistake[] {
-  return [...swappedMounts(build), ...swappedAxisPoints(build), ...mirroredSetups(build)]
+export const swappedSides: Detector = (build, isAsked) => {
+  const isAny = build.readings.findLast((one) => SIDED.has(one.kind) && isAsked(one)) !== undefined
+  return isAny ? [...swappedMounts(build), ...swappedAxisPoints(build), ...mirroredSetups(build)] : []
 }
+
+/** Readings that a side can be told wrong of, or that show it. */
+const SIDED: ReadonlySet<Reading['kind']> = new Set(['point-offset', 'point-station', 'setup-point'])
 
 const offsetReading = (build: Build, point: string): PointOffsetReading | null =>
   build.readings.findLast(

@@ -1,12 +1,11 @@
-import type { Build } from '../project/build'
 import { bodyName } from '../readings/target'
 import { setupAttitude } from '../readings/measured'
 import { axleStateProblem } from '../readings/warnings'
 import { repeatFigures } from '../readings/scatter'
-import type { Mistake } from './mistake'
+import type { Detector, Mistake } from './mistake'
 
 /** Live axles read while they hang, unloaded or unsettled: one doubt a setup. */
-export const hangingAxles = (build: Build): Mistake[] =>
+export const hangingAxles: Detector = (build) =>
   build.setups.flatMap((setup): Mistake[] => {
     const readings = build.readings.filter(
       (reading) =>
@@ -42,8 +41,9 @@ export const hangingAxles = (build: Build): Mistake[] =>
 const STEEP = 60
 
 /** Levels held on a face and entered as along the axis, or the other way round: the two add up to 90°. */
-export const faceOrTube = (build: Build): Mistake[] =>
+export const faceOrTube: Detector = (build, isAsked) =>
   build.readings.flatMap((reading): Mistake[] => {
+    if (!isAsked(reading)) return []
     if (reading.kind !== 'axis-level' && reading.kind !== 'axis-face') return []
     const shown = repeatFigures(build, reading)[0]
     if (shown === undefined) return []
@@ -87,7 +87,7 @@ export const faceOrTube = (build: Build): Mistake[] =>
   })
 
 /** Readings against gravity from setups in which nobody read how the chassis stood. */
-export const noAttitude = (build: Build): Mistake[] =>
+export const noAttitude: Detector = (build) =>
   build.setups.flatMap((setup): Mistake[] => {
     const levels = build.readings.filter(
       (reading) =>

@@ -1,3 +1,5 @@
+import type { Build } from '../project/build'
+import type { Reading } from '../project/reading'
 import type { Id } from '../project/id'
 
 export const MISTAKE_KINDS = [
@@ -35,3 +37,10 @@ export interface Mistake {
   readonly sentence: string
   readonly corrections: readonly Correction[]
 }
+
+/**
+ * Looks for one kind of mistake.
+ *
+ * @param isAsked - of readings that may be left aside: whether one is looked at
+ */
+export type Detector = (build: Build, isAsked: (reading: Reading) => boolean) => Mistake[]

@@ -6,12 +6,13 @@ import { parseBuild } from '../project/parseBuild'
 import { compareSetups } from '../readings/compareSetups'
 import { readingHistory } from '../readings/history'
 import { demoBuild } from '../testdata/builds'
+import { rawDemos } from '../testdata/demos'
 import { pathsOf, put } from '../testdata/mutations'
 import { registrationReport, centrelineReport } from '../text/registrationText'
 import { setupStand } from '../text/setupText'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
-import { findMistakes } from './findMistakes'
+import { findMistakes, mistakesOf } from './findMistakes'
 
 const text = readFileSync(join(__dirname, '../../docs/examples/two-setups.lurvan.json'), 'utf8')
 const PATHS = pathsOf(JSON.parse(text)).filter((path) => path.length > 1)
@@ -95,4 +96,26 @@ describe('a table of anything', () => {
       { numRuns: 500, seed: SEED },
     )
   })
+})
+
+describe('mistakes of one reading', () => {
+  it('are those of the whole build that speak of it, for the newest reading of any of the demos', () => {
+    let compared = 0
+    for (const { raw } of rawDemos()) {
+      const base = parseBuild(raw)
+      if (!base.ok) throw new Error('a demo cannot be read')
+      const { value: build } = base
+      for (const reading of build.readings)
+        for (const values of [['89'], ['0.5'], ['25.4'], ['2', '2', '9']]) {
+          if (!('values' in reading)) continue
+          const draft = { ...reading, id: 'draft', values } as typeof reading
+          const typed = { ...build, readings: [...build.readings, draft] }
+          compared++
+          expect(mistakesOf(typed, draft)).toEqual(
+            findMistakes(typed).filter(({ readingIds }) => readingIds.includes('draft')),
+          )
+        }
+    }
+    expect(compared).toBeGreaterThan(500)
+  }, 60_000)
 })

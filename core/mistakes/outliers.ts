@@ -1,18 +1,17 @@
-import type { Build } from '../project/build'
 import { farRepeat } from '../readings/farRepeat'
 import { isRepeatable, repeatFigures } from '../readings/scatter'
 import { bodyName } from '../readings/target'
 import { unitOfReading } from '../readings/usualTool'
-import type { Correction, Mistake } from './mistake'
+import type { Correction, Detector, Mistake } from './mistake'
 
 /**
  * Repeats that stand far off the others of their reading. They still count until somebody takes them out.
  *
  * @see docs/methods/uncertainty.md (median absolute deviation)
  */
-export function outliers(build: Build): Mistake[] {
-  return build.readings.flatMap((reading): Mistake[] => {
-    if (!isRepeatable(reading)) return []
+export const outliers: Detector = (build, isAsked) =>
+  build.readings.flatMap((reading): Mistake[] => {
+    if (!isAsked(reading) || !isRepeatable(reading)) return []
     const figures = repeatFigures(build, reading)
     if (figures.length < reading.values.length) return []
     const far = farRepeat(figures, unitOfReading(reading))
@@ -37,4 +36,3 @@ export function outliers(build: Build): Mistake[] {
       },
     ]
   })
-}

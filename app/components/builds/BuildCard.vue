@@ -12,14 +12,16 @@ const changed = computed(() =>
 
 <template>
   <article class="card">
-    <VerdictMark :verdict="build.verdict" :size="26" class="mark" />
+    <SmallDrawing :picture="build.cover?.picture ?? null" class="picture" />
     <div class="what">
       <h2>
+        <VerdictMark :verdict="build.isFresh ? (build.cover?.verdict ?? 'unknown') : 'unknown'" :size="20" />
         <NuxtLink :to="`/b/${build.id}/line`">{{ build.name }}</NuxtLink>
       </h2>
-      <p v-if="build.vehicle" class="soft">{{ build.vehicle }}</p>
-      <p v-if="build.fault" class="fault">{{ words.unreadable }}: {{ build.fault }}</p>
-      <p v-else class="sentence">{{ build.sentence }}</p>
+      <p v-if="build.cover?.vehicle" class="soft">{{ build.cover.vehicle }}</p>
+      <p v-if="build.cover?.fault" class="fault">{{ words.unreadable }}: {{ build.cover.fault }}</p>
+      <p v-else-if="build.cover && build.isFresh" class="sentence">{{ build.cover.sentence }}</p>
+      <p v-else class="sentence soft">{{ words.working }}…</p>
       <p class="soft small">{{ words.changed }} {{ changed }}</p>
     </div>
     <div class="doing">
@@ -55,20 +57,25 @@ const changed = computed(() =>
 .card {
   position: relative;
   display: grid;
-  grid-template-columns: 34px minmax(0, 1fr) auto;
-  gap: 12px;
-  padding: 16px 14px 14px 18px;
+  grid-template-columns: 210px minmax(0, 1fr) auto;
+  gap: 18px;
+  padding: 14px;
   background: var(--card);
   border: 1px solid var(--hair);
   border-radius: 5px;
+  content-visibility: auto;
+  contain-intrinsic-height: auto 124px;
 }
 .card:hover {
   border-color: var(--accent);
 }
-.mark {
-  margin-top: 2px;
+.picture {
+  align-self: start;
 }
 h2 {
+  display: flex;
+  gap: 8px;
+  align-items: center;
   font-size: 1.25rem;
   font-weight: 600;
   line-height: 1.2;
@@ -98,10 +105,8 @@ h2 a::after {
 }
 @media (max-width: 640px) {
   .card {
-    grid-template-columns: 28px minmax(0, 1fr);
-  }
-  .doing {
-    grid-column: 2;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 10px;
   }
   .doing > * {
     min-height: 48px;
