@@ -177,6 +177,8 @@ export const useLibrary = defineStore('library', () => {
   }
 
   async function remove(id: string): Promise<void> {
+    // Gone from sight at once; what could not be stored comes back with the list.
+    builds.value = builds.value.filter((one) => one.id !== id)
     await storing(() => repository.remove(id))
     await refresh()
   }

@@ -101,6 +101,7 @@ export const mating = {
   dowelsHint: 'such as 0.18, 0.36',
   badDowels: 'Figures in mm, with commas between them.',
   removeRound: 'Delete this round',
+  runsTrue: 'runs true: no direction to tell',
   offset: (mm: string, place: string) => `Bore centre ${mm} off the crank toward ${place}`,
   totalReading: (mm: string) => `total reading ${mm}`,
   twice: 'the offset is half of it',

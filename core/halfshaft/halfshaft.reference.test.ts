@@ -127,7 +127,12 @@ describe('the length of a halfshaft against independent cases', () => {
     expect(() => halfshaftExtremes(shaft, { bumpMm: 900, droopMm: 10 })).toThrow('does not reach')
     expect(() => halfshaftExtremes(shaft, { bumpMm: -1, droopMm: 10 })).toThrow('from 0 up')
     const read = { outerPieceMm: 100, innerPieceMm: 90, overlapBottomedMm: 0, overlapPulledMm: 40 }
-    expect(() => pattern(read)).toThrow('do not meet')
+    expect(() => pattern({ ...read, overlapBottomedMm: -0.5 })).toThrow('do not meet')
+    // Pieces that just meet are a pattern; an offset may go as far as a stop and no further.
+    expect(pattern(read)).toMatchObject({ bottomedMm: 190, pulledMm: 150, shaftMm: 170 })
+    expect(pattern({ ...read, offsetMm: 20 })).toMatchObject({ shaftMm: 190, toBottomMm: 0 })
+    for (const offsetMm of [20.1, -20.1])
+      expect(() => pattern({ ...read, offsetMm })).toThrow('offset: the offset puts the joint past its stop')
     expect(() => pattern({ ...read, overlapBottomedMm: 50, overlapPulledMm: 95 })).toThrow(
       'longer than a piece',
     )

@@ -38,7 +38,7 @@ export const USUAL_CLAMP_MM = 60
 /**
  * A halfshaft's length from two donor pieces. The pattern is for the machinist alone, never a part.
  *
- * @throws CoreError `out-of-range` for marks that are swapped, or pieces that do not meet
+ * @throws CoreError `out-of-range` for marks that are swapped, pieces that do not meet, or an offset past a stop of the joint
  * @see docs/methods/halfshafts.md
  */
 export function pattern(read: PatternRead): Pattern {
@@ -50,7 +50,7 @@ export function pattern(read: PatternRead): Pattern {
       'marks',
       'bottomed, the pieces overlap less than pulled out: the marks are swapped',
     )
-  if (!(overlapBottomedMm > 0))
+  if (!(overlapBottomedMm >= 0))
     throw new CoreError('out-of-range', 'pieces', 'the pieces do not meet with the joint bottomed')
   if (overlapPulledMm > Math.min(outerPieceMm, innerPieceMm))
     throw new CoreError('out-of-range', 'pieces', 'the overlap is longer than a piece')
@@ -58,6 +58,8 @@ export function pattern(read: PatternRead): Pattern {
   const [bottomedMm, pulledMm] = [sum - overlapBottomedMm, sum - overlapPulledMm]
   const middleMm = (bottomedMm + pulledMm) / 2
   const shaftMm = middleMm + offsetMm
+  if (shaftMm > bottomedMm || shaftMm < pulledMm)
+    throw new CoreError('out-of-range', 'offset', 'the offset puts the joint past its stop')
   const overlapMm = sum - shaftMm
   return {
     bottomedMm,

@@ -1,7 +1,7 @@
 import { CoreError } from '../errors'
 import runout from '../testdata/runout.json'
 import stackup from '../testdata/stackup.json'
-import { bestDowel, boreRunOut, faceRunOut } from './runOut'
+import { bestDowel, boreRunOut, faceRunOut, fitDial } from './runOut'
 import { stackUp, type StackSize } from './stackUp'
 
 type Case = any
@@ -100,4 +100,32 @@ describe('dial readings of the reference', () => {
       expect(() => boreRunOut(dial(input.bore ?? {}))).toThrow(CoreError)
     },
   )
+})
+
+describe('what cannot be told', () => {
+  const at = (places: readonly number[], mm: (deg: number) => number) =>
+    places.map((clockDeg) => ({ clockDeg, mm: mm(clockDeg) }))
+  const sine = (deg: number) => 0.1 * Math.cos((deg * Math.PI) / 180)
+
+  it('is a run-out of readings that stand together: their noise would be taken for it', () => {
+    // A hundredth of noise within 20° would come out as more than a millimetre.
+    expect(() => fitDial(at([0, 10, 20], (deg) => (deg === 10 ? 0.01 : 0)))).toThrow(
+      'three places well round the clock are needed',
+    )
+    expect(() => fitDial(at([0, 30, 60], sine))).toThrow('well round the clock')
+    expect(fitDial(at([0, 45, 90], sine)).amplitude).toBeCloseTo(0.1, 9)
+  })
+
+  it('is the direction of what runs true', () => {
+    const still = at([0, 90, 180, 270], () => 0.25)
+    expect(boreRunOut(still).centre).toMatchObject({ clockDeg: null })
+    expect(faceRunOut(still, 60)).toMatchObject({ highClockDeg: null, shimClockDeg: null })
+    expect(bestDowel(boreRunOut(still), [0.18])).toMatchObject({ sizeMm: 0, moveClockDeg: null })
+  })
+
+  it('is a chain with a tolerance larger than its part', () => {
+    const size = { sign: 1, nominalMm: 0.5, plusMm: 0.1, minusMm: 0.6, spread: 'normal' } as const
+    expect(() => stackUp([size])).toThrow('part 1: a tolerance must not be larger than its part')
+    expect(stackUp([{ ...size, nominalMm: 0 }]).worst).toEqual([-0.6, 0.1])
+  })
 })

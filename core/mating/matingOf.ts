@@ -44,6 +44,7 @@ export function stackAnswer(stack: Stack): Known<StackAnswer> {
   const missing: Missing[] = stack.parts
     .filter(({ nominalMm }) => nominalMm === undefined)
     .map(({ name }) => ({ what: `${stack.name}: the size of “${name}”`, path: '' }))
+  missing.push(...overlarge(stack))
   if (missing.length > 0) return { known: false, missing }
   const assumed = stack.parts
     .filter(({ plusMm, minusMm }) => plusMm === undefined && minusMm === undefined)
@@ -54,6 +55,14 @@ export function stackAnswer(stack: Stack): Known<StackAnswer> {
   })
   return known({ ...result, verdict: verdictOf(stack, result) }, assumed)
 }
+
+/** Parts that their own tolerance would eat up. */
+const overlarge = ({ name: stack, parts }: Stack): Missing[] =>
+  parts.flatMap(({ name, nominalMm, plusMm = 0, minusMm = 0 }) =>
+    nominalMm !== undefined && nominalMm !== 0 && Math.max(plusMm, minusMm) > Math.abs(nominalMm)
+      ? [{ what: `${stack}: a tolerance of “${name}” that is smaller than the part itself`, path: '' }]
+      : [],
+  )
 
 const sizeOf = ({ counts, nominalMm, plusMm, minusMm, spread }: StackPart): StackSize => ({
   sign: counts === 'adds' ? 1 : -1,

@@ -14,8 +14,8 @@ export interface DialFit {
   readonly sine: number
   /** Height of the sine in mm: the offset, which is half the total reading. */
   readonly amplitude: number
-  /** Where the dial reads most, in degrees from 0 to 360. */
-  readonly highClockDeg: number
+  /** Where the dial reads most, in degrees from 0 to 360; null without run-out. */
+  readonly highClockDeg: number | null
   /** Largest less smallest reading, in mm. */
   readonly totalRaw: number
   readonly rmsResidual: number
@@ -33,17 +33,17 @@ export interface BoreRunOut {
   readonly fit: DialFit
   /** Of the bore's centre, in mm: half the total reading. */
   readonly offsetMm: number
-  readonly centre: { readonly leftMm: number; readonly upMm: number; readonly clockDeg: number }
+  readonly centre: { readonly leftMm: number; readonly upMm: number; readonly clockDeg: number | null }
 }
 
 /** How a bell housing's rear face stands to the crank. */
 export interface FaceRunOut {
   readonly fit: DialFit
   readonly tiltDeg: number
-  /** Where it stands furthest to the rear. */
-  readonly highClockDeg: number
+  /** Where it stands furthest to the rear; null for a face that runs true. */
+  readonly highClockDeg: number | null
   /** Side of the joint between housing and block to be packed. */
-  readonly shimClockDeg: number
+  readonly shimClockDeg: number | null
   /** Fall and plan of the face's rearward normal beside the crank's axis. */
   readonly fallDeg: number
   readonly planDeg: number
@@ -53,12 +53,17 @@ export interface FaceRunOut {
 export interface DowelChoice {
   readonly sizeMm: number
   /** Way the housing has to move, or null for straight dowels. */
-  readonly moveClockDeg: number
+  readonly moveClockDeg: number | null
   readonly leftMm: number
 }
 
-/** Singular values below this share of the largest are no direction of their own. */
-const RANK_SHARE = 1e-9
+/**
+ * Singular values below this share of the largest are no direction of their own: readings within a sixth of the clock would make
+ * run-out of the dial's own noise, twenty times as large.
+ */
+const RANK_SHARE = 0.05
+/** A sine lower than this, in mm, points nowhere. */
+const NO_RUN_OUT_MM = 1e-9
 const LEAST_READINGS = 3
 const HARMONIC_READINGS = 5
 
@@ -139,7 +144,7 @@ export function faceRunOut(
     fit,
     tiltDeg: degrees(asRadians(Math.atan(fit.amplitude / radiusMm))),
     highClockDeg: fit.highClockDeg,
-    shimClockDeg: (fit.highClockDeg + 180) % 360,
+    shimClockDeg: fit.highClockDeg === null ? null : (fit.highClockDeg + 180) % 360,
     fallDeg: degrees(asRadians(Math.atan2(-up, Math.hypot(1, left)))),
     planDeg: degrees(asRadians(Math.atan2(left, 1))),
   }
@@ -154,11 +159,17 @@ export function bestDowel({ offsetMm, centre }: BoreRunOut, sizesMm: readonly nu
   const sizeMm = [0, ...sizesMm]
     .sort((a, b) => a - b)
     .reduce((best, size) => (Math.abs(offsetMm - size) < Math.abs(offsetMm - best) ? size : best))
-  return { sizeMm, moveClockDeg: (centre.clockDeg + 180) % 360, leftMm: Math.abs(offsetMm - sizeMm) }
+  const isOffset = sizeMm > 0 && centre.clockDeg !== null
+  return {
+    sizeMm,
+    moveClockDeg: isOffset ? ((centre.clockDeg ?? 0) + 180) % 360 : null,
+    leftMm: Math.abs(offsetMm - sizeMm),
+  }
 }
 
-/** Clock angle of a direction, from 0 up to but not including 360. */
-const clock = (up: number, right: number): number => {
+/** Clock angle of a direction, from 0 up to but not including 360; null for no direction at all. */
+const clock = (up: number, right: number): number | null => {
+  if (Math.hypot(up, right) < NO_RUN_OUT_MM) return null
   // A hair before 12 is 12, and not a full turn.
   const angle = degrees(asRadians(Math.atan2(right, up)))
   return Math.abs(angle) < 1e-9 ? 0 : (angle + 360) % 360

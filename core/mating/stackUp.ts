@@ -47,7 +47,7 @@ const TAIL = 0.00135
  *
  * A part that counts negative swaps its plus and its minus.
  *
- * @throws CoreError `out-of-range` for a negative tolerance or a window the wrong way round, `not-finite`
+ * @throws CoreError `out-of-range` for a tolerance that is negative or larger than its part, or a window the wrong way round, `not-finite`
  * @see docs/methods/mating.md
  * @example stackUp([{ sign: 1, nominalMm: 3, plusMm: 0.1, minusMm: 0.1, spread: 'normal' }]).worst // [2.9, 3.1]
  */
@@ -88,6 +88,9 @@ function requireSize(size: StackSize, index: number): void {
   for (const figure of [nominalMm, plusMm, minusMm]) requireFinite(figure, `part ${index + 1}`)
   if (plusMm < 0 || minusMm < 0)
     throw new CoreError('out-of-range', `part ${index + 1}`, 'a tolerance must not be negative')
+  // A size of nought is a step that may stand either way.
+  if (nominalMm !== 0 && Math.max(plusMm, minusMm) > Math.abs(nominalMm))
+    throw new CoreError('out-of-range', `part ${index + 1}`, 'a tolerance must not be larger than its part')
 }
 
 /** The sum about its middle: all normal parts are one, a triangle is two uniform parts of half its width. */

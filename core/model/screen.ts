@@ -94,7 +94,7 @@ const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
     })
     const rest = [...bearings, ...moveWants(placed)]
     if (!columns.known) return rest
-    const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo } = columns.value
+    const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo, reaches, slide } = columns.value
     return [
       ...rest,
       ...[centres, axes, normals, upTo].flat(2),
@@ -102,6 +102,9 @@ const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
       ...angles,
       ...anglesDeg,
       ...squeezes,
+      // Told whether or not a limit asks for what hangs on them.
+      ...reaches.flatMap((reach) => reach ?? []),
+      ...(slide === null ? [] : [slide]),
     ]
   }),
   ...checks.flatMap(planWants),

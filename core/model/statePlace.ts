@@ -6,10 +6,11 @@ import { wheelPlaces } from '../project/wheelPlaces'
  * other places of the wheels.
  *
  * @param key - of the state, as `stateKey` writes it
+ * @returns null for a place between the named ones: where that stands changes with the levers, so it has no place there
  */
-export function statePlace(build: Pick<Build, 'states' | 'bodies'>, key: string): string {
+export function statePlace(build: Pick<Build, 'states' | 'bodies'>, key: string): string | null {
   const [torque = '', at] = key.split('@')
-  return at === undefined
-    ? torque
-    : `travel[${wheelPlaces(build).findIndex(({ id }) => id === at)}].${torque}`
+  if (at === undefined) return torque
+  const index = wheelPlaces(build).findIndex(({ id }) => id === at)
+  return index < 0 ? null : `travel[${index}].${torque}`
 }

@@ -65,7 +65,6 @@ function figurePlace(build: Build, figureId: string): string | null {
   const indexIn = (items: readonly { readonly id: string }[]) => items.findIndex((item) => item.id === id)
   if (of === 'point') return `points[${indexIn(build.points)}].${rest[0]}`
   if (of === 'axis') return `axes[${indexIn(build.axes)}].${rest[0]}`
-  return of === 'line'
-    ? `lines[${indexIn(build.lines)}].${statePlace(build, rest[0] ?? '')}.${rest.slice(1).join('/')}`
-    : null
+  const place = of === 'line' ? statePlace(build, rest[0] ?? '') : null
+  return place === null ? null : `lines[${indexIn(build.lines)}].${place}.${rest.slice(1).join('/')}`
 }

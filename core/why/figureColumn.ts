@@ -48,11 +48,12 @@ export function figureNames({ build, lines, placeFigures }: CompiledBuild, { che
       ({ of, id, name }) => `${of === 'point' ? 'points' : 'axes'}[${indexOf(of, id)}].${name}`,
     ),
     ...lines.flatMap(({ states }, index) =>
-      states.flatMap(({ state, figures }) =>
-        (figures?.named ?? []).map(
-          ({ name }) => `lines[${index}].${statePlace(build, stateKey(state))}.${name}`,
-        ),
-      ),
+      states.flatMap(({ state, figures }) => {
+        const place = statePlace(build, stateKey(state))
+        return place === null
+          ? []
+          : (figures?.named ?? []).map(({ name }) => `lines[${index}].${place}.${name}`)
+      }),
     ),
   ]
 }

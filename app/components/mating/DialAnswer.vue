@@ -10,6 +10,12 @@ const { answer } = defineProps<{ answer: Known<RoundAnswer> }>()
 const words = texts.mating
 const { units } = useFormat()
 const facts = computed(() => (answer.known ? dialFacts(answer.value, units.value) : null))
+/** Where the bore stands off, or the face stands furthest back; null for what runs true. */
+const clockDeg = computed(() => {
+  if (!answer.known) return null
+  const { bore, face } = answer.value
+  return bore ? bore.centre.clockDeg : (face?.highClockDeg ?? null)
+})
 </script>
 
 <template>
@@ -17,9 +23,11 @@ const facts = computed(() => (answer.known ? dialFacts(answer.value, units.value
     <p class="main">
       <VerdictMark :verdict="answer.value.verdict ?? 'unknown'" />
       <b class="figure">{{
-        answer.value.bore
-          ? words.offset(facts.offset, clockText(answer.value.bore.centre.clockDeg))
-          : words.tilt(facts.tilt, clockText(answer.value.face?.highClockDeg ?? 0))
+        clockDeg === null
+          ? words.runsTrue
+          : answer.value.bore
+            ? words.offset(facts.offset, clockText(clockDeg))
+            : words.tilt(facts.tilt, clockText(clockDeg))
       }}</b>
     </p>
     <p class="soft figure">
@@ -28,12 +36,12 @@ const facts = computed(() => (answer.known ? dialFacts(answer.value, units.value
     </p>
     <p v-if="answer.value.dowel">
       {{
-        answer.value.dowel.sizeMm > 0
+        answer.value.dowel.moveClockDeg !== null
           ? words.dowel(facts.dowel, clockText(answer.value.dowel.moveClockDeg), facts.left)
           : words.noDowel(facts.left)
       }}
     </p>
-    <p v-if="answer.value.face">
+    <p v-if="answer.value.face && answer.value.face.shimClockDeg !== null">
       {{ words.shim(clockText(answer.value.face.shimClockDeg)) }} {{ words.axis(facts.fall, facts.plan) }}
     </p>
     <p v-if="facts.closure" class="warn">{{ words.closure(facts.closure) }}</p>

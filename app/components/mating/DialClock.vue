@@ -21,7 +21,8 @@ const spots = computed(() =>
 const off = computed(() => {
   if (!answer.known) return null
   const { bore, face } = answer.value
-  const clockDeg = bore?.centre.clockDeg ?? face?.highClockDeg ?? 0
+  const clockDeg = bore ? bore.centre.clockDeg : (face?.highClockDeg ?? null)
+  if (clockDeg === null) return null
   return { clockDeg, tip: clockPlace(clockDeg, 0.24) }
 })
 const percent = (share: number) => `${(share * 100).toFixed(2)}%`
