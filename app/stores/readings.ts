@@ -12,6 +12,7 @@ import {
   stepBeyond,
   type TourStep,
 } from '~~/core/readings/tour'
+import { isReadable } from '~~/core/readings/scatter'
 import { readingEcho, type Echo } from '~~/core/text/echo'
 import { newId } from '../storage/newId'
 import { applyEdits, logChange, newStamp } from './readingLog'
@@ -33,10 +34,8 @@ export const useReadings = defineStore('readings', () => {
   const steps = computed<TourStep[]>(() =>
     asRead.value && setup.value ? measuringTour(asRead.value, setup.value.id) : [],
   )
-  const openCount = computed(
-    () => steps.value.filter((step) => step.reading === null && !step.optional).length,
-  )
-  const doneCount = computed(() => steps.value.filter((step) => step.reading !== null).length)
+  const openCount = computed(() => steps.value.filter((step) => !step.isRead && !step.optional).length)
+  const doneCount = computed(() => steps.value.filter((step) => step.isRead).length)
   const mistakes = computed<Mistake[]>(() => (asRead.value ? findMistakes(asRead.value) : []))
 
   const next = (fromId: string | null): TourStep | null => nextOpenStep(steps.value, fromId)
@@ -73,6 +72,12 @@ export const useReadings = defineStore('readings', () => {
   function echo(step: TourStep, draft: ReadingDraft): Echo | null {
     const typed = withDraft(step, draft)
     return typed && readingEcho(typed.build, typed.reading)
+  }
+
+  /** Whether what is typed can be understood; what cannot be is not kept. */
+  function isUnderstood(step: TourStep, draft: ReadingDraft): boolean {
+    const typed = withDraft(step, draft)
+    return typed === null || isReadable(typed.build, typed.reading)
   }
 
   /** What is probably wrong with a draft, before it is kept. */
@@ -183,6 +188,7 @@ export const useReadings = defineStore('readings', () => {
     maySkipGroup: maySkip,
     freshDraft,
     echo,
+    isUnderstood,
     draftMistakes,
     keep,
     add,

@@ -262,6 +262,7 @@ export const texts = {
     byPlumb: 'dropped plumb',
     above: 'Point above the dropped centreline by',
     below: 'lower than it',
+    refused: 'It is not taken: mend it, or clear it to pass this reading over.',
     typing: 'Type what the tool shows.',
     enter: '↑ ↓ say which, Enter keeps it, T takes it from the tool',
     how: 'How it is read',

@@ -39,6 +39,10 @@ export function repeatFigures(build: Build, reading: MeasuredReading): number[] 
   })
 }
 
+/** Whether every figure of a reading can be understood; what cannot is as good as not read. */
+export const isReadable = (build: Build, reading: Reading): boolean =>
+  !('values' in reading) || repeatFigures(build, reading).length === reading.values.length
+
 /** Key under which repeats of one tool and one unit are put together: mm and degrees never meet. */
 const poolKey = (tool: string | undefined, unit: FigureUnit): string =>
   `${unit}/${tool ?? usualTool(unit).id}`

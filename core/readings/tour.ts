@@ -7,6 +7,7 @@ import { liveAxlePoints } from '../project/body'
 import { sprocketName, sprocketsOf, type ChainSprocket } from '../project/chainLine'
 import { FACE_PLACES, type FacePlace, type Reading } from '../project/reading'
 import { isOfFirstTrial } from './trial'
+import { isReadable } from './scatter'
 import { linePoints } from '../project/lineSpec'
 
 /** What a step of the tour asks for. */
@@ -54,6 +55,8 @@ export interface TourStep {
   /** The axis lies across the vehicle: its ends are left and right. */
   readonly isAcross: boolean
   readonly reading: Reading | null
+  /** It was read, and what was written down can be understood. */
+  readonly isRead: boolean
 }
 
 /**
@@ -68,19 +71,23 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
     target: Id,
     role: PointRole | null,
     optional: boolean,
-  ): TourStep => ({
-    id: target === '' ? quantity : `${quantity}-${target.replace('/', '-')}`,
-    group,
-    quantity,
-    target,
-    targetName: nameOf(build, target),
-    role,
-    optional,
-    body: bodyKind(build, target),
-    isAcross: build.axes.some(({ id, lies }) => id === target && lies === 'across'),
-    toward: build.gaps.find(({ id }) => quantity === 'gap' && id === target)?.toward ?? null,
-    reading: findReading(build, setupId, quantity, target),
-  })
+  ): TourStep => {
+    const reading = findReading(build, setupId, quantity, target)
+    return {
+      id: target === '' ? quantity : `${quantity}-${target.replace('/', '-')}`,
+      group,
+      quantity,
+      target,
+      targetName: nameOf(build, target),
+      role,
+      optional,
+      body: bodyKind(build, target),
+      isAcross: build.axes.some(({ id, lies }) => id === target && lies === 'across'),
+      toward: build.gaps.find(({ id }) => quantity === 'gap' && id === target)?.toward ?? null,
+      reading,
+      isRead: reading !== null && isReadable(build, reading),
+    }
+  }
   const place = (
     group: TourStep['group'],
     id: Id,
@@ -190,7 +197,7 @@ const ALL_THREE: readonly TourQuantity[] = ['point-station', 'point-offset', 'po
  */
 export function nextOpenStep(steps: readonly TourStep[], fromId: string | null): TourStep | null {
   const start = steps.findIndex((step) => step.id === fromId) + 1
-  const isOpen = (step: TourStep) => step.reading === null && step.id !== fromId
+  const isOpen = (step: TourStep) => !step.isRead && step.id !== fromId
   return (
     steps.slice(start).find(isOpen) ??
     steps.slice(0, start).find((step) => isOpen(step) && !step.optional) ??
@@ -206,7 +213,7 @@ export function stepBeyond(steps: readonly TourStep[], group: TourStep['group'])
 
 /** True when all that is left open of a group may be left out. */
 export const maySkipGroup = (steps: readonly TourStep[], group: TourStep['group']): boolean => {
-  const open = steps.filter((step) => step.group === group && step.reading === null)
+  const open = steps.filter((step) => step.group === group && !step.isRead)
   return open.length > 1 && open.every((step) => step.optional)
 }
 

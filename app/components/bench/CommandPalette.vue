@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Stage } from './StageRail.vue'
 import { buildText } from '~~/core/project/parseBuild'
-import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
+import { tabsOf, VIEWS } from '~/texts/views'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { DRAWERS, useDrawer } from '~/composables/useDrawer'
@@ -21,7 +21,6 @@ const cures = useCures()
 const router = useRouter()
 const mode = useColorMode()
 const drawer = useDrawer()
-const MEASURING = ['setups', 'tools', 'datum', 'compare'] as const
 
 /** Closes the palette and then acts, so that what is opened gets the focus. */
 const then = (action: () => void) => () => {
@@ -50,13 +49,11 @@ const groups = computed(() => [
         label: texts.stages[stage.key],
         onSelect: then(() => void router.push(stage.to)),
       })),
-      {
-        label: chainTexts.title,
-        onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/chains`)),
-      },
-      ...MEASURING.map((part) => ({
-        label: texts.measuring.nav[part],
-        onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/${part}`)),
+      // The first view of a stage is the stage itself.
+      ...VIEWS.filter((view) => tabsOf(view.stage)[0] !== view && view.key !== 'sheet').map((view) => ({
+        label: view.name,
+        suffix: texts.stages[view.stage],
+        onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/${view.key}`)),
       })),
       ...DRAWERS.map((kind) => ({
         label: texts.drawers[kind],

@@ -45,8 +45,18 @@ const cures = useCures()
 }
 .what {
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+.cure:focus-visible .what,
+.cure:hover .what {
+  -webkit-line-clamp: none;
+}
+.cure:focus-visible,
+.cure:hover {
+  z-index: 6;
+  align-self: start;
 }
 .likely {
   flex: none;
@@ -55,18 +65,19 @@ const cures = useCures()
 }
 .cure {
   display: flex;
-  align-items: baseline;
+  align-items: center;
   gap: 6px;
   min-width: 0;
-  min-height: 32px;
-  padding: 3px 10px;
+  min-height: 36px;
+  padding: 1px 10px;
   border: 1.5px solid var(--accent);
   border-radius: 4px;
   background: var(--card);
   color: var(--accent);
   font-family: var(--font-figure);
   font-weight: 600;
-  line-height: 1.15;
+  font-size: 0.9375rem;
+  line-height: 1.1;
   text-align: left;
   cursor: pointer;
 }
@@ -82,9 +93,11 @@ kbd {
   font-size: 0.8125rem;
 }
 .none {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
   overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  line-height: 1.2;
 }
 .searching {
   display: inline-flex;
@@ -109,12 +122,6 @@ kbd {
     flex: 1;
     padding: 2px 8px;
     font-size: 0.9375rem;
-  }
-  .what {
-    display: -webkit-box;
-    -webkit-box-orient: vertical;
-    -webkit-line-clamp: 2;
-    white-space: normal;
   }
   .likely {
     font-size: 0.8125rem;

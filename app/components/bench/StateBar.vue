@@ -39,7 +39,7 @@ const saved = computed(() => {
     <div class="state">
       <p class="sentence" data-testid="state">
         <VerdictMark :verdict="verdict" :size="18" />
-        <span :title="evaluation.sentence">{{ evaluation.sentence }}</span>
+        <span class="words" tabindex="0">{{ evaluation.sentence }}</span>
       </p>
       <p class="sr-only" aria-live="polite">{{ spoken }}</p>
       <div class="cure-row"><CureButtons /></div>
@@ -94,7 +94,7 @@ const saved = computed(() => {
   grid-template-columns: 96px minmax(0, 1fr) auto;
   align-items: center;
   gap: 16px;
-  height: 78px;
+  height: 102px;
   padding: 6px 12px 6px 20px;
   background: var(--card);
   border-bottom: 1px solid var(--hair);
@@ -106,7 +106,8 @@ const saved = computed(() => {
 /* Both rows keep their place, so that nothing below jumps when cures come and go. */
 .state {
   display: grid;
-  grid-template-rows: 1.5rem 2.125rem;
+  position: relative;
+  grid-template-rows: 2.75rem 2.375rem;
   align-items: center;
   gap: 4px;
   min-width: 0;
@@ -114,13 +115,13 @@ const saved = computed(() => {
 .cure-row {
   display: flex;
   min-width: 0;
-  height: 2.125rem;
+  height: 2.375rem;
 }
 .sentence > span:last-child {
   min-width: 0;
   display: -webkit-box;
   -webkit-box-orient: vertical;
-  -webkit-line-clamp: 1;
+  -webkit-line-clamp: 2;
   overflow: hidden;
 }
 .sentence {
@@ -130,6 +131,17 @@ const saved = computed(() => {
   font-size: 1.0625rem;
   font-weight: 500;
   line-height: 1.25;
+}
+/* What does not fit in its place opens over what stands below, for who looks at it. */
+.sentence:has(.words:focus-visible),
+.sentence:has(.words:hover) {
+  z-index: 5;
+}
+.words:focus-visible,
+.words:hover {
+  -webkit-line-clamp: none !important;
+  overflow: visible;
+  background: var(--card);
 }
 .tools {
   display: flex;

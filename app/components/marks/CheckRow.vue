@@ -91,7 +91,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 }
 .row {
   display: grid;
-  grid-template-columns: 16px minmax(0, 1fr) 46px 5rem 7.7rem;
+  grid-template-columns: 16px minmax(0, 1fr) 46px 6.6rem 7.4rem;
   align-items: center;
   gap: 7px;
   width: 100%;

@@ -51,8 +51,20 @@ onUnmounted(() => instrument.close())
 useWakeLockWhileMeasuring()
 onMounted(() => field.value?.focus({ preventScroll: true }))
 
+/** Next was asked for with something that cannot be understood: it is said, and stays to be mended. */
+const isRefused = ref(false)
+watch(
+  () => [step.id, draft.value.text],
+  () => (isRefused.value = false),
+)
+
 function keep() {
   const from = step.id
+  if (!readings.isUnderstood(step, draft.value)) {
+    isRefused.value = true
+    field.value?.focus({ preventScroll: true })
+    return
+  }
   if (isTyped.value) {
     readings.keep(step, draft.value)
     forget()
@@ -67,6 +79,7 @@ function fromTool() {
 }
 function repeat() {
   if (!repeated.value || !isTyped.value) return
+  if (!readings.isUnderstood(step, draft.value)) return void (isRefused.value = true)
   readings.repeat(repeated.value, draft.value.text.trim())
   forget()
 }
@@ -119,6 +132,7 @@ function repeat() {
 
     <p class="echo" :class="{ wrong: echo && !echo.ok }" aria-live="polite" data-testid="echo">
       {{ echo ? echo.text : texts.readings.typing }}
+      <strong v-if="isRefused" role="alert">{{ texts.readings.refused }}</strong>
     </p>
     <CopyOver v-if="!isTyped" :step="step" />
     <MistakeNote

@@ -40,7 +40,11 @@ const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
       :aria-current="isCurrent ? 'step' : undefined"
       @click="emit('choose')"
     >
-      <span class="dot" :class="{ done: step.reading }" aria-hidden="true" />
+      <span
+        class="dot"
+        :class="{ done: step.isRead, wrong: step.reading && !step.isRead }"
+        aria-hidden="true"
+      />
       <span class="title">{{ words.title }}</span>
       <span v-if="figures.length" class="value figure">{{ figures.join(' · ') }}{{ unit }}</span>
       <span v-else-if="step.optional" class="soft value">{{ texts.readings.optional }}</span>
@@ -109,6 +113,9 @@ const way = computed(() => (step.reading ? readingWay(step, step.reading) : ''))
 }
 .dot.done {
   background: var(--part-line);
+}
+.dot.wrong {
+  border-color: var(--out);
 }
 .title {
   line-height: 1.2;

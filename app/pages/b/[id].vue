@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Stage } from '~/components/bench/StageRail.vue'
 import { texts } from '~/texts/en'
+import { stageOf } from '~/texts/views'
 import { useBenchKeys } from '~/composables/useBenchKeys'
 import { useDrawer } from '~/composables/useDrawer'
 import { useCures } from '~/stores/cures'
@@ -19,17 +20,9 @@ const cures = useCures()
 const why = useWhy()
 const toast = useToast()
 const id = computed(() => String(route.params.id))
-/** The parts of measuring are one stage of the work. */
-const MEASURING = ['readings', 'setups', 'tools', 'datum', 'compare']
-/** So are the views of the line. */
-const LINING = ['line', 'chains', 'parts', 'strength', 'schools', 'map']
-const PLACING = ['place', 'mating', 'weight', 'way-in', 'trace']
 const current = computed(() => {
-  const part = String(route.path.split('/')[3] ?? '')
-  if (PLACING.includes(part)) return 'place'
-  if (LINING.includes(part)) return 'line'
-  if (part === 'halfshafts') return 'travel'
-  return MEASURING.includes(part) ? 'readings' : part
+  const view = String(route.path.split('/')[3] ?? '')
+  return stageOf(view) ?? view
 })
 const drawer = useDrawer()
 const hasPalette = ref(false)

@@ -231,7 +231,7 @@ h1::first-letter {
   padding: 10px 24px;
   border-top: 1px solid var(--hair);
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 480px), 1fr));
   align-items: start;
   gap: 0 28px;
   contain: layout style;

@@ -35,7 +35,7 @@ function goOn(fromId: string) {
 }
 const group = computed(() => (step.value ? words.groups[step.value.group] : ''))
 const maySkipGroup = computed(
-  () => step.value !== null && step.value.reading === null && readings.maySkipGroup(step.value.group),
+  () => step.value !== null && !step.value.isRead && readings.maySkipGroup(step.value.group),
 )
 function passGroup() {
   const next = step.value ? readings.beyond(step.value.group) : null
