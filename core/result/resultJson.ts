@@ -13,6 +13,7 @@ import { degrees } from '../units/angle'
 import { chainJson, type ChainJson } from './chainJson'
 import { halfshaftJson, type HalfshaftJson } from './halfshaftJson'
 import { lineJson, type LineJson } from './lineJson'
+import { shopJson, type ShopJson } from './shopJson'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
 import { chosenSettings, evaluateBuild, type Evaluation } from '../model/evaluateBuild'
 import type { Check } from '../check/check'
@@ -20,7 +21,7 @@ import { placeJson, type PlaceJson } from './placeJson'
 import { registrationsJson, type RegistrationJson } from './registrationsJson'
 
 /** The result of checking a build, as the command line and the server give it; every figure's key ends in its unit. */
-export interface ResultJson extends PlaceJson {
+export interface ResultJson extends PlaceJson, ShopJson {
   readonly format: 'lurvan-result'
   readonly version: 1
   readonly build: { readonly id: string; readonly name: string }
@@ -124,6 +125,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     chains: evaluation.chains.map(chainJson),
     checks: evaluation.checks.map((check) => checkJson(check, build)),
     ...placeJson(build, evaluation),
+    ...shopJson(build, evaluation),
     uncertainty: sureness && uncertaintyJson(build, evaluation, sureness),
     missing: evaluation.missing,
     assumptions: evaluation.assumptions,

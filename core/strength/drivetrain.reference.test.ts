@@ -1,4 +1,6 @@
 import drivetrain from '../testdata/drivetrain.json'
+import { parseBuild } from '../project/parseBuild'
+import { rawDemo } from '../testdata/builds'
 import { disagreements } from '../testdata/reference'
 import { crossLoad } from './crossSize'
 import { gearTable } from './gearing'
@@ -6,6 +8,10 @@ import { gripNm, shaftTorques, type DrivenEnd } from './shaftTorque'
 import { oneForAll, tubeFigures, tubeRows } from './tubeChoice'
 
 const cases = (drivetrain.cases as any[]).filter((one) => !one.expect.error)
+const refused = (drivetrain.cases as any[]).filter((one) => one.expect.error)
+/** Verdicts on a share by where it warns and where it fails. */
+const judged = (share: number, warn: number, fail: number) =>
+  share > fail ? 'fail' : share > warn ? 'warn' : 'pass'
 const EXACT = { abs: 1e-6, rel: 1e-8 }
 const agree = (got: Record<string, unknown>, wanted: any) =>
   expect(disagreements(got, wanted, Object.fromEntries(Object.keys(got).map((key) => [key, EXACT])))).toEqual(
@@ -39,6 +45,16 @@ describe('gears, torques and tubes against independent cases', () => {
         })),
       },
       wanted,
+    )
+    const forward = table.filter((_, i) => input.gears[i % input.gears.length].ratio > 0)
+    const highest = Math.max(...forward.map(({ shaftRpm }) => shaftRpm))
+    // Behind the gearbox every gear has the same shaft speed at one road speed.
+    const [row] = forward
+    const capped = ((input.top_speed_kmh ?? Infinity) / row!.speedKmh) * row!.shaftRpm
+    const usedRpm = Math.min(highest, capped)
+    agree({ highest_shaft_rpm: highest, used_rpm: usedRpm }, wanted)
+    expect(usedRpm === highest ? 'redline' : 'top speed').toMatch(
+      new RegExp(wanted.basis.replace(/[ _]/g, '.'), 'i'),
     )
     const grip = (end: DrivenEnd) =>
       gripNm(input.mu, input.loads_kg[end], input.tyre_radius_mm, input.axle_ratio)
@@ -85,7 +101,7 @@ describe('gears, torques and tubes against independent cases', () => {
     const duties = input.sections.map(({ shaft, length_mm: lengthMm }: any) => ({
       lengthMm,
       torqueNm: design(shaft),
-      speedRpm: wanted.used_rpm,
+      speedRpm: usedRpm,
     }))
     agree(
       {
@@ -101,8 +117,8 @@ describe('gears, torques and tubes against independent cases', () => {
             mass_kg: figures.massKg,
             critical_rpm: figures.criticalRpm,
             speed_share: figures.speedShare,
-            shear: wanted.sections[0].shear,
-            speed: figures.speedShare >= 0.75 ? 'fail' : figures.speedShare >= 0.65 ? 'warn' : 'pass',
+            shear: judged(figures.shearShare, 0.45, 0.6),
+            speed: judged(figures.speedShare, 0.65, 0.75),
           }
         }),
       },
@@ -135,6 +151,28 @@ describe('gears, torques and tubes against independent cases', () => {
       const nearest = rows.reduce((best, row) => (row.worst < best.worst ? row : best))
       agree({ name: nearest.tube.name, worst_ratio: nearest.worst }, wanted.nearest)
     }
+  })
+
+  it.each(refused.map((one) => [one.id, one] as const))('%s is refused', (_id, { input }) => {
+    const run = () => {
+      const [first] = gearTable({
+        redlineRpm: input.engine.redline_rpm,
+        gears: input.gears,
+        ranges: input.ranges ?? [],
+        axleRatio: input.axle_ratio,
+        tyreRadiusMm: input.tyre_radius_mm,
+      })
+      if (!first) throw new Error('no gears')
+      gripNm(input.mu, input.loads_kg.rear, input.tyre_radius_mm, input.axle_ratio)
+      tubeFigures(
+        { outerMm: input.tube.od_mm, wallMm: input.tube.wall_mm, metal: metalOf(input.tube) },
+        { lengthMm: input.sections[0].length_mm, torqueNm: 1, speedRpm: 1 },
+      )
+      const drive = { drive: input.drive, frontShare: input.split_front ?? 0.5 }
+      const file = { ...rawDemo(), drivetrain: drive }
+      if (!parseBuild(file).ok) throw new Error('the file is refused')
+    }
+    expect(run).toThrow()
   })
 
   it('refuses a ratio of nought and a radius that is none', () => {

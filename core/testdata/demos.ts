@@ -1,11 +1,15 @@
-import { readdirSync, readFileSync } from 'node:fs'
-import { join } from 'node:path'
+import cart from '../../demo/burdock-cart.lurvan.json'
+import buggy from '../../demo/comfrey-buggy.lurvan.json'
+import tender from '../../demo/fen-tender.lurvan.json'
+import hatch from '../../demo/medlar-hatch.lurvan.json'
+import van from '../../demo/osier-van.lurvan.json'
+import bay from '../../demo/sedge-wagon.lurvan.json'
+import hauler from '../../demo/sorrel-hauler.lurvan.json'
+import links from '../../demo/tansy-wagon.lurvan.json'
+import runabout from '../../demo/teasel-runabout.lurvan.json'
 
-const FOLDER = join(__dirname, '../../demo')
+const DEMOS = { 'burdock-cart': cart, 'comfrey-buggy': buggy, 'fen-tender': tender, 'medlar-hatch': hatch, 'osier-van': van, 'sedge-wagon': bay, 'sorrel-hauler': hauler, 'tansy-wagon': links, 'teasel-runabout': runabout }
 
 /** Every demo as it is shipped, as raw data fresh for each caller, by its id. */
 export const rawDemos = (): { readonly id: string; readonly raw: any }[] => // eslint-disable-line @typescript-eslint/no-explicit-any
-  readdirSync(FOLDER).map((file) => ({
-    id: file.replace('.lurvan.json', ''),
-    raw: JSON.parse(readFileSync(join(FOLDER, file), 'utf8')),
-  }))
+  Object.entries(DEMOS).map(([id, raw]) => ({ id, raw: structuredClone(raw) }))
