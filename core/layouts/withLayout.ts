@@ -97,6 +97,16 @@ const SHAFT_NAMES: Readonly<Record<LineEnd, string>> = {
   'right-hub': 'right hub',
 }
 
+/** What the ends of a line are called: a builder stands before a gearbox or a pinion, not before what drives. */
+const END_NAMES: Readonly<Record<LineEnd, string>> = {
+  gearbox: 'gearbox end',
+  'transfer-case': 'transfer case end',
+  'front-axle': 'front pinion end',
+  'rear-axle': 'pinion end',
+  'left-hub': 'hub end',
+  'right-hub': 'hub end',
+}
+
 function bodyAt(build: Build, which: LineEnd): BodyId | undefined {
   if (which === 'gearbox') return powertrainOf(build)?.id
   const isIt = (body: Body): boolean => {
@@ -170,9 +180,9 @@ function newLine(
   const joints = plan.joints.map((kind, index): Joint => {
     const ends =
       index === 0
-        ? { point: point('driving end', from) }
+        ? { point: point(END_NAMES[plan.from], from) }
         : index === last
-          ? { point: point('driven end', to) }
+          ? { point: point(END_NAMES[plan.to], to) }
           : {}
     return { id: `joint-${index + 1}`, kind, ...ends }
   })

@@ -1,4 +1,6 @@
+import { parseBuild } from '../project/parseBuild'
 import { changedDemo, demoBuild } from '../testdata/builds'
+import { rawDemos } from '../testdata/demos'
 import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond } from './tour'
 
 const empty = () => changedDemo((raw) => (raw.readings = []))
@@ -47,5 +49,25 @@ describe('the tour through the readings', () => {
     expect(new Set(bodies.map(({ body }) => body))).toEqual(new Set(['axle']))
     expect(steps.find(({ target }) => target === 'output')!.body).toBe('powertrain')
     expect(steps[0]!.body).toBe('chassis')
+  })
+
+  it('counts what cannot be understood as not read, and leads to it', () => {
+    const done = measuringTour(demoBuild(), 'setup-1')
+    const spoilt = changedDemo((raw) => {
+      const level = raw.readings.findLast((one: any) => one.kind.startsWith('axis-') && one.axis === 'pinion')
+      level.values = ['3.13.1']
+    })
+    const after = measuringTour(spoilt, 'setup-1')
+    const open = after.filter(({ isRead }, i) => !isRead && done[i]!.isRead)
+    expect(open.map(({ id, reading }) => [id, reading !== null])).toEqual([['axis-level-pinion', true]])
+    expect(nextOpenStep(after, after.at(-1)!.id)!.id).toBe('axis-level-pinion')
+  })
+
+  it('tells the shafts of one line by their numbers', () => {
+    const van = rawDemos().find(({ id }) => id === 'osier-van')!.raw
+    const parsed = parseBuild(van)
+    const tour = parsed.ok ? measuringTour(parsed.value, van.setups[0].id) : []
+    const shafts = tour.filter(({ quantity }) => quantity === 'shaft-level')
+    expect(shafts.map(({ targetName }) => targetName)).toEqual(['rear shaft, shaft 1', 'rear shaft, shaft 2'])
   })
 })

@@ -234,13 +234,20 @@ function bodyKind(build: Build, id: Id): TourStep['body'] {
 }
 
 const nameOf = (build: Build, id: Id): string =>
-  build.lines.find((line) => line.id === shaftOf(id).line)?.name ??
+  nameOfShaft(build, id) ??
   build.points.find((point) => point.id === id)?.name ??
   build.axes.find((axis) => axis.id === id)?.name ??
   build.gaps.find((gap) => gap.id === id)?.name ??
   build.chains?.find((chain) => chain.id === id)?.name ??
   nameOfFace(build, id) ??
   'chassis'
+
+/** Of several shafts of a line each has its number. */
+function nameOfShaft({ lines }: Build, target: Id): string | undefined {
+  const { line: lineId, shaft } = shaftOf(target)
+  const line = lines.find(({ id }) => id === lineId)
+  return line && line.shafts.length > 1 ? `${line.name}, shaft ${shaft + 1}` : line?.name
+}
 
 function nameOfFace(build: Build, target: Id): string | undefined {
   const { sprocket } = faceOf(target)
