@@ -115,7 +115,11 @@ function add() {
                 ><span class="soft">{{ build.units.length }}</span></template
               >
             </UInput>
-            <button type="button" :aria-label="`${words[key]}: ${words.placeWays[ways[key]]}`" @click="turn(key)">
+            <button
+              type="button"
+              :aria-label="`${words[key]}: ${words.placeWays[ways[key]]}`"
+              @click="turn(key)"
+            >
               {{ words.placeWays[ways[key]] }}
             </button>
           </div>
