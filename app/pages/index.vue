@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useRafFn } from '@vueuse/core'
+import { useRafFn, useTimeoutFn } from '@vueuse/core'
 import { texts } from '~/texts/en'
 import { DEMO_IDS, type DemoId } from '~/storage/demos'
 import { useLibrary } from '~/stores/library'
@@ -40,12 +40,18 @@ const FIRST_VIEW = {
   'comfrey-buggy': 'chains',
 } as const
 
+/** The examples' drawings are worked out once the page stands: nobody waits for them. */
+const AFTER_MS = 1500
+const { start: drawExamples } = useTimeoutFn(() => void library.workDemoCovers(), AFTER_MS, {
+  immediate: false,
+})
+
 onMounted(async () => {
   await library.refresh()
   // A server started for the demo shows it to whoever comes for the first time.
   if (useRuntimeConfig().public.demo && library.builds.length === 0 && library.deleted.length === 0)
     await library.openDemo()
-  await library.workDemoCovers()
+  drawExamples()
 })
 
 async function openDemo(demo: DemoId) {

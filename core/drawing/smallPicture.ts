@@ -2,6 +2,7 @@ import type { Evaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import type { Verdict } from '../project/limit'
 import { lineScene } from './lineScene'
+import { SMALL } from './smallSize'
 import type { Part, Shape, ViewPoint } from './shape'
 
 /** A build from the side, small: plain paths, ready to be kept and drawn without the build itself. */
@@ -10,8 +11,6 @@ export interface SmallPicture {
   readonly joints: readonly { readonly x: number; readonly y: number; readonly verdict: Verdict }[]
 }
 
-/** Size of small pictures, in their own unit. */
-export const SMALL = { width: 240, height: 92 } as const
 const EDGE = 6
 /** What goes on beyond the picture, or would make it small for nothing, has no say in its scale. */
 const BOUNDLESS: readonly Part[] = ['rail', 'ground', 'axis-line']

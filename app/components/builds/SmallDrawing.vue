@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { SMALL, type SmallPicture } from '~~/core/drawing/smallPicture'
+import type { SmallPicture } from '~~/core/drawing/smallPicture'
+import { SMALL } from '~~/core/drawing/smallSize'
 
 /** A build from the side, small; an empty line where nothing of it is known yet. */
 const { picture } = defineProps<{ picture: SmallPicture | null }>()
