@@ -19,7 +19,17 @@ const above = (layer) =>
   ])
 
 export default typescript.config(
-  { ignores: ['.nuxt/**', '.output/**', 'node_modules/**', 'dist/**', 'cli/dist/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      '.nuxt/**',
+      '.output/**',
+      'node_modules/**',
+      'dist/**',
+      'cli/dist/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
   ...typescript.configs.strict,
   ...vue.configs['flat/recommended'],
   {

@@ -12,6 +12,8 @@ export const bundleCli = () =>
     // Some packages' default entry is made for browsers' loaders and cannot be bundled.
     mainFields: ['module', 'main'],
     outfile: 'cli/dist/main.mjs',
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: {
+      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    },
     logLevel: 'warning',
   })

@@ -100,10 +100,10 @@ test('a fault in the reckoning is said where it shows, and the change that led t
 }) => {
   await openDemo(page)
   await page.evaluate(() => {
-    const real = Math.atan2
+    const real = Math.sqrt
     const held = window as unknown as { mend: () => void }
-    held.mend = () => (Math.atan2 = real)
-    Math.atan2 = () => {
+    held.mend = () => (Math.sqrt = real)
+    Math.sqrt = () => {
       throw new Error('a figure came out that is none')
     }
   })
@@ -143,9 +143,18 @@ test('a build that cannot be read hides no other', async ({ page }) => {
   await page.evaluate(async () => {
     const open = indexedDB.open('lurvan')
     await new Promise((resolve) => (open.onsuccess = resolve))
-    const store = open.result.transaction('snapshots', 'readwrite').objectStore('snapshots')
-    store.put({ buildId: 'fen-tender', rev: 1, build: { format: 'lurvan-build', version: 1, lines: 7 } })
-    await new Promise((resolve) => (store.transaction.oncomplete = resolve))
+    const writing = open.result.transaction(['snapshots', 'builds'], 'readwrite')
+    const broken = { format: 'lurvan-build', version: 1, lines: 7 }
+    writing.objectStore('snapshots').put({ buildId: 'fen-tender', rev: 2, build: broken })
+    writing.objectStore('builds').put({
+      id: 'fen-tender',
+      name: 'Fen tender',
+      rev: 2,
+      cursor: 0,
+      changedAt: new Date().toISOString(),
+      deletedAt: null,
+    })
+    await new Promise((resolve) => (writing.oncomplete = resolve))
     open.result.close()
   })
   await page.goto('/')

@@ -123,7 +123,7 @@ test('charts go out as picture and table', async ({ page }) => {
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as a table' }).click()
   const rows = (await textOf(await download)).split('\r\n')
-  expect(rows[0]).toBe('series,x,y')
+  expect(rows[0]).toBe('\uFEFFseries,x,y')
   expect(rows.filter((row) => row.startsWith('5,'))).toHaveLength(41)
   const picture = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Save as a picture' }).click()
