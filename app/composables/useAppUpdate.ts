@@ -1,6 +1,6 @@
 import { useEventListener, useIntervalFn } from '@vueuse/core'
 import { Workbox } from 'workbox-window'
-import { onScopeDispose, readonly, ref } from 'vue'
+import { readonly, ref } from 'vue'
 
 /** A page may stay open for weeks: so often it looks for a new version by itself, in ms. */
 const LOOK_EVERY = 30 * 60_000
@@ -35,7 +35,6 @@ export function useAppUpdate() {
   useEventListener(document, 'visibilitychange', () => document.visibilityState === 'visible' && look())
   // A part that is loaded when used: its file went with an older version, or there is no network.
   useEventListener(window, 'vite:preloadError', () => (news.value ??= 'partGone'))
-  onScopeDispose(() => (isAsked = false))
 
   function load(): void {
     isAsked = true

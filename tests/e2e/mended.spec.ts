@@ -1,9 +1,7 @@
 import { expect, test } from './browser'
 import { goWithin, openDemo } from './bench'
 
-test('a reading that cannot be understood is refused at Next, counts as missing and is led to', async ({
-  page,
-}) => {
+test('a reading that cannot be understood is refused at Next, and stays to be mended', async ({ page }) => {
   await openDemo(page)
   await goWithin(page, '/b/fen-tender/readings?step=axis-level-pinion')
   await page.getByTestId('digits').fill('3.13.1')

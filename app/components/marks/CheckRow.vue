@@ -91,7 +91,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 }
 .row {
   display: grid;
-  grid-template-columns: 16px minmax(0, 1fr) 46px 6.6rem 7.4rem;
+  grid-template-columns: 16px minmax(0, 1fr) 46px 5.2rem 7.5rem;
   align-items: center;
   gap: 7px;
   width: 100%;
@@ -110,7 +110,6 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
   text-align: right;
   font-size: 1.0625rem;
   line-height: 1.05;
-  white-space: nowrap;
 }
 .value small {
   display: block;
