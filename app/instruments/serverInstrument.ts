@@ -2,8 +2,8 @@ import type { InstrumentKind, InstrumentReading } from '~~/core/instruments/simu
 import { newId } from '../storage/newId'
 import type { Instrument } from './instrument'
 
-/** A server that has not answered by then is not there, in ms. */
-const PATIENCE = 1500
+/** A server that has not answered by then is not there, in ms; one that is away altogether refuses at once. */
+const PATIENCE = 8000
 
 /** A simulated tool streamed by the server. */
 export const serverInstrument = (kind: InstrumentKind): Instrument => ({

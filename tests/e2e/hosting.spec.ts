@@ -109,6 +109,10 @@ test('an older file counts as another one, whatever its date', async ({ request 
 })
 
 test('a part whose file is gone says so and offers to load anew', async ({ page }) => {
+  // A browser that saves data loads no view ahead, so that the view's file is asked for when it is opened.
+  await page.addInitScript(() =>
+    Object.defineProperty(navigator, 'connection', { get: () => ({ saveData: true }) }),
+  )
   await openDemo(page)
   await page.route('**/_nuxt/*.js', (route) => route.fulfill({ status: 404, body: 'gone' }))
   await page.keyboard.press('Control+k')
