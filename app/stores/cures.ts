@@ -81,7 +81,7 @@ export const useCures = defineStore('cures', () => {
       ] as const,
     () => {
       clearTimeout(timer)
-      cures.value = []
+      if (cures.value.length > 0) cures.value = []
       // What it looks for is of no use by now, and the hand on the lever needs the processor.
       if (levers.isHeld && isSearching.value) stop()
       timer = setTimeout(searchAtRest, SETTLE_MS)

@@ -92,21 +92,23 @@ export const useSureness = defineStore('sureness', () => {
     if (sampled && !levers.isHeld) last.value = sampled
   }
 
-  /** Keeps up with a lever in the hand: one rough sampling after the other, each of the newest setting. */
+  /** Keeps up with a lever in the hand whenever the hand pauses: one rough sampling after the other. */
   async function follow(): Promise<void> {
     if (isFollowing || isStopped.value || failure.value !== null || last.value === null) return
     isFollowing = true
     try {
       for (let seen: LeverSettings | null = null; levers.isHeld && seen !== levers.held;) {
-        seen = levers.held
+        const paused: LeverSettings = levers.held
+        // The drawing goes first: while the lever moves, its frame needs all there is.
+        await new Promise((resolve) => setTimeout(resolve, HAND_PAUSES_MS))
+        if (paused !== levers.held) continue
+        seen = paused
         const { build } = workbench
         const settings = { ...levers.settings }
         const result = build && (await answer(settings, FOLLOWING_SAMPLES))
         // The one that is overtaken by the next move is still nearer the truth than the one before.
         if (build && result && levers.isHeld && build.id === workbench.build?.id)
           last.value = { build, settings, result, isRough: true }
-        // The drawing goes first: nobody reads a ± more often than that.
-        await new Promise((resolve) => setTimeout(resolve, FOLLOW_REST_MS))
       }
     } catch (error) {
       if (!(error instanceof WorkerEnded)) failure.value = reasonOf(error)
@@ -191,7 +193,7 @@ const reasonOf = (error: unknown): string => (error instanceof Error ? error.mes
 
 /** A build at rest this long, in ms, is worth sampling. */
 const SETTLE_MS = 200
-/** Rest between two roughly sampled settings, in ms: the drawing needs both cores of a small machine. */
-const FOLLOW_REST_MS = 250
+/** A lever in the hand that stands still for so long, in ms, has paused. */
+const HAND_PAUSES_MS = 150
 /** Samples while a lever is in the hand: a tenth of the truths that count, the same ones at each move. */
 const FOLLOWING_SAMPLES = 2000

@@ -36,7 +36,7 @@ test('a joint on the drawing leads to its part, a limit opens from the bar it de
   await expect(page.getByTestId('part-sheet')).toContainText('joint 2')
   await expect(page.getByTestId('part-sheet').getByLabel('Its own largest angle')).toBeVisible()
   await page.goBack()
-  await checkRow(page, 'torsional').locator('svg.bar').click()
+  await checkRow(page, 'torsional').getByTestId('window-bar').click()
   const limits = page.getByRole('complementary', { name: 'Limits: Road' })
   const torsional = limits.getByRole('region', { name: 'Torsional acceleration' })
   await expect(torsional).toContainText('under any torque')

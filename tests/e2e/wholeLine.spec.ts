@@ -149,7 +149,7 @@ test('a limit of one’s own is marked where it decides, carries its reason, goe
   page,
 }) => {
   await openDemo(page)
-  await checkRow(page, 'torsional').locator('svg.bar').click()
+  await checkRow(page, 'torsional').getByTestId('window-bar').click()
   const limits = page.getByRole('complementary', { name: 'Limits: Road' })
   const torsional = limits.getByRole('region', { name: 'Torsional acceleration' })
   await torsional.getByLabel('out above').fill('900')

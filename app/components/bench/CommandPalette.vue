@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Stage } from './StageRail.vue'
+import type { Stage } from '~/composables/useStages'
 import { buildText } from '~~/core/project/parseBuild'
 import { texts } from '~/texts/en'
 import { tabsOf, VIEWS } from '~/texts/views'

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import type { Verdict } from '~~/core/project/limit'
+import type { Stage } from '~/composables/useStages'
 import { texts } from '~/texts/en'
-
-/** A stage of the work and the state its joint on the rail shows. */
-export interface Stage {
-  readonly key: keyof typeof texts.stages
-  readonly to: string
-  readonly state: Verdict | 'open' | 'done'
-}
 
 defineProps<{ stages: readonly Stage[]; current: string }>()
 const emit = defineEmits<{ all: [] }>()

@@ -1,34 +1,18 @@
 <script setup lang="ts">
+import { formatDate } from '@vueuse/core'
 import { texts } from '~/texts/en'
-import { useEvaluation } from '~/stores/evaluation'
-import { useLevers } from '~/stores/levers'
 import { useWorkbench } from '~/stores/workbench'
 
 const emit = defineEmits<{ palette: []; shortcuts: [] }>()
 const workbench = useWorkbench()
-const evaluation = useEvaluation()
-const levers = useLevers()
-const verdict = computed(() => evaluation.current?.verdict ?? 'unknown')
 const position = computed(
   () => workbench.build?.positions.find((one) => one.id === workbench.build?.chosen)?.name ?? '',
-)
-/** Read aloud only once a lever is let go: at each frame of a drag nobody could follow. */
-const spoken = ref('')
-watch(
-  () => [evaluation.sentence, levers.isHeld] as const,
-  ([sentence, isHeld]) => {
-    if (!isHeld) spoken.value = sentence
-  },
-  { immediate: true },
 )
 const saved = computed(() => {
   if (workbench.failure) return texts.bar.notSaved
   if (workbench.hasUnsaved) return texts.bar.saving
-  const time = workbench.savedAt?.toLocaleTimeString([], {
-    hour: '2-digit',
-    minute: '2-digit',
-    hour12: false,
-  })
+  // Asking for the words of a language costs a phone a fifth of a second, and these are none.
+  const time = workbench.savedAt && formatDate(workbench.savedAt, 'HH:mm')
   return `${texts.bar.saved} ${time ?? ''}`
 })
 </script>
@@ -37,11 +21,7 @@ const saved = computed(() => {
   <header class="state-bar no-print">
     <NuxtLink to="/" class="name" :aria-label="`${texts.name}: ${texts.bar.all}`">{{ texts.name }}</NuxtLink>
     <div class="state">
-      <p class="sentence" data-testid="state">
-        <VerdictMark :verdict="verdict" :size="18" />
-        <span class="words" tabindex="0">{{ evaluation.sentence }}</span>
-      </p>
-      <p class="sr-only" aria-live="polite">{{ spoken }}</p>
+      <StateSentence />
       <div class="cure-row"><CureButtons /></div>
     </div>
     <div class="tools">
@@ -117,32 +97,6 @@ const saved = computed(() => {
   min-width: 0;
   height: 2.375rem;
 }
-.sentence > span:last-child {
-  min-width: 0;
-  display: -webkit-box;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  overflow: hidden;
-}
-.sentence {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  font-size: 1.0625rem;
-  font-weight: 500;
-  line-height: 1.25;
-}
-/* What does not fit in its place opens over what stands below, for who looks at it. */
-.sentence:has(.words:focus-visible),
-.sentence:has(.words:hover) {
-  z-index: 5;
-}
-.words:focus-visible,
-.words:hover {
-  -webkit-line-clamp: none !important;
-  overflow: visible;
-  background: var(--card);
-}
 .tools {
   display: flex;
   align-items: center;
@@ -172,9 +126,6 @@ const saved = computed(() => {
   .cure-row {
     height: 3.125rem;
   }
-  .sentence > span:last-child {
-    -webkit-line-clamp: 2;
-  }
   .tools {
     justify-self: end;
     grid-row: 1;
@@ -185,9 +136,6 @@ const saved = computed(() => {
   }
   .wide-only {
     display: none;
-  }
-  .sentence {
-    font-size: 1rem;
   }
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { AdjusterTravel } from '~~/core/model/chainAdjuster'
 import { leverName } from '~~/core/text/leverText'
 import type { Build } from '~~/core/project/build'
@@ -9,7 +9,7 @@ import { chainTexts } from '~/texts/chains'
 const { build, adjuster } = defineProps<{ build: Build; adjuster: AdjusterTravel }>()
 const words = chainTexts.slack
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 360, height: 0 })
+const width = useBoxWidth(box, 360)
 const PAD = 22
 const x = (mm: number) => {
   const [from, to] = adjuster.lever.range

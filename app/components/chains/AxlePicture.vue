@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { LiveAxleFigures } from '~~/core/model/liveAxle'
 import { chainTexts } from '~/texts/chains'
 
 /** A live axle from behind: what sits where along it, to scale along; the vehicle's left is to the left. */
 const { axle } = defineProps<{ axle: LiveAxleFigures }>()
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 520, height: 0 })
+const width = useBoxWidth(box, 520)
 const PAD = 20
 const MIDDLE = 62
 const HALF = { bearing: 22, hub: 34, sprocket: 46, brake: 38 } as const

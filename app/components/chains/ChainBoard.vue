@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { chainPicture } from '~~/core/drawing/chainScene'
 import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
 import type { Build } from '~~/core/project/build'
@@ -13,7 +13,7 @@ const { build, now, settings } = defineProps<{
 }>()
 const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 760, height: 0 })
+const width = useBoxWidth(box, 760)
 const picture = computed(() => chainPicture(build, now))
 const frame = useChainFrame(picture, width)
 /** While a handle is held the paper stays where it is, so that it does not run away under the hand. */

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { CutSide } from '~~/core/chain/cutAxle'
 
 /** One side of an axle as it is joined: what is kept of each piece, and the sleeve over the joint, to scale along. */
 const { cut, name, isLap } = defineProps<{ cut: CutSide; name: string; isLap: boolean }>()
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 420, height: 0 })
+const width = useBoxWidth(box, 420)
 const drawn = computed(() => {
   const wide = Math.max(160, width.value)
   const x = (mm: number) => 10 + (mm / cut.needMm) * (wide - 20)

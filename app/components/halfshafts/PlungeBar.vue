@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { plungePicture } from '~~/core/drawing/plungePicture'
 import { jointWay, type HalfshaftEvaluation } from '~~/core/model/halfshafts'
 import type { Verdict } from '~~/core/project/limit'
@@ -15,7 +15,7 @@ const { found, lengthMm, verdict } = defineProps<{
 const { length } = useFormat()
 const words = halfshaftTexts.lengths
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 420, height: 0 })
+const width = useBoxWidth(box, 420)
 const drawn = computed(() => {
   const room = found.room.known ? found.room.value : null
   return plungePicture(

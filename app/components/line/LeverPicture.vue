@@ -62,6 +62,7 @@ const tip = computed(() => share.value * 12)
 .lever-picture {
   width: 60px;
   height: 60px;
+  contain: strict;
 }
 .part {
   fill: var(--part);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import { lineScene, stationSpan, type SceneJoint } from '~~/core/drawing/lineScene'
@@ -27,7 +27,7 @@ const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: [];
 
 const RULER = 34
 const box = useTemplateRef<HTMLElement>('box')
-const { width: boxWidth } = useElementSize(box, { width: 890, height: 0 })
+const boxWidth = useBoxWidth(box, 890)
 /** On paper the box is measured too late: the drawing keeps one size and is scaled to the page. */
 const PAPER_WIDTH = 750
 const width = computed(() => (still ? PAPER_WIDTH : boxWidth.value))

@@ -31,13 +31,9 @@ const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
       <template v-if="tab === 'checks'">
         <div class="halves" :class="{ narrow: drawer.kind.value }">
           <ul v-for="(half, i) in halves" :key="i">
-            <CheckRow
-              v-for="check in half"
-              :key="check.id"
-              :check="check"
-              :units="build.units"
-              :many="many"
-            />
+            <WhenSeen v-for="check in half" :key="check.id" v-slot="{ value }" :value="check" tag="li">
+              <CheckRow :check="value" :units="build.units" :many="many" />
+            </WhenSeen>
           </ul>
         </div>
         <p v-if="evaluation.assumptions.length" class="assumed">

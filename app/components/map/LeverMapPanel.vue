@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { leverMapCsv } from '~~/core/csv/leverMapCsv'
 import type { Build } from '~~/core/project/build'
 import { leverUnit } from '~~/core/project/lever'
@@ -18,7 +18,7 @@ const mode = useColorMode()
 const words = mapPage
 const box = useTemplateRef<HTMLElement>('box')
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const { width: boxWidth } = useElementSize(box, { width: 800, height: 0 })
+const boxWidth = useBoxWidth(box, 800)
 const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
 const height = computed(() => Math.round(Math.min(460, Math.max(320, width.value * 0.6))))
 const frame = computed(() => mapFrame(width.value, height.value))

@@ -41,7 +41,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 </script>
 
 <template>
-  <li>
+  <div class="check">
     <button
       type="button"
       class="row"
@@ -55,11 +55,13 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
         >{{ label }}<small v-if="own.checks.has(check.id)" class="own"> {{ texts.limits.own }}</small></span
       >
       <WindowBar class="window" :check="check" :title="texts.line.openLimit" @click.stop="openLimit" />
-      <span class="value figure">
-        {{ checkValueText(check, check.value, units) }}
+      <span class="value figure cell">
+        <span>{{ checkValueText(check, check.value, units) }}</span>
         <small class="soft">{{ plusMinusText(check, units) }}</small>
       </span>
-      <span class="margin figure" :class="`is-${check.verdict}`">{{ marginText(check, units) }}</span>
+      <span class="margin figure cell" :class="`is-${check.verdict}`"
+        ><span>{{ marginText(check, units) }}</span></span
+      >
     </button>
     <p v-if="isOpen" class="reason">
       <TermText :text="checkSentence(check, units, many === true)" />
@@ -81,7 +83,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
         texts.line.openLimit
       }}</UButton>
     </p>
-  </li>
+  </div>
 </template>
 
 <style scoped>
@@ -106,6 +108,13 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 .label {
   line-height: 1.15;
 }
+/* A figure that changes lays out its own cell and no more. */
+.cell {
+  display: grid;
+  align-content: center;
+  height: 2.125rem;
+  contain: size layout style;
+}
 .value {
   text-align: right;
   font-size: 1.0625rem;
@@ -127,7 +136,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 }
 @media (max-width: 640px) {
   .row {
-    grid-template-columns: 18px minmax(0, 1fr) auto;
+    grid-template-columns: 18px minmax(0, 1fr) 8.5rem;
     min-height: 48px;
     row-gap: 0;
   }
@@ -139,8 +148,9 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
     grid-column: 3;
     grid-row: 2;
     text-align: right;
+    height: 1.25rem;
   }
-  li {
+  .check {
     padding: 4px 0;
     border-bottom: 1px solid var(--hair);
   }

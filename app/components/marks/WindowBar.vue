@@ -1,71 +1,82 @@
 <script setup lang="ts">
-import { windowBar } from '~~/core/drawing/windowBar'
+import { windowBar, type Stretch } from '~~/core/drawing/windowBar'
 import type { Check } from '~~/core/check/check'
 
+/** Where a value stands in its window. What a lever moves is shifted, never laid out anew: many of these move in one frame. */
 const { check } = defineProps<{ check: Check }>()
-const WIDTH = 100
 const bar = computed(() => windowBar(check))
-const stretch = ({ from, to }: { from: number; to: number }) => ({
-  x: from * WIDTH,
-  width: Math.max(0, to - from) * WIDTH,
+const percent = (share: number) => `${(share * 100).toFixed(2)}%`
+const stretch = ({ from, to }: Stretch) => ({ left: percent(from), width: percent(Math.max(0, to - from)) })
+const shift = (share: number) => ({ transform: `translateX(${percent(share)})` })
+/** Both ends as shares of the bar: two lines and what lies between them, scaled. */
+const between = ({ from, to }: Stretch) => ({
+  transform: `translateX(${percent(from)}) scaleX(${to - from})`,
 })
-const whiskerPath = ({ from, to }: { from: number; to: number }) =>
-  `M${from * WIDTH} 4.5V10.5M${from * WIDTH} 7.5H${to * WIDTH}M${to * WIDTH} 4.5V10.5`
+/** At either end the tick keeps inside. */
+const tick = computed(() => (bar.value.tick === null ? null : Math.max(0.01, Math.min(0.99, bar.value.tick))))
 </script>
 
 <template>
-  <svg class="bar" :viewBox="`0 0 ${WIDTH} 16`" preserveAspectRatio="none" aria-hidden="true">
-    <rect
-      v-for="(strip, i) in bar.warning"
-      :key="i"
-      v-bind="stretch(strip)"
-      y="3"
-      height="9"
-      class="warning"
-    />
-    <rect v-if="bar.allowed" v-bind="stretch(bar.allowed)" y="3" height="9" class="allowed" />
-    <line x1="0" y1="12.5" :x2="WIDTH" y2="12.5" class="base" vector-effect="non-scaling-stroke" />
-    <path
-      v-if="bar.whisker"
-      :d="whiskerPath(bar.whisker)"
-      class="whisker"
-      vector-effect="non-scaling-stroke"
-    />
-    <line
-      v-if="bar.tick !== null"
-      :x1="Math.max(1, Math.min(WIDTH - 1, bar.tick * WIDTH))"
-      :x2="Math.max(1, Math.min(WIDTH - 1, bar.tick * WIDTH))"
-      y1="0"
-      y2="16"
-      class="tick"
-      vector-effect="non-scaling-stroke"
-    />
-  </svg>
+  <span class="bar" aria-hidden="true" data-testid="window-bar">
+    <i v-for="(strip, i) in bar.warning" :key="i" class="band warning" :style="stretch(strip)" />
+    <i v-if="bar.allowed" class="band allowed" :style="stretch(bar.allowed)" />
+    <i class="base" />
+    <template v-if="bar.whisker">
+      <i class="end" :style="shift(bar.whisker.from)" />
+      <i class="span" :style="between(bar.whisker)" />
+      <i class="end" :style="shift(bar.whisker.to)" />
+    </template>
+    <i v-if="tick !== null" class="tick" :style="shift(tick)" />
+  </span>
 </template>
 
 <style scoped>
 .bar {
+  position: relative;
+  display: block;
   width: 100%;
   height: 16px;
-  display: block;
+  overflow: hidden;
+  contain: strict;
+}
+i {
+  position: absolute;
+}
+.band {
+  top: 3px;
+  height: 9px;
 }
 .allowed {
-  fill: var(--holds-band);
+  background: var(--holds-band);
 }
 .warning {
-  fill: var(--tight-band);
+  background: var(--tight-band);
 }
 .base {
-  stroke: var(--hair);
-  stroke-width: 1;
+  inset: 12px 0 auto;
+  border-top: 1px solid var(--hair);
 }
-.whisker {
-  stroke: var(--ink);
-  stroke-width: 1.5;
-  fill: none;
+/* As wide as the bar, so that a shift by a share of itself is one by a share of the bar. */
+.tick,
+.end,
+.span {
+  inset: 0;
 }
-.tick {
-  stroke: var(--ink);
-  stroke-width: 3;
+.span {
+  inset: 7px 0 auto;
+  border-top: 1.5px solid var(--ink);
+  transform-origin: 0 0;
+}
+.tick::before,
+.end::before {
+  content: '';
+  position: absolute;
+  inset: 0 auto 0 -1.5px;
+  width: 3px;
+  background: var(--ink);
+}
+.end::before {
+  inset: 4px auto 6px -0.75px;
+  width: 1.5px;
 }
 </style>

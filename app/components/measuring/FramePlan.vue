@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { framePlan, type PlanPoint } from '~~/core/drawing/framePlan'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
@@ -17,7 +17,7 @@ const words = texts.measuring.plan
 const HEIGHT = 300
 const PAD = 26
 const box = useTemplateRef<HTMLElement>('box')
-const { width: boxWidth } = useElementSize(box, { width: 720, height: 0 })
+const boxWidth = useBoxWidth(box, 720)
 const width = computed(() => Math.max(300, boxWidth.value))
 const plan = computed(() =>
   workbench.build && evaluation.current

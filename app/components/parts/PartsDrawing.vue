@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { insertionsIn, type Insertion } from '~~/core/layouts/partEdits'
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import type { FigurePath } from '~~/core/parts/dimensions'
@@ -24,7 +24,7 @@ const why = useWhy()
 const { length, angle } = useFormat()
 const words = partsOfLine
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 1100, height: 0 })
+const width = useBoxWidth(box, 1100)
 const line = computed(() => evaluation.line)
 const lineIndex = computed(() => build.lines.findIndex(({ id }) => id === line.value.id))
 const scene = computed(() => partsScene(line.value, evaluation.ride, Math.max(320, width.value)))

@@ -9,17 +9,19 @@ const emit = defineEmits<{ mark: [gapId: string] }>()
 
 <template>
   <ul>
-    <CheckRow
+    <WhenSeen
       v-for="row in rows"
       :key="row.gap.id"
+      v-slot="{ value }"
       v-memo="[row, units]"
-      :check="row.check"
-      :units="units"
-      :many="false"
+      :value="row.check"
+      tag="li"
       @mouseenter="emit('mark', row.gap.id)"
       @mouseleave="emit('mark', '')"
       @focusin="emit('mark', row.gap.id)"
       @focusout="emit('mark', '')"
-    />
+    >
+      <CheckRow :check="value" :units="units" :many="false" />
+    </WhenSeen>
   </ul>
 </template>

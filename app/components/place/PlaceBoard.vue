@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import type { DrawnUnread } from '~~/core/bay/drawnGaps'
 import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
@@ -45,7 +45,7 @@ const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: [];
 
 const drawer = useDrawer()
 const box = useTemplateRef<HTMLElement>('box')
-const { width: boxWidth } = useElementSize(box, { width: 890, height: 0 })
+const boxWidth = useBoxWidth(box, 890)
 const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
 /** What hangs on the build and on which bodies have moved stays the same while a lever is in the hand. */
 const moved = keptBy(

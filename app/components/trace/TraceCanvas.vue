@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { Pixel } from '~~/core/tracing/photoScale'
 import { cornersText } from '~~/core/text/cornerText'
 import { useFormat } from '~/composables/useFormat'
@@ -14,7 +14,7 @@ const { units } = useFormat()
 const words = texts.trace
 const box = useTemplateRef<HTMLElement>('box')
 const svg = useTemplateRef<SVGSVGElement>('svg')
-const { width } = useElementSize(box, { width: 800, height: 0 })
+const width = useBoxWidth(box, 800)
 /** Pixels of the picture in one of the screen: marks keep their size whatever the picture's. */
 const perPx = computed(() => picture.widthPx / Math.max(1, width.value))
 /** So near to a side, in px of the screen, a tap is meant for it. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { alongRuler, drawnCurve } from '~~/core/drawing/travelPicture'
 import type { TravelCurve, TravelWay } from '~~/core/model/travelCurves'
 import { valueAt } from '~~/core/model/travelCurves'
@@ -20,7 +20,7 @@ const { length } = useFormat()
 const words = travelTexts
 const HEIGHT = 44
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box, { width: 520, height: 0 })
+const width = useBoxWidth(box, 520)
 const wide = computed(() => Math.max(160, width.value))
 const along = computed(() => way.leftUpMm)
 const x = computed(() => alongRuler(along.value, wide.value))

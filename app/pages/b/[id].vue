@@ -1,21 +1,17 @@
 <script setup lang="ts">
-import type { Stage } from '~/components/bench/StageRail.vue'
 import { texts } from '~/texts/en'
 import { stageOf } from '~/texts/views'
 import { useBenchKeys } from '~/composables/useBenchKeys'
+import { useStages } from '~/composables/useStages'
 import { useDrawer } from '~/composables/useDrawer'
 import { useCures } from '~/stores/cures'
-import { useEvaluation } from '~/stores/evaluation'
 import { useWorkbench } from '~/stores/workbench'
 import { useLibrary } from '~/stores/library'
-import { useReadings } from '~/stores/readings'
 import { useWhy } from '~/stores/why'
 
 const route = useRoute()
 const router = useRouter()
 const workbench = useWorkbench()
-const evaluation = useEvaluation()
-const readings = useReadings()
 const cures = useCures()
 const why = useWhy()
 const toast = useToast()
@@ -47,41 +43,7 @@ async function guard(): Promise<boolean> {
 onBeforeRouteLeave(guard)
 onBeforeRouteUpdate((to) => (to.params.id === route.params.id ? true : guard()))
 
-/** Place is done once every gap there is stands clear. */
-const placeState = computed<Stage['state']>(() => {
-  const gaps = evaluation.current?.gaps ?? []
-  const isClear = gaps.every(({ check }) => check.verdict === 'holds' || check.verdict === 'tight')
-  return gaps.length > 0 && isClear ? 'done' : 'open'
-})
-/** Travel is done once the wheels were looked at from end to end, and nothing is out on the way. */
-const travelState = computed<Stage['state']>(() => {
-  const isTold = (evaluation.compiled?.travel ?? null) !== null
-  const away = evaluation.current?.checks.filter(({ at }) => at !== null) ?? []
-  return isTold && away.every(({ verdict }) => verdict === 'holds' || verdict === 'tight') ? 'done' : 'open'
-})
-/** What turns by chains alone is looked at there first. */
-const hasOnlyChains = computed(
-  () => workbench.build?.lines.length === 0 && (workbench.build.chains?.length ?? 0) > 0,
-)
-const stages = computed<Stage[]>(() => {
-  const at = (key: Stage['key'], state: Stage['state'], view: string = key): Stage => ({
-    key,
-    to: `/b/${id.value}/${view}`,
-    state,
-  })
-  const verdict = evaluation.current?.verdict ?? 'unknown'
-  return [
-    at('readings', readings.openCount === 0 ? 'done' : 'open'),
-    at('place', placeState.value),
-    at(
-      'line',
-      verdict === 'holds' || verdict === 'tight' ? 'done' : 'open',
-      hasOnlyChains.value ? 'chains' : 'line',
-    ),
-    at('travel', travelState.value),
-    at('sheet', 'open'),
-  ]
-})
+const { stages } = useStages(id)
 
 watch(
   () => workbench.notice,

@@ -118,24 +118,21 @@ async function print() {
           <p v-for="what in refused" :key="what" class="refused" role="alert" data-testid="refused">
             <VerdictMark verdict="unknown" silent /> {{ what }}
           </p>
-          <ChainBoard
-            v-if="now.sprockets.known"
-            :build="workbench.build"
-            :now="now"
-            :settings="levers.settings"
-            @hold="levers.hold"
-            @release="levers.release('Move a lever')"
-            @mark="marked = $event"
-          />
+          <WhenSeen v-if="now.sprockets.known" v-slot="{ value }" :value="now">
+            <ChainBoard
+              :build="workbench.build"
+              :now="value"
+              :settings="levers.settings"
+              @hold="levers.hold"
+              @release="levers.release('Move a lever')"
+              @mark="marked = $event"
+            />
+          </WhenSeen>
           <section class="checks" :aria-label="words.checks">
             <ul v-for="(half, i) in halves" :key="i">
-              <CheckRow
-                v-for="check in half"
-                :key="check.id"
-                :check="check"
-                :units="workbench.build.units"
-                many="within"
-              />
+              <WhenSeen v-for="check in half" :key="check.id" v-slot="{ value }" :value="check" tag="li">
+                <CheckRow :check="value" :units="workbench.build.units" many="within" />
+              </WhenSeen>
             </ul>
           </section>
           <div class="cards">

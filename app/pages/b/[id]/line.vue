@@ -22,14 +22,15 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
   <LineNav />
   <div v-if="workbench.build && evaluation.current" class="line" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
-      <LineDrawing
-        v-if="isKnown"
-        :build="workbench.build"
-        :evaluation="evaluation.current"
-        @hold="levers.hold"
-        @release="levers.release('Move a lever')"
-        @mark="marked = $event"
-      />
+      <WhenSeen v-if="isKnown" v-slot="{ value }" :value="evaluation.current">
+        <LineDrawing
+          :build="workbench.build"
+          :evaluation="value"
+          @hold="levers.hold"
+          @release="levers.release('Move a lever')"
+          @mark="marked = $event"
+        />
+      </WhenSeen>
       <section v-else class="nothing">
         <h2>{{ texts.line.nothing }}</h2>
         <p class="soft">{{ texts.line.nothingHint }}</p>

@@ -31,17 +31,19 @@ watch(markedLever, (id) => {
   <MadeNotice />
   <div v-if="workbench.build && evaluation.current" class="place" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
-      <PlaceBoard
-        :build="workbench.build"
-        :evaluation="evaluation.current"
-        :marked="markedGap || drawer.at.value"
-        :marked-part="markedPart"
-        :others="place.overlays"
-        :drawn="bay.unread"
-        @hold="levers.hold"
-        @release="levers.release('Move a lever')"
-        @mark="markedLever = $event"
-      />
+      <WhenSeen v-slot="{ value }" :value="evaluation.current">
+        <PlaceBoard
+          :build="workbench.build"
+          :evaluation="value"
+          :marked="markedGap || drawer.at.value"
+          :marked-part="markedPart"
+          :others="place.overlays"
+          :drawn="bay.unread"
+          @hold="levers.hold"
+          @release="levers.release('Move a lever')"
+          @mark="markedLever = $event"
+        />
+      </WhenSeen>
       <PlaceTabs
         :build="workbench.build"
         :evaluation="evaluation.current"
