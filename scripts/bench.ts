@@ -14,12 +14,14 @@ const PORT = 4660
 const FRAME_MS = 16
 /** As many as a file may hold. */
 const MOST_READINGS = 5000
+/** What a phone is asked for, its processor as slow as a phone's: a step of a lever and the opening of a build, in ms. */
+const PHONE = { slower: 4, medianMs: 16, p95Ms: 33, openMs: 1000 } as const
 
-// `npm run bench core` leaves the browser aside.
-const isWhole = process.argv[2] !== 'core'
+// `npm run bench core` leaves the browser aside, `npm run bench browser` the core.
+const [, , part] = process.argv
 install()
-await benchCore()
-if (isWhole) {
+if (part !== 'browser') await benchCore()
+if (part !== 'core') {
   build()
   installChromium()
   await benchBrowser()
@@ -50,13 +52,7 @@ function benchLever(page: Page, lever: string): Promise<number[]> {
 function benchKeys(page: Page, testId: string, keys: readonly [string, string]): Promise<number[]> {
   return page.evaluate(
     async ([id, there, back]) => {
-      // A message sent within a frame is heard once that frame is painted.
       const channel = new MessageChannel()
-      const frameEnd = () =>
-        new Promise((resolve) => {
-          channel.port1.onmessage = resolve
-          channel.port2.postMessage(0)
-        })
       const grip = document.querySelector<HTMLElement>(`[data-testid="${id}"]`)
       if (!grip) throw new Error('nothing to move on the view')
       grip.focus()
@@ -66,7 +62,11 @@ function benchKeys(page: Page, testId: string, keys: readonly [string, string]):
         const key = (i + 60) % 40 < 20 ? there : back
         const start = performance.now()
         grip.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
-        await frameEnd()
+        // A message sent within a frame is heard once that frame is painted.
+        await new Promise((resolve) => {
+          channel.port1.onmessage = resolve
+          channel.port2.postMessage(0)
+        })
         // The first moves warm the compiler up, as any hand on the lever does.
         if (i >= 0) taken.push(performance.now() - start)
       }
@@ -131,9 +131,6 @@ async function benchSaving(page: Page, address: string): Promise<void> {
   })
   say(`browser: an edit is saved, ${MOST_READINGS} readings`, times)
 }
-
-/** What a phone is asked for, its processor as slow as a phone's: a step of a lever and the opening of a build, in ms. */
-const PHONE = { slower: 4, medianMs: 16, p95Ms: 33, openMs: 1000 } as const
 
 /** A lever in the hand and a build being opened on a phone; whether both keep what is asked. */
 async function benchPhone(browser: Browser, address: string): Promise<boolean> {
@@ -228,6 +225,7 @@ async function benchBrowser(): Promise<void> {
       say(`browser: ${lever} moves a chain, link by link`, chains.at(-1) ?? [])
     }
     await benchSaving(page, address)
+    await page.close()
     if (!(await benchPhone(browser, address))) process.exitCode = 1
     if (Math.max(...[times, board, ...rulers, ...chains].map((one) => percentile(one, 0.95))) > FRAME_MS) {
       console.log(`over one frame of ${FRAME_MS} ms`)

@@ -89,10 +89,18 @@ const RIDE_LEVERS: readonly LeverKind[] = ['lift', 'shackle']
 const isRideMoved = ({ levers }: Build, settings: LeverSettings): boolean =>
   levers.some(({ id, kind }) => RIDE_LEVERS.includes(kind) && (settings[id] ?? 0) !== 0)
 
+/** How far both wheels of an axle are up in each row, in mm, for what straps take from its droop. */
+interface Heights {
+  readonly cutMm: number
+  readonly upMm: readonly (readonly [number, number])[]
+}
+
 interface SweepRun {
   readonly run: Run
   readonly rows: readonly SweepRow[]
   readonly wanted: readonly Column[]
+  /** By axle, as they were last: most levers move no wheel. */
+  readonly heights: Map<Id, Heights>
 }
 
 const runs = new WeakMap<CompiledTravel, SweepRun>()
@@ -115,12 +123,13 @@ export function sweepAt(
   travel: CompiledTravel,
   settings: LeverSettings,
 ): Sweep {
-  const { run, rows, wanted } = runOf(graph, travel)
+  const swept = runOf(graph, travel)
+  const { run, rows, wanted } = swept
   for (const [id, column] of levers) run.set(column, settings[id] ?? 0)
   for (const axle of travel.axles) {
     const wheels = travel.sweep.wheels.get(axle.id)
     if (!wheels) continue
-    const heights = rows.map((row) => heightsInRow(build, axle, row, settings))
+    const heights = heightsOf(swept, build, axle, settings)
     filled(run, wheels.leftUp, (i) => heights[i]?.[0] ?? NaN, rows.length)
     filled(run, wheels.rightUp, (i) => heights[i]?.[1] ?? NaN, rows.length)
     if (wheels.rack !== undefined)
@@ -128,8 +137,22 @@ export function sweepAt(
   }
   run.bring(wanted, rows.length)
   const [first] = travel.axles
-  const atMm = rows.map((row) => (first ? heightsInRow(build, first, row, settings)[0] : NaN))
+  const atMm = first ? heightsOf(swept, build, first, settings).map(([left]) => left) : rows.map(() => NaN)
   return { rows, atMm, rideMm: isRideMoved(build, settings) ? null : 0, cells: run.cells }
+}
+
+function heightsOf(
+  { rows, heights }: SweepRun,
+  build: Build,
+  axle: WheeledBody,
+  settings: LeverSettings,
+): Heights['upMm'] {
+  const cutMm = strapCut(build, axle, settings)
+  const there = heights.get(axle.id)
+  if (there?.cutMm === cutMm) return there.upMm
+  const upMm = rows.map((row) => heightsInRow(build, axle, row, settings))
+  heights.set(axle.id, { cutMm, upMm })
+  return upMm
 }
 
 /** Fills a column where it is not filled so already: what hangs on it is then not worked again. */
@@ -157,7 +180,7 @@ function runOf(graph: Graph, travel: CompiledTravel): SweepRun {
         : [],
     ),
   ]
-  const made = { run: newRun(graph, rows.length), rows, wanted }
+  const made = { run: newRun(graph, rows.length), rows, wanted, heights: new Map<Id, Heights>() }
   runs.set(travel, made)
   return made
 }

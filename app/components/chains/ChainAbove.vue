@@ -74,6 +74,8 @@ const described = computed(() =>
 }
 svg {
   display: block;
+  /* Its size is given, so what moves inside lays out nothing outside. */
+  contain: strict;
 }
 .laser {
   stroke: var(--out);

@@ -3,7 +3,8 @@ import { useBoxWidth } from '~/composables/useBoxWidth'
 import { chainPicture } from '~~/core/drawing/chainScene'
 import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
 import type { Build } from '~~/core/project/build'
-import { useChainFrame } from '~/composables/useChainFrame'
+import { useLevers } from '~/stores/levers'
+import { useChainFrame, type ChainFrame } from '~/composables/useChainFrame'
 
 /** A chain from the side and its line from above, on one scale, the stations under each other. */
 const { build, now, settings } = defineProps<{
@@ -16,17 +17,9 @@ const box = useTemplateRef<HTMLElement>('box')
 const width = useBoxWidth(box, 760)
 const picture = computed(() => chainPicture(build, now))
 const frame = useChainFrame(picture, width)
-/** While a handle is held the paper stays where it is, so that it does not run away under the hand. */
-const held = shallowRef<typeof frame.value | null>(null)
-const shown = computed(() => held.value ?? frame.value)
-function hold(leverId: string, amount: number) {
-  held.value ??= frame.value
-  emit('hold', leverId, amount)
-}
-function release() {
-  held.value = null
-  emit('release')
-}
+const levers = useLevers()
+/** While a lever is in the hand the paper stays where it is: nothing runs away under the hand, and what stands still is not drawn again. */
+const shown = computed<ChainFrame>((last) => (levers.isHeld && last !== undefined ? last : frame.value))
 </script>
 
 <template>
@@ -38,8 +31,8 @@ function release() {
         :picture="picture"
         :frame="shown"
         :settings="settings"
-        @hold="hold"
-        @release="release"
+        @hold="(lever, amount) => emit('hold', lever, amount)"
+        @release="emit('release')"
         @mark="emit('mark', $event)"
       />
       <ChainAbove :now="now" :frame="shown" />

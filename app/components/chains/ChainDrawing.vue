@@ -176,6 +176,8 @@ const described = computed(() =>
 }
 svg {
   display: block;
+  /* Its size is given, so what moves inside lays out nothing outside. */
+  contain: strict;
   touch-action: pan-y;
 }
 .sprocket {
