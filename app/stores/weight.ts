@@ -1,7 +1,8 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { slingScene } from '~~/core/drawing/slingScene'
+import { slingScene, type Hanging } from '~~/core/drawing/slingScene'
+import { weightScene } from '~~/core/drawing/weightScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type {
   Corner,
@@ -45,10 +46,38 @@ export const useWeight = defineStore('weight', () => {
     answer.value.known && workbench.build ? loadRows(answer.value.value, workbench.build.units) : [],
   )
   const hang = computed(() => hangAnswer(sheet.value))
-  const sling = computed(() =>
-    hang.value.known && sheet.value.hook ? slingScene(hang.value.value, sheet.value.hook) : null,
-  )
   const legs = computed(() => legsAnswer(sheet.value))
+  /** How it hangs on one hook; null while that cannot be told. */
+  const hookScene = computed(() => {
+    if (!hang.value.known) return null
+    const { centre, hangDeg } = hang.value.value
+    const { stationMm: station, heightMm: height } = sheet.value.hook ?? {}
+    if (station === undefined || height === undefined || hangDeg === null) return null
+    return hanging({ from: { station, height }, centre, hangDeg, legs: [] })
+  })
+  /** How it hangs on two legs. */
+  const legsScene = computed(() => {
+    if (!legs.value.known || !hang.value.known) return null
+    const { ring, hangDeg } = legs.value.value
+    const ends = (sheet.value.legs ?? []).map(({ stationMm = NaN, heightMm = NaN }) => ({
+      station: stationMm,
+      height: heightMm,
+    }))
+    return hanging({ from: ring, centre: hang.value.value.centre, hangDeg, legs: ends })
+  })
+  const hanging = (how: Hanging) =>
+    workbench.build && evaluation.current ? slingScene(workbench.build, evaluation.current, how) : null
+  /** The vehicle on its scales, as far as it was told. */
+  const scene = computed(() =>
+    workbench.build && evaluation.current
+      ? weightScene(
+          workbench.build,
+          evaluation.current,
+          sheet.value,
+          answer.value.known ? answer.value.value : null,
+        )
+      : null,
+  )
   const mounts = computed(() =>
     workbench.build && evaluation.current
       ? mountsAnswer(workbench.build, evaluation.current.measured, sheet.value)
@@ -169,8 +198,10 @@ export const useWeight = defineStore('weight', () => {
     answer,
     rows,
     hang,
-    sling,
+    hookScene,
     legs,
+    legsScene,
+    scene,
     mounts,
     tilted,
     shares,

@@ -14,6 +14,19 @@ export const strength = {
     fastest: 'turns the shaft fastest',
     overdrive: 'faster than the engine',
   },
+  saw: {
+    title: 'Through the gears: engine speed over road speed',
+    speed: 'km/h',
+    engine: 'engine, rev/min',
+    through: 'through the gears',
+  },
+  along: {
+    label: (line: string) => `Torque along ${line}, gear by gear`,
+    caption: 'torque along the line, gear by gear',
+    gears: (count: number) => `${count} gears`,
+    engine: (nm: string) => `engine ${nm} N·m`,
+    held: (nm: string) => `the tyres let go at ${nm} N·m`,
+  },
   torque: {
     title: 'Torque of the shafts',
     lead: 'By gear, in N·m; what the tyres do not let through is left out.',

@@ -56,6 +56,18 @@ export const weight = {
   noseDown: (angle: string) => `${angle} nose down`,
   hookFor: (station: string, tilt: string) => `Put the hook at station ${station} to hang ${tilt}.`,
   hookLow: 'The hook has to be above the centre of gravity.',
+  picture: {
+    side: 'The vehicle from the side: what each axle bears, and where the weight lies',
+    top: 'The vehicle from above: what each wheel was weighed with, and where the weight lies',
+    captions: {
+      side: 'from the side, with what changes',
+      top: 'from above, as it was weighed; left side up',
+    },
+    axle: { front: 'front axle', rear: 'rear axle' },
+    goes: { in: 'goes in', out: 'comes out', moved: 'is moved' } satisfies Record<MassEntry['done'], string>,
+    centre: 'centre of gravity, before in dashes',
+    unknown: '? kg',
+  },
   slingPicture: 'The unit from the side: its centre of gravity below the hook',
   balances: 'Balances found by trial',
   balancesHint: 'The next lift starts where this one hung right.',

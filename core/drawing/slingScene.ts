@@ -1,39 +1,75 @@
-import type { HookSpot } from '../project/weightSheet'
-import type { Hang } from '../weight/weightOf'
+import { known } from '../known'
+import { NO_MOVE } from '../linalg/mat3'
+import type { Evaluation } from '../model/evaluateBuild'
+import { powertrainOf } from '../project/bodies'
+import type { Build } from '../project/build'
 import { radians } from '../units/angle'
+import type { SidePlace } from '../weight/sling'
+import { bodyShapes } from './lineScene'
+import type { Shape, ViewPoint } from './shape'
 
-/** Hook and centre of gravity from the side, the unit hanging; in mm of the picture, to the right and down. */
-export interface SlingScene {
-  readonly width: number
-  readonly height: number
-  readonly hook: readonly [number, number]
-  readonly centre: readonly [number, number]
-  /** The unit's own level line through its centre of gravity, ends as it hangs. */
-  readonly level: readonly [readonly [number, number], readonly [number, number]]
+/** What a unit hangs from: the hook or ring, how far its tail then hangs down, and where legs are made fast. */
+export interface Hanging {
+  readonly from: SidePlace
+  readonly centre: SidePlace
+  readonly hangDeg: number
+  readonly legs: readonly SidePlace[]
 }
 
-const WIDTH = 900
-const ROOM = 60
-/** Half the length of the level line that is drawn, in mm. */
-const HALF = 380
+/** A unit on the hoist from the side, front to the left: in mm to the right of what it hangs from, and down. */
+export interface SlingScene {
+  readonly shapes: readonly Shape[]
+  readonly centre: ViewPoint
+  readonly legs: readonly ViewPoint[]
+  /** The unit's own level line through its centre of gravity, ends as it hangs. */
+  readonly level: readonly [ViewPoint, ViewPoint]
+  /** Left, top, right and bottom of everything. */
+  readonly box: readonly [number, number, number, number]
+}
 
-/** How a unit hangs from its hook, front to the left; null while its tilt is not known. */
-export function slingScene({ centre, hangDeg }: Hang, hook: HookSpot): SlingScene | null {
-  const { stationMm, heightMm } = hook
-  if (hangDeg === null || stationMm === undefined || heightMm === undefined) return null
-  const below = Math.hypot(stationMm - centre.station, heightMm - centre.height)
-  const middle: readonly [number, number] = [WIDTH / 2, ROOM + below]
+/** Half the length of the level line that is drawn, in mm. */
+const HALF = 420
+
+/** How a unit hangs: engine and gearbox as they are drawn elsewhere, turned until the centre of gravity is below the hook. */
+export function slingScene(
+  build: Build,
+  now: Evaluation,
+  { from, centre, hangDeg, legs }: Hanging,
+): SlingScene {
+  const unit = powertrainOf(build)?.id
+  const bodies = bodyShapes(build, now, 'side', () => known(NO_MOVE), {
+    hasItems: true,
+    shows: (body) => body.id === unit || (unit !== undefined && body.standsOn === unit),
+  })
   const turn = radians(hangDeg)
+  const [sine, cosine] = [Math.sin(turn), Math.cos(turn)]
   // Tail down: what lies to the rear, on the right, goes down.
-  const [across, down] = [HALF * Math.cos(turn), HALF * Math.sin(turn)]
+  const hung = ([station, height]: ViewPoint): ViewPoint => {
+    const [along, up] = [station - from.station, height - from.height]
+    return [along * cosine + up * sine, along * sine - up * cosine]
+  }
+  const at = ({ station, height }: SidePlace) => hung([station, height])
+  const shapes = bodies.map((shape): Shape =>
+    shape.form === 'circle'
+      ? { ...shape, centre: hung(shape.centre) }
+      : { ...shape, points: shape.points.map(hung) },
+  )
+  const level = [
+    at({ ...centre, station: centre.station - HALF }),
+    at({ ...centre, station: centre.station + HALF }),
+  ] as const
+  const all = [
+    ...shapes.flatMap((shape) => (shape.form === 'circle' ? [shape.centre] : shape.points)),
+    ...level,
+    ...legs.map(at),
+    [0, 0] as const,
+  ]
+  const [across, down] = [all.map(([x]) => x), all.map(([, y]) => y)]
   return {
-    width: WIDTH,
-    height: below + 2 * ROOM + Math.abs(down),
-    hook: [WIDTH / 2, ROOM],
-    centre: middle,
-    level: [
-      [middle[0] - across, middle[1] - down],
-      [middle[0] + across, middle[1] + down],
-    ],
+    shapes,
+    centre: at(centre),
+    legs: legs.map(at),
+    level,
+    box: [Math.min(...across), Math.min(...down), Math.max(...across), Math.max(...down)],
   }
 }

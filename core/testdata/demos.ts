@@ -1,3 +1,5 @@
+import type { Build } from '../project/build'
+import { parseBuild } from '../project/parseBuild'
 import cart from '../../demo/burdock-cart.lurvan.json'
 import buggy from '../../demo/comfrey-buggy.lurvan.json'
 import tender from '../../demo/fen-tender.lurvan.json'
@@ -13,3 +15,10 @@ const DEMOS = { 'burdock-cart': cart, 'comfrey-buggy': buggy, 'fen-tender': tend
 /** Every demo as it is shipped, as raw data fresh for each caller, by its id. */
 export const rawDemos = (): { readonly id: string; readonly raw: any }[] => // eslint-disable-line @typescript-eslint/no-explicit-any
   Object.entries(DEMOS).map(([id, raw]) => ({ id, raw: structuredClone(raw) }))
+
+/** A demo as a build. */
+export function demoBuild(id: keyof typeof DEMOS): Build {
+  const result = parseBuild(structuredClone(DEMOS[id]))
+  if (!result.ok) throw new Error(JSON.stringify(result.problems))
+  return result.value
+}

@@ -20,7 +20,8 @@ const hasRanges = computed(() => rows.value.known && rows.value.value.some(({ ra
     <p v-if="!rows.known" class="soft">
       {{ strength.waits(rows.missing.map(({ what }) => what).join('; ')) }}
     </p>
-    <div v-else class="wide" tabindex="0" role="group" :aria-label="words.title">
+    <LazyGearSaw v-if="rows.known" :build="build" />
+    <div v-if="rows.known" class="wide" tabindex="0" role="group" :aria-label="words.title">
       <table data-testid="gears">
         <thead>
           <tr>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
+import { torqueScene } from '~~/core/drawing/torqueScene'
 import { torqueRows } from '~~/core/strength/gearRows'
 import { grouped } from '~~/core/units/format'
 import { strength } from '~/texts/strength'
@@ -9,7 +10,12 @@ import { strength } from '~/texts/strength'
 const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const words = strength.torque
 const shafts = computed(() =>
-  evaluation.lines.map(({ line, torque }) => ({ line, torque, rows: torqueRows(build, line) })),
+  evaluation.lines.map((one) => ({
+    line: one.line,
+    torque: one.torque,
+    rows: torqueRows(build, one.line),
+    scene: torqueScene(build, evaluation, one),
+  })),
 )
 </script>
 
@@ -17,7 +23,7 @@ const shafts = computed(() =>
   <section :aria-label="words.title">
     <h2>{{ words.title }}</h2>
     <p class="soft">{{ words.lead }}</p>
-    <div v-for="{ line, torque, rows } in shafts" :key="line.id" class="shaft" :data-torque="line.id">
+    <div v-for="{ line, torque, rows, scene } in shafts" :key="line.id" class="shaft" :data-torque="line.id">
       <h3>{{ line.name }}</h3>
       <p v-if="!torque.known" class="soft">
         {{ strength.waits(torque.missing.map(({ what }) => what).join('; ')) }}
@@ -32,6 +38,7 @@ const shafts = computed(() =>
           >
         </p>
         <p v-if="torque.assumptions.length" class="soft">{{ torque.assumptions.join('; ') }}</p>
+        <TorqueAlong v-if="scene.known" :scene="scene.value" :name="line.name" />
         <div v-if="rows.known" class="wide" tabindex="0" role="group" :aria-label="line.name">
           <table>
             <tbody>

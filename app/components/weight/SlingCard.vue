@@ -10,7 +10,6 @@ const words = texts.weight
 const { length, angle } = useFormat()
 const note = ref('')
 const tilt = (deg: number) => (deg < 0 ? words.noseDown(angle(-deg, 1)) : words.tailDown(angle(deg, 1)))
-const corner = ([x, y]: readonly [number, number]) => `${x.toFixed(1)} ${y.toFixed(1)}`
 function keep() {
   weight.keepBalance(note.value)
   note.value = ''
@@ -34,17 +33,7 @@ function keep() {
           )
         }}
       </p>
-      <svg
-        v-if="weight.sling"
-        :viewBox="`0 0 ${weight.sling.width} ${weight.sling.height}`"
-        role="img"
-        :aria-label="words.slingPicture"
-      >
-        <path :d="`M${corner(weight.sling.hook)}L${corner(weight.sling.centre)}`" class="chain" />
-        <path :d="`M${corner(weight.sling.level[0])}L${corner(weight.sling.level[1])}`" class="unit" />
-        <circle :cx="weight.sling.hook[0]" :cy="weight.sling.hook[1]" r="22" class="hook" />
-        <circle :cx="weight.sling.centre[0]" :cy="weight.sling.centre[1]" r="16" class="centre" />
-      </svg>
+      <SlingPicture v-if="weight.hookScene" :scene="weight.hookScene" />
       <p v-if="weight.hang.value.hangDeg !== null" class="tilt figure" data-testid="hang">
         {{ tilt(weight.hang.value.hangDeg) }}
       </p>
@@ -131,28 +120,6 @@ h3 {
   margin: 4px 0 8px;
   color: var(--soft);
   line-height: 1.4;
-}
-svg {
-  width: 100%;
-  max-height: 190px;
-}
-.chain {
-  stroke: var(--part-line);
-  stroke-width: 7;
-  stroke-dasharray: 16 9;
-}
-.unit {
-  stroke: var(--part-line);
-  stroke-width: 26;
-  stroke-linecap: round;
-}
-.hook {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 8;
-}
-.centre {
-  fill: var(--accent);
 }
 .tilt {
   font-size: 1.2rem;

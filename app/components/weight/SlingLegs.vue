@@ -36,6 +36,7 @@ const tilt = (deg: number) =>
         <li v-for="one in weight.legs.missing" :key="one.what">{{ one.what }}</li>
       </ul>
       <template v-else>
+        <SlingPicture v-if="weight.legsScene" :scene="weight.legsScene" />
         <p class="figure tilt" data-testid="legs-hang">
           {{ words.ring(length(weight.legs.value.ring.station), length(weight.legs.value.ring.height)) }}
           {{ tilt(weight.legs.value.hangDeg) }}

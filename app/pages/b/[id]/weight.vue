@@ -10,6 +10,7 @@ const words = texts.weight
 <template>
   <PlaceNav />
   <MeasurePage :title="words.title" :lead="words.lead">
+    <WeightPicture v-if="weight.scene" :scene="weight.scene" class="picture" />
     <div class="columns">
       <div>
         <LoadTable />
@@ -25,6 +26,9 @@ const words = texts.weight
 </template>
 
 <style scoped>
+.picture {
+  margin-bottom: 18px;
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.55fr) minmax(300px, 1fr);
