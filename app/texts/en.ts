@@ -25,6 +25,7 @@ export const texts = {
   >,
   stages: { readings: 'Measure', place: 'Place', line: 'Line', travel: 'Travel', sheet: 'Fit' },
   allStages: 'All',
+  palette: { weight: 'Weight', drivetrain: 'Drivetrain', parts: 'Parts' },
   drawers: { parts: 'Drivetrain and sizes', limits: 'Limits', gaps: 'Gaps', bay: 'Parts in the bay' },
   bar: {
     all: 'all builds',
@@ -42,6 +43,7 @@ export const texts = {
     glossaryFind: 'Find a word',
     singleKeys: 'Single keys without Ctrl (1–3, [ ], ?)',
     colour: 'Light or dark',
+    enter: 'Enter it',
   },
   storage: {
     failed: (reason: string) => `Not saved: ${reason}. Your changes are still here on screen.`,

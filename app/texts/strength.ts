@@ -2,7 +2,7 @@
 export const strength = {
   title: 'Strength and speed',
   lead: 'What each shaft has to bear at the most, by engine, gears and tyres, and how tubes and crosses stand to it.',
-  waits: (what: string) => `Told once it is known: ${what}.`,
+  waitsFor: 'Told once it is known:',
   gears: {
     title: 'Gears',
     range: 'Range',

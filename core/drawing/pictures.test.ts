@@ -5,6 +5,8 @@ import { weightAnswer, hangAnswer } from '../weight/weightOf'
 import { legsAnswer } from '../weight/unitAnswers'
 import { sawTeeth } from '../curves/sawTooth'
 import { apart } from './apart'
+import { roomyNames } from './roomyNames'
+import type { Shape } from './shape'
 import { slingScene } from './slingScene'
 import { torqueScene } from './torqueScene'
 import { weightScene } from './weightScene'
@@ -158,5 +160,27 @@ describe('apart', () => {
     )
     expect(apart([10, 100], 15, 200)).toEqual([10, 100])
     expect(apart([190, 195], 15, 200)).toEqual([185, 200])
+  })
+})
+
+describe('names on the board', () => {
+  const box = (name: string, left: number, top: number, width: number, height: number): Shape => ({
+    form: 'polygon',
+    part: 'item',
+    name,
+    points: [
+      [left, top],
+      [left + width, top],
+      [left + width, top + height],
+      [left, top + height],
+    ],
+  })
+  const names = (...shapes: Shape[]) => roomyNames(shapes, (at) => at).map(({ name, x, y }) => [name, x, y])
+
+  it('stand in the middle of what has room for them, once, and never on another', () => {
+    expect(names(box('turbo', 0, 0, 60, 30), box('turbo', 200, 0, 60, 30))).toEqual([['turbo', 30, 15]])
+    expect(names(box('steering shaft', 0, 0, 60, 30), box('fan', 0, 0, 40, 12))).toEqual([])
+    expect(names(box('turbo', 0, 0, 60, 30), box('sump', 10, 4, 60, 30))).toEqual([['turbo', 30, 15]])
+    expect(names(box('turbo', 0, 0, 60, 30), box('sump', 10, 24, 60, 30))).toHaveLength(2)
   })
 })

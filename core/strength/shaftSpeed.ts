@@ -15,7 +15,11 @@ export interface ShaftSpeed {
 export function lineSpeed(build: Build, line: Line): Known<ShaftSpeed> {
   const isAsked = line.speed?.basis === 'drivetrain'
   const isTold = build.drivetrain.redlineRpm !== undefined
-  return isAsked || (!line.speed && isTold) ? drivenSpeedRpm(build, line) : shaftSpeed(line)
+  if (isAsked || (!line.speed && isTold)) return drivenSpeedRpm(build, line)
+  const own = shaftSpeed(line)
+  if (own.known) return own
+  const path = `lines[${build.lines.findIndex(({ id }) => id === line.id)}].speed`
+  return { known: false, missing: own.missing.map(({ what }) => ({ what, path })) }
 }
 
 /**

@@ -189,17 +189,21 @@ export function isTightBySpread({ verdict, value, window: { warnLow, warnHigh } 
 
 /** One sentence with the verdict and its reason. */
 export function checkSentence(check: Check, units: UnitSettings, manyLines = false): string {
+  if (check.verdict === 'unknown')
+    return `${unknownText(check, units, manyLines)} ${check.missing.map((one) => one.what).join('; ')}.`
   const label = sentenceCase(checkLabel(check, manyLines))
-  if (check.verdict === 'unknown') {
-    const value = check.value === null ? '' : ` is ${checkValueText(check, check.value, units)}, but`
-    return `${label}${value} cannot be judged: ${check.missing.map((one) => one.what).join('; ')}.`
-  }
   if (check.quantity === 'centring-pilot') return `${label} is missing: ${check.basis}.`
   const speed = check.speedRpm === null ? '' : ` at ${grouped(check.speedRpm)} rev/min`
   const value = `${checkValueText(check, check.value, units)}${check.quantity === 'joint-angle' ? '' : speed}`
   const where = limitText(check, units)
   if (check.verdict === 'holds') return `${label} is ${value}: ${marginText(check, units)}${where}.`
   return `${label} is ${value}: ${marginText(check, units)}${where}; ${check.basis}.`
+}
+
+/** The beginning of that sentence for a check that is unknown; what is missing follows. */
+export function unknownText(check: Check, units: UnitSettings, manyLines = false): string {
+  const value = check.value === null ? '' : ` is ${checkValueText(check, check.value, units)}, but`
+  return `${sentenceCase(checkLabel(check, manyLines))}${value} cannot be judged:`
 }
 
 /** The limits that speak: where something fails, that first, with the warning named beside it. */

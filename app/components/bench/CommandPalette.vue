@@ -6,6 +6,7 @@ import { tabsOf, VIEWS } from '~/texts/views'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { DRAWERS, useDrawer } from '~/composables/useDrawer'
+import { usePaletteFields } from '~/composables/usePaletteFields'
 import { useCures } from '~/stores/cures'
 import { useLevers } from '~/stores/levers'
 import { useReadings } from '~/stores/readings'
@@ -21,6 +22,7 @@ const cures = useCures()
 const router = useRouter()
 const mode = useColorMode()
 const drawer = useDrawer()
+const fields = usePaletteFields()
 
 /** Closes the palette and then acts, so that what is opened gets the focus. */
 const then = (action: () => void) => () => {
@@ -69,6 +71,15 @@ const groups = computed(() => [
       label: `Read ${step.targetName}: ${step.quantity.replace(/^.*-/, '')}`,
       suffix: step.reading ? texts.readings.taken : '',
       onSelect: then(() => void router.push({ path: stages[0]?.to ?? '/', query: { step: step.id } })),
+    })),
+  },
+  {
+    id: 'enter',
+    label: 'Enter',
+    items: fields.value.map(({ label, suffix, to }) => ({
+      label,
+      suffix,
+      onSelect: then(() => void router.push(to)),
     })),
   },
   {

@@ -1,10 +1,17 @@
 <script setup lang="ts">
+import { useFieldPlaces } from '~/composables/useFieldPlaces'
+import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
 import { useLevers } from '~/stores/levers'
 
 /** What holds and what does not, in one sentence; apart from its bar, for it changes with each step of a lever. */
 const evaluation = useEvaluation()
 const levers = useLevers()
+const { toMissing } = useFieldPlaces()
+/** What is missing first, while nothing can be said for want of it. */
+const lack = computed(() =>
+  verdict.value === 'unknown' && evaluation.fault === null ? evaluation.current?.missing[0] : undefined,
+)
 const verdict = computed(() => evaluation.current?.verdict ?? 'unknown')
 /** Read aloud only once a lever is let go: at each frame of a drag nobody could follow. */
 const spoken = ref('')
@@ -22,13 +29,14 @@ watch(
     <p class="sentence" data-testid="state">
       <VerdictMark :verdict="verdict" :size="18" />
       <span class="words" tabindex="0">{{ evaluation.sentence }}</span>
+      <NuxtLink v-if="lack" :to="toMissing(lack)" class="to no-print">{{ texts.bar.enter }}</NuxtLink>
     </p>
     <p class="sr-only" aria-live="polite">{{ spoken }}</p>
   </div>
 </template>
 
 <style scoped>
-.sentence > span:last-child {
+.sentence > .words {
   min-width: 0;
   display: -webkit-box;
   -webkit-box-orient: vertical;
@@ -57,6 +65,11 @@ watch(
   -webkit-line-clamp: none !important;
   overflow: visible;
   background: var(--card);
+}
+.to {
+  flex: none;
+  color: var(--accent);
+  text-decoration: underline;
 }
 @media (max-width: 860px) {
   .sentence {

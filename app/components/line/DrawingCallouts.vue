@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Check } from '~~/core/check/check'
 import type { SceneCallout } from '~~/core/drawing/lineScene'
 import { calloutBoxes } from '~~/core/drawing/calloutBoxes'
 import type { Projection } from '~~/core/drawing/projection'
@@ -12,19 +13,27 @@ const { callouts, projection, width, units } = defineProps<{
   width: number
   units: UnitSettings
 }>()
-const BOX = { width: 214, height: 44 }
-const boxes = computed(() => calloutBoxes(callouts, projection, width, BOX))
+/** Width of a letter, and of the narrowest box, in px. */
+const LETTER = 7.3
+const LEAST = 214
+/** Each box has room for the longest of what is said. */
+const size = computed(() => {
+  const longest = Math.max(0, ...callouts.map(({ checks: [first] }) => (first ? said(first).length : 0)))
+  return { width: Math.min(width - 20, Math.max(LEAST, longest * LETTER + 20)), height: 44 }
+})
+const said = (check: Check) =>
+  `${checkLabel(check).replace(' at ride', '')} · ${checkValueText(check, check.value, units)}`
+const boxes = computed(() => calloutBoxes(callouts, projection, width, size.value))
 </script>
 
 <template>
   <g>
     <g v-for="box in boxes" :key="box.callout.id" :class="box.callout.checks[0]?.verdict">
-      <path :d="`M${box.x + BOX.width / 2} ${box.y + BOX.height}L${box.toX} ${box.toY}`" class="leader" />
-      <rect :x="box.x" :y="box.y" :width="BOX.width" :height="BOX.height" rx="3" class="box" />
+      <path :d="`M${box.x + size.width / 2} ${box.y + size.height}L${box.toX} ${box.toY}`" class="leader" />
+      <rect :x="box.x" :y="box.y" :width="size.width" :height="size.height" rx="3" class="box" />
       <template v-if="box.callout.checks[0]">
         <text :x="box.x + 10" :y="box.y + 18" class="value">
-          {{ checkLabel(box.callout.checks[0]).replace(' at ride', '') }} ·
-          {{ checkValueText(box.callout.checks[0], box.callout.checks[0].value, units) }}
+          {{ said(box.callout.checks[0]) }}
         </text>
         <text :x="box.x + 10" :y="box.y + 35" class="margin">
           {{ marginText(box.callout.checks[0], units)

@@ -4,12 +4,20 @@ import type { DrawingTarget } from '~/composables/useDrawingFocus'
 import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
 
-const { joints } = defineProps<{ joints: readonly SceneJoint[] }>()
+const { joints, lines } = defineProps<{
+  joints: readonly SceneJoint[]
+  lines: readonly { readonly id: string; readonly name: string }[]
+}>()
 const drawer = useDrawer()
 const emit = defineEmits<{ zoom: [key: string] }>()
 const target = defineModel<DrawingTarget>('target', { required: true })
 const isExaggerated = defineModel<boolean>('exaggerated', { required: true })
 const hasGhost = defineModel<boolean>('ghost', { required: true })
+/** With several lines a joint's number alone says too little. */
+const jointName = ({ lineId, number }: SceneJoint) =>
+  lines.length > 1
+    ? `${lines.find(({ id }) => id === lineId)?.name ?? ''} ${number}`
+    : texts.line.joint(number)
 const isAt = (joint: SceneJoint) =>
   target.value !== 'whole' && target.value.lineId === joint.lineId && target.value.number === joint.number
 </script>
@@ -27,7 +35,7 @@ const isAt = (joint: SceneJoint) =>
         :aria-pressed="isAt(joint)"
         @click="target = { lineId: joint.lineId, number: joint.number }"
       >
-        {{ texts.line.joint(joint.number) }}
+        {{ jointName(joint) }}
       </button>
     </div>
     <div class="group">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Projection } from '~~/core/drawing/projection'
+import { roomyNames } from '~~/core/drawing/roomyNames'
 import type { Shape, View, ViewPoint } from '~~/core/drawing/shape'
 
 /** Shapes of one view, from mm to px; ghosts are drawn as dashed outlines. */
@@ -9,6 +10,7 @@ const {
   projection,
   ghost,
   marked = '',
+  named,
 } = defineProps<{
   shapes: readonly Shape[]
   view: View
@@ -16,7 +18,10 @@ const {
   ghost?: boolean
   /** Name of what is looked at. */
   marked?: string
+  /** Shapes say their names where there is room. */
+  named?: boolean
 }>()
+const emit = defineEmits<{ look: [name: string] }>()
 const y = (value: number) => (view === 'side' ? projection.sideY(value) : projection.topY(value))
 const path = (points: readonly ViewPoint[]) =>
   points.map(([station, level]) => `${projection.x(station).toFixed(1)},${y(level).toFixed(1)}`).join(' ')
@@ -30,6 +35,13 @@ const names = computed(() =>
         const top = Math.min(...shape.points.map(([, level]) => y(level)))
         return [{ name: shape.name, left, top: Math.max(14, top - 5) }]
       }),
+)
+const roomy = computed(() =>
+  named
+    ? roomyNames(shapes, ([station, level]) => [projection.x(station), y(level)]).filter(
+        ({ name }) => name !== marked,
+      )
+    : [],
 )
 </script>
 
@@ -56,11 +68,16 @@ const names = computed(() =>
           },
         ]"
         :points="path(shape.points)"
+        @pointerenter="shape.name && emit('look', shape.name)"
+        @pointerleave="shape.name && emit('look', '')"
       >
         <title v-if="shape.name">{{ shape.name }}</title>
       </polygon>
       <polyline v-else :class="shape.part" :points="path(shape.points)" />
     </template>
+    <text v-for="one in roomy" :key="`in ${one.name}`" :x="one.x" :y="one.y + 4" class="inside">{{
+      one.name
+    }}</text>
     <text v-for="one in names" :key="`${one.name}${one.left}`" :x="one.left" :y="one.top" class="name">
       {{ one.name }}
     </text>
@@ -132,6 +149,12 @@ polyline.shaft {
   paint-order: stroke;
   stroke: var(--paper);
   stroke-width: 4px;
+  pointer-events: none;
+}
+.inside {
+  fill: var(--soft);
+  font-size: 12px;
+  text-anchor: middle;
   pointer-events: none;
 }
 .marked {

@@ -21,5 +21,5 @@ const words = texts.line.gearChart
     "
     :label="texts.line.gears"
   />
-  <p v-else class="soft">{{ strength.waits(curves.missing.map(({ what }) => what).join('; ')) }}</p>
+  <p v-else class="soft">{{ strength.waitsFor }} <MissingWords :missing="curves.missing" /></p>
 </template>

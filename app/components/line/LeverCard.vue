@@ -65,7 +65,7 @@ function turnRound() {
 </script>
 
 <template>
-  <section class="card" :class="{ marked }" :aria-label="name">
+  <section class="card" :data-field="`lever/${lever.id}`" :class="{ marked }" :aria-label="name">
     <div
       class="grip"
       role="slider"

@@ -35,12 +35,24 @@ const width = computed(() => (still ? PAPER_WIDTH : boxWidth.value))
 const height = computed(() => Math.min(wanted, Math.max(250, width.value * 0.85)))
 const frame = computed(() => {
   const rest = height.value - RULER
-  const side = Math.round(rest * 0.64)
+  const side = Math.round(rest * (still ? 0.55 : 0.64))
   return { width: Math.max(280, width.value), sideHeight: side, topHeight: rest - side }
 })
 const scene = computed(() => lineScene(build, evaluation))
 const span = computed(() => stationSpan(build, evaluation))
-const { target, zoom, isExaggerated, focus, view } = useDrawingFocus(scene, span, frame)
+/** On paper the room goes to the line; wheels may run over the edge. */
+const looked = computed(() =>
+  still
+    ? {
+        ...scene.value,
+        shapes: {
+          ...scene.value.shapes,
+          side: scene.value.shapes.side.filter(({ part }) => part !== 'tyre' && part !== 'ground'),
+        },
+      }
+    : scene.value,
+)
+const { target, zoom, isExaggerated, focus, view } = useDrawingFocus(looked, span, frame)
 const hasGhost = ref(true)
 const { start } = useHandleDrag(view, {
   hold: (leverId, amount) => emit('hold', leverId, amount),
@@ -78,21 +90,13 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
 
 <template>
   <div ref="box" class="drawing">
-    <p v-if="hasUsual" class="usual soft" data-testid="usual-size">
-      <svg viewBox="0 0 30 6" width="30" height="6" aria-hidden="true">
-        <path d="M0 3H30" stroke="currentColor" stroke-width="1.6" stroke-dasharray="7 5" />
-      </svg>
-      {{ texts.line.usual }}
-      <button v-if="!still" type="button" class="enter" @click="drawer.open('parts', 'sizes')">
-        {{ texts.line.usualEnter }}
-      </button>
-    </p>
     <DrawingControls
       v-if="!still"
       v-model:target="target"
       v-model:exaggerated="isExaggerated"
       v-model:ghost="hasGhost"
       :joints="scene.joints"
+      :lines="build.lines"
       class="controls no-print"
       @zoom="zoomBy"
     />
@@ -118,7 +122,9 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
           :d="`M${view.x(mount.side[0]) - 9} ${view.sideY(mount.side[1]) + 14}h18l-9 -14z`"
           class="mount"
         />
+        <!-- On paper the sentence over the drawing says it, and nothing lies on a joint. -->
         <DrawingCallouts
+          v-if="!still"
           :callouts="scene.callouts"
           :projection="view"
           :width="frame.width"
@@ -165,6 +171,15 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
       <text x="10" :y="frame.sideHeight - 10" class="caption">{{ texts.line.side }}</text>
       <text x="10" :y="height - 8" class="caption">{{ texts.line.top }}</text>
     </svg>
+    <p v-if="hasUsual" class="usual soft" data-testid="usual-size">
+      <svg viewBox="0 0 30 6" width="30" height="6" aria-hidden="true">
+        <path d="M0 3H30" stroke="currentColor" stroke-width="1.6" stroke-dasharray="7 5" />
+      </svg>
+      {{ texts.line.usual }}
+      <button v-if="!still" type="button" class="enter" @click="drawer.open('parts', 'sizes')">
+        {{ texts.line.usualEnter }}
+      </button>
+    </p>
   </div>
 </template>
 
@@ -177,13 +192,10 @@ const topShift = computed(() => frame.value.sideHeight + RULER)
   cursor: pointer;
 }
 .usual {
-  position: absolute;
-  left: 12px;
-  bottom: 6px;
-  z-index: 1;
   display: flex;
   align-items: center;
   gap: 8px;
+  padding: 2px 12px 6px;
   font-size: 0.875rem;
 }
 .usual a {

@@ -77,7 +77,8 @@ const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
 .narrow {
   grid-template-columns: 1fr;
 }
-@media (max-width: 1120px) {
+/* Two columns only where no name has to wrap over its figures. */
+@media (max-width: 1500px) {
   .halves {
     grid-template-columns: 1fr;
   }

@@ -8,6 +8,7 @@ import {
   likelihoodText,
   marginText,
   plusMinusText,
+  unknownText,
 } from '~~/core/text/checkText'
 import { useOpenRow } from '~/composables/useOpenRows'
 import { useDrawer } from '~/composables/useDrawer'
@@ -36,6 +37,8 @@ const openLimit = () => drawer.open('limits', limit.value?.id ?? '')
 const gapId = computed(() => (check.subject.of === 'gap' ? check.subject.id : ''))
 const isOpen = useOpenRow(() => check.id)
 const label = computed(() => checkLabel(check, many))
+/** Why it is unknown. */
+const lack = computed(() => check.missing[0]?.what ?? marginText(check, units))
 const why = useWhy()
 const ask = () => why.ask(check.id, label.value, checkValueText(check, check.value, units))
 </script>
@@ -59,12 +62,18 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
         <span>{{ checkValueText(check, check.value, units) }}</span>
         <small class="soft">{{ plusMinusText(check, units) }}</small>
       </span>
-      <span class="margin figure cell" :class="`is-${check.verdict}`"
+      <span v-if="check.verdict !== 'unknown'" class="margin figure cell" :class="`is-${check.verdict}`"
         ><span>{{ marginText(check, units) }}</span></span
+      >
+      <span v-else class="margin lack cell" :title="lack"
+        ><span>{{ lack }}</span></span
       >
     </button>
     <p v-if="isOpen" class="reason">
-      <TermText :text="checkSentence(check, units, many === true)" />
+      <template v-if="check.verdict === 'unknown'"
+        >{{ unknownText(check, units, many === true) }} <MissingWords :missing="check.missing"
+      /></template>
+      <TermText v-else :text="checkSentence(check, units, many === true)" />
       <template v-if="check.probability !== null">{{
         texts.sure.likely(likelihoodText(check.probability))
       }}</template>
@@ -91,9 +100,12 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
   margin-left: 6px;
   color: var(--accent);
 }
+.check {
+  container-type: inline-size;
+}
 .row {
   display: grid;
-  grid-template-columns: 16px minmax(0, 1fr) 46px 5.2rem 7.5rem;
+  grid-template-columns: 16px minmax(0, 1fr) clamp(46px, 16cqw, 150px) 8.25rem 8.5rem;
   align-items: center;
   gap: 7px;
   width: 100%;
@@ -128,6 +140,17 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 .margin {
   font-size: 0.9375rem;
   line-height: 1.1;
+}
+.lack {
+  font-size: 0.8125rem;
+  line-height: 1.1;
+  color: var(--soft);
+}
+.lack > span {
+  overflow: hidden;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 .reason {
   margin: 2px 0 8px 28px;

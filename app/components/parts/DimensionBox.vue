@@ -125,6 +125,21 @@ input {
   color: var(--out);
   border: 1.6px dashed var(--out);
 }
+/* What it holds up takes more than there is room for: the whole opens for who looks at it. */
+.caption {
+  overflow: hidden;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+.dimension:hover,
+.dimension:focus-within {
+  z-index: 4;
+}
+.dimension:hover .caption,
+.dimension:focus-within .caption {
+  -webkit-line-clamp: none;
+}
 .caption,
 .fault {
   margin-top: 1px;

@@ -56,6 +56,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
 <template>
   <PartsCard :title="words.title" :note="words.note">
     <FigureField
+      data-field="drivetrain.redlineRpm"
       :label="texts.parts.fields.redline"
       unit="rev/min"
       :least="1"
@@ -63,6 +64,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       @change="setFigure('redlineRpm', $event)"
     />
     <FigureField
+      data-field="drivetrain.peakTorqueNm"
       :label="words.torque"
       unit="Nm"
       :least="1"
@@ -70,6 +72,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       @change="setFigure('peakTorqueNm', $event)"
     />
     <FigureField
+      data-field="drivetrain.converterRatio"
       :label="words.converter"
       :least="1"
       :most="10"
@@ -77,8 +80,9 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       @change="setFigure('converterRatio', $event)"
     />
     <FigureField
-      v-for="axle in axlesOf(build)"
+      v-for="(axle, at) in axlesOf(build)"
       :key="axle.id"
+      :data-field="at === 0 ? 'drivetrain.axleRatios' : undefined"
       :label="words.final(axle.name)"
       :least="0.1"
       :most="50"
@@ -102,7 +106,14 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
           @click="change((draft) => void draft[key]?.splice(i, 1))"
         />
       </div>
-      <UButton icon="i-lucide-plus" variant="outline" class="add" @click="addGear(key)">{{ add }}</UButton>
+      <UButton
+        icon="i-lucide-plus"
+        variant="outline"
+        class="add"
+        :data-field="`drivetrain.${key}`"
+        @click="addGear(key)"
+        >{{ add }}</UButton
+      >
     </template>
     <p v-for="torque in torques" :key="torque" class="soft torque">{{ torque }}</p>
   </PartsCard>

@@ -19,6 +19,7 @@ import { useWhy } from '~/stores/why'
 const { build, evaluation } = defineProps<{ build: Build; evaluation: LineEvaluation }>()
 const selected = defineModel<string>({ required: true })
 const parts = useParts()
+const [route, router] = [useRoute(), useRouter()]
 const sureness = useSureness()
 const why = useWhy()
 const { length, angle } = useFormat()
@@ -55,6 +56,10 @@ const setFigure = (path: FigurePath | null, mm: number | undefined) => {
 }
 function ask(figure: string | null, title: string, value: string) {
   if (figure) why.ask(`lines[${lineIndex.value}].ride.${figure}`, title, value)
+}
+/** A tube is two figures: they are typed on the sheet of its shaft. */
+function openTube(word: string) {
+  void router.replace({ query: { ...route.query, part: word, field: `${word} tube` } })
 }
 /** What the menu at a gap between two parts offers: things to put into the shaft, or other hardware for the end. */
 function offers({ into }: PartsGap) {
@@ -150,7 +155,7 @@ const { onKey, grab, pull, drop, letGo, pulled } = usePartsKeys({
           class="tube"
           :class="{ missing: !line.shafts[piece.key.index]?.tube }"
           :style="{ left: `${piece.left + piece.width / 2}px` }"
-          @click="selected = partWord(piece.key)"
+          @click="openTube(partWord(piece.key))"
         >
           {{ tubeText(line.shafts[piece.key.index]?.tube) }}
         </button>
@@ -171,6 +176,7 @@ const { onKey, grab, pull, drop, letGo, pulled } = usePartsKeys({
         v-for="one in scene.dimensions"
         :key="one.dimension.word"
         :data-dimension="one.dimension.word"
+        :data-field="one.dimension.word"
         :dimension="one.dimension"
         :plus-minus="plusMinusOf(one.dimension.figure)"
         :style="{ left: `${(one.from + one.to) / 2 - 50}px`, top: `${ROWS + one.row * ROW}px` }"

@@ -59,6 +59,7 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
 
 <template>
   <PartsCard
+    :data-field="`lines[${build.lines.findIndex(({ id }) => id === line.id)}].speed`"
     :title="texts.parts.speed"
     :note="
       speed.known

@@ -40,6 +40,7 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
 
 <template>
   <FigureField
+    :data-field="`shaft/${index} tube`"
     :label="fields.outer"
     kind="length"
     :least="1"

@@ -17,6 +17,7 @@ import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { leverName } from '~~/core/text/leverText'
 import { texts } from '~/texts/en'
+import { useLevers } from '~/stores/levers'
 import { keptBy } from '~/composables/keptBy'
 import { useDrawer } from '~/composables/useDrawer'
 import { useHandleDrag } from '~/composables/useHandleDrag'
@@ -44,6 +45,9 @@ const {
 const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: []; mark: [leverId: string] }>()
 
 const drawer = useDrawer()
+const levers = useLevers()
+/** Name of the part the pointer is on. */
+const looked = ref('')
 const box = useTemplateRef<HTMLElement>('box')
 const boxWidth = useBoxWidth(box, 890)
 const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
@@ -137,13 +141,17 @@ const nameOf = (handle: SceneHandle) => {
             :shapes="still.backdrop[pane.view]"
             view="side"
             :projection="pane.projection"
-            :marked="markedPart"
+            :marked="markedPart || looked"
+            named
+            @look="looked = $event"
           />
           <DrawingShapes
             :shapes="scene.shapes[pane.view]"
             view="side"
             :projection="pane.projection"
-            :marked="markedPart"
+            :marked="markedPart || looked"
+            :named="!levers.isHeld"
+            @look="looked = $event"
           />
           <g
             v-for="({ name, shapes, spot }, i) in ghosts"

@@ -17,9 +17,7 @@ const hasRanges = computed(() => rows.value.known && rows.value.value.some(({ ra
 <template>
   <section :aria-label="words.title">
     <h2>{{ words.title }}</h2>
-    <p v-if="!rows.known" class="soft">
-      {{ strength.waits(rows.missing.map(({ what }) => what).join('; ')) }}
-    </p>
+    <p v-if="!rows.known" class="soft">{{ strength.waitsFor }} <MissingWords :missing="rows.missing" /></p>
     <LazyGearSaw v-if="rows.known" :build="build" />
     <div v-if="rows.known" class="wide" tabindex="0" role="group" :aria-label="words.title">
       <table data-testid="gears">

@@ -40,6 +40,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="stock.changeTrain({ frontShare: $event })"
     />
     <FigureField
+      data-field="drivetrain.tyreRadiusMm"
       :label="words.radius"
       kind="length"
       :least="50"
@@ -48,6 +49,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="stock.changeTrain({ tyreRadiusMm: $event })"
     />
     <FigureField
+      data-field="drivetrain.grip.mu"
       :label="words.mu"
       :least="0.01"
       :most="5"
@@ -56,6 +58,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="setGrip('mu', $event)"
     />
     <FigureField
+      data-field="drivetrain.grip.frontKg"
       :label="words.frontKg"
       unit="kg"
       :help="words.loadHelp"
@@ -63,6 +66,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="setGrip('frontKg', $event)"
     />
     <FigureField
+      data-field="drivetrain.grip.rearKg"
       :label="words.rearKg"
       unit="kg"
       :help="words.loadHelp"
@@ -70,6 +74,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="setGrip('rearKg', $event)"
     />
     <FigureField
+      data-field="drivetrain.shock"
       :label="words.shock"
       :least="0.1"
       :most="10"
@@ -78,6 +83,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="stock.changeTrain({ shock: $event })"
     />
     <FigureField
+      data-field="drivetrain.efficiency"
       :label="words.efficiency"
       :least="0.1"
       :most="1"
@@ -86,6 +92,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       @change="stock.changeTrain({ efficiency: $event })"
     />
     <FigureField
+      data-field="drivetrain.topSpeedKmh"
       :label="words.topSpeed"
       unit="km/h"
       :least="1"

@@ -50,7 +50,7 @@ const partLink = (part: string) => ({
               }}</NuxtLink>
             </td>
             <td v-if="!figures.known" colspan="5" class="soft">
-              {{ strength.waits(figures.missing.map(({ what }) => what).join('; ')) }}
+              {{ strength.waitsFor }} <MissingWords :missing="figures.missing" />
             </td>
             <template v-else>
               <td class="number">
@@ -98,7 +98,7 @@ const partLink = (part: string) => ({
             </td>
             <td class="number">{{ angleDeg === null ? '?' : angle(angleDeg) }}</td>
             <td v-if="!load.known" colspan="2" class="soft">
-              {{ strength.waits(load.missing.map(({ what }) => what).join('; ')) }}
+              {{ strength.waitsFor }} <MissingWords :missing="load.missing" />
             </td>
             <template v-else>
               <td class="number">{{ grouped(load.value.forceN) }} N</td>

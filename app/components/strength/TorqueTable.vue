@@ -26,7 +26,7 @@ const shafts = computed(() =>
     <div v-for="{ line, torque, rows, scene } in shafts" :key="line.id" class="shaft" :data-torque="line.id">
       <h3>{{ line.name }}</h3>
       <p v-if="!torque.known" class="soft">
-        {{ strength.waits(torque.missing.map(({ what }) => what).join('; ')) }}
+        {{ strength.waitsFor }} <MissingWords :missing="torque.missing" />
       </p>
       <template v-else>
         <p class="most">

@@ -21,7 +21,7 @@ const title = computed(() => words.forAll(shafts.value))
   <section v-if="shafts > 1" :aria-label="title" data-testid="tube-for-all">
     <h2>{{ title }}</h2>
     <p v-if="!answer.known" class="soft">
-      {{ strength.waits(answer.missing.map(({ what }) => what).join('; ')) }}
+      {{ strength.waitsFor }} <MissingWords :missing="answer.missing" />
     </p>
     <p v-else-if="!best">{{ words.forAllNone }}</p>
     <div v-else class="best">

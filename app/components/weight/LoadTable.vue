@@ -49,7 +49,7 @@ const names: Record<LoadRow['key'], string> = {
     </div>
     <ul v-else class="missing">
       <li v-for="one in weight.answer.missing" :key="one.what">
-        <VerdictMark verdict="unknown" :size="14" /> {{ one.what }}
+        <VerdictMark verdict="unknown" :size="14" /> <MissingWords :missing="[one]" />
       </li>
     </ul>
   </section>

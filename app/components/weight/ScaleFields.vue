@@ -22,6 +22,7 @@ const PLACES = [
       <FigureField
         v-for="corner in CORNERS"
         :key="corner"
+        :data-field="`weight.cornersKg.${corner}`"
         :label="words.corners[corner]"
         unit="kg"
         :most="100000"
@@ -34,6 +35,7 @@ const PLACES = [
       <FigureField
         v-for="[key, label] in PLACES"
         :key="key"
+        :data-field="`weight.${key}`"
         :label="label"
         kind="length"
         :least="key.startsWith('track') ? 1 : -100000"
@@ -42,6 +44,7 @@ const PLACES = [
       />
       <FigureField
         class="cg"
+        data-field="weight.cgHeightMm"
         :label="words.cgHeight"
         :help="words.cgHint"
         kind="length"

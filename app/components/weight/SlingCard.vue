@@ -21,7 +21,7 @@ function keep() {
     <h2 id="sling-title">{{ words.sling }}</h2>
     <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ words.caution }}</p>
     <ul v-if="!weight.hang.known" class="soft">
-      <li v-for="one in weight.hang.missing" :key="one.what">{{ one.what }}</li>
+      <li v-for="one in weight.hang.missing" :key="one.what"><MissingWords :missing="[one]" /></li>
     </ul>
     <template v-else>
       <p class="figure">
@@ -44,6 +44,7 @@ function keep() {
     </template>
     <div class="fields">
       <FigureField
+        data-field="weight.hook.stationMm"
         :label="words.hookStation"
         kind="length"
         :least="-100000"
@@ -51,6 +52,7 @@ function keep() {
         @change="weight.hook({ stationMm: $event })"
       />
       <FigureField
+        data-field="weight.hook.heightMm"
         :label="words.hookHeight"
         kind="length"
         :least="-100000"
@@ -58,6 +60,7 @@ function keep() {
         @change="weight.hook({ heightMm: $event })"
       />
       <FigureField
+        data-field="weight.hangDeg"
         :label="words.wanted"
         unit="°"
         :least="-89"

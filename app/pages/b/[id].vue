@@ -4,6 +4,7 @@ import { stageOf } from '~/texts/views'
 import { useBenchKeys } from '~/composables/useBenchKeys'
 import { useStages } from '~/composables/useStages'
 import { useDrawer } from '~/composables/useDrawer'
+import { useFieldFocus } from '~/composables/useFieldFocus'
 import { useCures } from '~/stores/cures'
 import { useWorkbench } from '~/stores/workbench'
 import { useLibrary } from '~/stores/library'
@@ -44,6 +45,7 @@ onBeforeRouteLeave(guard)
 onBeforeRouteUpdate((to) => (to.params.id === route.params.id ? true : guard()))
 
 const { stages } = useStages(id)
+useFieldFocus()
 
 watch(
   () => workbench.notice,

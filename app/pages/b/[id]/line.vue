@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWindowSize } from '@vueuse/core'
 import { useDrawer } from '~/composables/useDrawer'
 import { useEvaluation } from '~/stores/evaluation'
 import { useLevers } from '~/stores/levers'
@@ -11,6 +12,9 @@ const levers = useLevers()
 const route = useRoute()
 const drawer = useDrawer()
 const marked = ref('')
+/** The drawing takes half of what the window leaves, so that the checks stand under it. */
+const { height: windowHeight } = useWindowSize()
+const drawn = computed(() => Math.round(Math.max(260, Math.min(440, (windowHeight.value - 146) * 0.5))))
 const isKnown = computed(() => {
   const { lines = [], chains = [] } = evaluation.current ?? {}
   return lines.some((line) => line.ride.known) || chains.some(({ sprockets }) => sprockets.known)
@@ -26,6 +30,7 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
         <LineDrawing
           :build="workbench.build"
           :evaluation="value"
+          :height="drawn"
           @hold="levers.hold"
           @release="levers.release('Move a lever')"
           @mark="marked = $event"
@@ -36,7 +41,7 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
         <p class="soft">{{ texts.line.nothingHint }}</p>
         <ul>
           <li v-for="one in evaluation.current.missing.slice(0, 8)" :key="one.what">
-            <VerdictMark verdict="unknown" silent /> {{ one.what }}
+            <VerdictMark verdict="unknown" silent /> <MissingWords :missing="[one]" />
           </li>
         </ul>
         <UButton :to="`/b/${route.params.id}/readings`">{{ texts.line.measure }}</UButton>
@@ -54,10 +59,30 @@ const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 </template>
 
 <style scoped>
+/* At the bench drawing, list and levers scroll each by itself: the drawing stays in sight. */
+@media screen and (min-width: 1021px) {
+  .line:not(.narrow) {
+    height: calc(100dvh - 146px);
+    min-height: 600px;
+  }
+  .line:not(.narrow) .middle {
+    display: grid;
+    grid-template-rows: auto minmax(190px, 1fr);
+    min-height: 0;
+  }
+  .line:not(.narrow) :deep(.tabs) {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr);
+    min-height: 0;
+  }
+  .line:not(.narrow) :deep(.tabs > .panel),
+  .line:not(.narrow) .levers {
+    overflow-y: auto;
+  }
+}
 .line {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
-  min-height: calc(100dvh - 122px);
 }
 .nothing {
   padding: 48px 36px;

@@ -66,10 +66,31 @@ watch(markedLever, (id) => {
 </template>
 
 <style scoped>
+/* At the bench drawing, list and levers scroll each by itself: the drawing stays in sight. */
+@media screen and (min-width: 1021px) {
+  .place:not(.narrow) {
+    height: calc(100dvh - 146px);
+    min-height: 600px;
+  }
+  .place:not(.narrow) .middle {
+    display: grid;
+    grid-template-rows: minmax(0, auto) minmax(230px, 36%);
+    min-height: 0;
+  }
+  .place:not(.narrow) :deep(.tabs) {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr);
+    min-height: 0;
+  }
+  .place:not(.narrow) .middle > :first-child,
+  .place:not(.narrow) :deep(.tabs > .panel),
+  .place:not(.narrow) .levers {
+    overflow-y: auto;
+  }
+}
 .place {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
-  min-height: calc(100dvh - 79px);
 }
 .narrow {
   display: block;

@@ -1,0 +1,34 @@
+import { useRafFn } from '@vueuse/core'
+
+/** How long a view may take to show its fields, in frames. */
+const MOST_FRAMES = 180
+
+/** Puts the focus into the field that the address asks for, as soon as its view or drawer shows it. */
+export function useFieldFocus(): void {
+  const route = useRoute()
+  const router = useRouter()
+  const { resume, pause } = useRafFn(look, { immediate: false })
+  let frames = 0
+  watch(
+    () => route.query.field,
+    (field) => {
+      frames = 0
+      if (typeof field === 'string') resume()
+      else pause()
+    },
+    { immediate: true },
+  )
+
+  function look(): void {
+    const { field } = route.query
+    if (typeof field !== 'string' || ++frames > MOST_FRAMES) return pause()
+    const place = document.querySelector(`[data-field="${CSS.escape(field)}"]`)
+    const target = place?.querySelector<HTMLElement>('input, select, textarea, button')
+    if (!target) return
+    pause()
+    target.focus()
+    target.scrollIntoView({ block: 'center' })
+    // Asked for once: going back or a reload finds the view as it is.
+    void router.replace({ query: { ...route.query, field: undefined } })
+  }
+}
