@@ -1,9 +1,7 @@
-import arms from '../testdata/chain-swingarm.json'
 import faces from '../testdata/sprocket-alignment.json'
 import axles from '../testdata/cut-axle.json'
 import { alignment, shimFor, type FaceRead } from './alignment'
 import { cutSide, neededLength, type AxleJoin, type AxleSide } from './cutAxle'
-import { armForSlack, armStand, armTravel, slackAtRest, type SwingArm } from './swingArm'
 
 const casesOf = (file: any) => (file.cases as any[]).map((one) => [one.id, one] as const)
 const near = (value: any, digits = 5): any =>
@@ -12,51 +10,6 @@ const near = (value: any, digits = 5): any =>
     : typeof value === 'number'
       ? expect.closeTo(value, digits)
       : value
-
-describe('a swing arm against independent cases', () => {
-  it.each(casesOf(arms))('%s', (_id, { input, expect: want }) => {
-    const arm: SwingArm = {
-      countershaft: input.countershaft,
-      pivot: input.pivot,
-      armMm: input.arm_mm,
-      teeth: [input.n1, input.n2],
-      pitchMm: input.pitch_mm,
-      chain: { links: input.links },
-      bumpDeg: input.arm_bump_deg,
-      droopDeg: input.arm_droop_deg,
-    }
-    if (want.error) {
-      if (input.links !== undefined)
-        expect(() => slackAtRest(arm, input.arm_rest_deg, input.min_slack_mm)).toThrow(
-          'rests outside its travel',
-        )
-      else expect(() => armStand(arm, input.arm_rest_deg)).toThrow('whole links')
-      return
-    }
-    for (const row of [...want.at, want.rest]) {
-      const found = armStand(arm, row.arm_deg)
-      expect([found.axle, found.centreMm, found.neededMm, found.slackMm, found.spanMm]).toEqual(
-        near([row.axle_mm, row.centre_mm, row.needed_mm.chordal, row.slack_mm, row.span_mm]),
-      )
-      expect(found.playMm).toEqual(near(row.play_mm, 3))
-    }
-    const { tightest, lineUpDeg, swingMm } = armTravel(arm)
-    expect([tightest.where, tightest.armDeg, tightest.slackMm, lineUpDeg, swingMm]).toEqual(
-      near([
-        want.tightest.where,
-        want.tightest.arm_deg,
-        want.tightest.slack_mm,
-        want.line_up_deg,
-        want.slack_swing_mm,
-      ]),
-    )
-    expect(tightest.slackMm < 0).toBe(want.too_tight)
-    expect(slackAtRest(arm, input.arm_rest_deg, input.min_slack_mm)).toEqual(
-      near(want.slack_to_set_at_rest_mm),
-    )
-    expect(armForSlack(arm, input.min_slack_mm)).toEqual(near(want.arm_for_min_slack_mm))
-  })
-})
 
 describe('the line of two sprockets against independent cases', () => {
   const faceOf = ({ points, centre, tooth_centre_mm: toothMm }: any): FaceRead => ({

@@ -9,6 +9,7 @@ import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
 import type { Body } from '../project/body'
 import type { Build } from '../project/build'
+import { pointOfJoint, type Line } from '../project/lineSpec'
 import { outputOf } from '../project/output'
 import { axisOf, pointOf } from '../readings/geometry'
 import { chainShapes, liveAxleShapes } from './chainShapes'
@@ -163,7 +164,7 @@ const BEARING_RADIUS = 62
 
 function lineShapes(now: Evaluation, view: View): Shape[] {
   return now.lines.flatMap(({ line, ride }) => {
-    if (!ride.known) return []
+    if (!ride.known) return knownStretches(line, now, view)
     const { centres, axes } = ride.value.geometry
     const shafts = line.shafts.map((shaft, index) =>
       shaftShape(centres[index] as Vec3, centres[index + 1] as Vec3, shaft.tube, view),
@@ -184,6 +185,15 @@ function lineShapes(now: Evaluation, view: View): Shape[] {
       axisLine(centres[0] as Vec3, axes[0] as Vec3, AXIS_BEFORE, AXIS_PAST),
       axisLine(centres.at(-1) as Vec3, axes.at(-1) as Vec3, AXIS_PAST, AXIS_BEFORE),
     ]
+  })
+}
+
+/** Shafts of a line that is not settled: those whose two joints were read. */
+function knownStretches(line: Line, now: Evaluation, view: View): Shape[] {
+  return line.shafts.flatMap(({ tube }, index): Shape[] => {
+    const ids = [pointOfJoint(line, index), pointOfJoint(line, index + 1)]
+    const [from, to] = ids.map((id) => (id === undefined ? null : pointOf(now.placed, id)))
+    return from?.known && to?.known ? [shaftShape(from.value, to.value, tube, view)] : []
   })
 }
 

@@ -5,6 +5,7 @@ import { weightAnswer, hangAnswer } from '../weight/weightOf'
 import { legsAnswer } from '../weight/unitAnswers'
 import { sawTeeth } from '../curves/sawTooth'
 import { apart } from './apart'
+import { lineScene } from './lineScene'
 import { roomyNames } from './roomyNames'
 import type { Shape } from './shape'
 import { slingScene } from './slingScene'
@@ -182,5 +183,23 @@ describe('names on the board', () => {
     expect(names(box('steering shaft', 0, 0, 60, 30), box('fan', 0, 0, 40, 12))).toEqual([])
     expect(names(box('turbo', 0, 0, 60, 30), box('sump', 10, 4, 60, 30))).toEqual([['turbo', 30, 15]])
     expect(names(box('turbo', 0, 0, 60, 30), box('sump', 10, 24, 60, 30))).toHaveLength(2)
+  })
+})
+
+describe('the drawing of a line that is not settled', () => {
+  it('shows the shaft between joints that were read, though an axis is not', () => {
+    const { build } = opened('fen-tender')
+    const without = {
+      ...build,
+      readings: build.readings.filter((one) => !('axis' in one && one.axis === 'pinion')),
+    }
+    const now = evaluateBuild(without, {})
+    expect(now.lines[0]!.ride.known).toBe(false)
+    const shapes = lineScene(without, now).shapes.side
+    const parts = shapes.map(({ part }) => part)
+    expect(parts).toEqual(expect.arrayContaining(['powertrain', 'axle', 'shaft']))
+    const shaft = shapes.find(({ part }) => part === 'shaft')
+    const stations = shaft && 'points' in shaft ? shaft.points.map(([station]) => station) : []
+    expect(Math.max(...stations) - Math.min(...stations)).toBeGreaterThan(1000)
   })
 })

@@ -19,6 +19,10 @@ import { leverWindow } from './leverWindow'
 import { rockedGap } from './rockedGap'
 import { axisDirection } from '../frame/axis'
 import { unit } from '../linalg/vec3'
+import { standing } from '../limits/verdict'
+import { GAP_LIMITS } from '../project/profiles'
+import { parseBuild } from '../project/parseBuild'
+import { rawDemos } from '../testdata/demos'
 
 type Case = any
 const cases = reference.cases as Case[]
@@ -113,6 +117,28 @@ function gapsOf({ input }: Case) {
   })
 }
 
+const GRADES: Record<string, string> = { pass: 'holds', warn: 'tight', fail: 'out', cut: 'cut' }
+
+/** What each kind of refusal is called here. */
+const REFUSALS: Record<string, RegExp> = {
+  out_of_range: /points nowhere/,
+  impossible: /^no such pose$/,
+}
+
+/** Why a case has no answer; empty for one that has. */
+function refusalOf(one: Case): string {
+  const raw = rawDemos().find(({ id }) => id === 'sedge-wagon')!.raw
+  raw.gaps[0].toward = one.input.clearances[0].toward
+  const door = parseBuild(raw)
+  if (!door.ok) return door.problems.map(({ message }) => message).join()
+  try {
+    return gapsOf(one).some(({ gap }: Case) => Number.isNaN(gap)) ? 'no such pose' : ''
+  } catch (error) {
+    if (error instanceof CoreError) return error.message
+    throw error
+  }
+}
+
 describe('gaps after a move', () => {
   it.each(moves.map((one) => [one.id as string, one] as const))('agree with case %s', (_, one) => {
     const found = gapsOf(one)
@@ -124,6 +150,47 @@ describe('gaps after a move', () => {
           wanted.dp.map((part: number) => expect.closeTo(part, 6)),
         )
     })
+  })
+
+  it.each(moves.map((one) => [one.id as string, one] as const))(
+    'are judged by the limits of their kind, the worst named and the cuts counted: case %s',
+    (_, one) => {
+      const found = gapsOf(one).map(({ name, gap }: Case, i: number) => {
+        const { kind = 'static', warn_mm: warn, fail_mm: fail } = one.input.clearances[i]
+        const usual = GAP_LIMITS.find(({ gaps }) => gaps?.includes(kind))
+        // A gap that frees a part by hand is limited only by what it says itself.
+        const window = {
+          failLow: fail ?? usual?.failBelow ?? 0,
+          warnLow: warn ?? usual?.warnBelow ?? fail ?? 0,
+          warnHigh: null,
+          failHigh: null,
+        }
+        return {
+          name,
+          cut: gap < 0,
+          verdict: gap < 0 ? 'cut' : standing(gap, window).verdict,
+          margin: gap - window.failLow,
+        }
+      })
+      expect(found.map(({ verdict }: Case) => verdict)).toEqual(
+        one.expect.clearances.map(({ verdict }: Case) => GRADES[verdict]),
+      )
+      found.forEach(({ margin }: Case, i: number) =>
+        expect(margin).toBeCloseTo(one.expect.clearances[i].margin_mm, 6),
+      )
+      const least = found.reduce((a: Case, b: Case) => (b.margin < a.margin ? b : a))
+      expect(least.name).toBe(one.expect.worst)
+      expect(found.filter(({ cut }: Case) => cut)).toHaveLength(
+        one.expect.clearances.filter(({ cut_mm }: Case) => cut_mm > 0).length,
+      )
+    },
+  )
+
+  const refusals = cases.filter(({ input, expect: wanted }) => input.task === 'move' && wanted.error)
+  it.each(refusals.map((one) => [one.id as string, one] as const))('are refused: case %s', (_, one) => {
+    const said = REFUSALS[one.expect.error]
+    if (!said) throw new Error(`what should "${one.expect.error}" be called?`)
+    expect(refusalOf(one)).toMatch(said)
   })
 
   it.each(moves.filter(({ input }) => input.rock).map((one) => [one.id as string, one] as const))(

@@ -2,6 +2,9 @@ import { axisDirection } from '../frame/axis'
 import { chainMaps, type ChainJoint } from '../joints/jointMap'
 import { dot, norm, scale, sub, add, unit, type Vec3 } from '../linalg/vec3'
 import type { JointKind } from '../project/lineSpec'
+import { evaluateBuild } from '../model/evaluateBuild'
+import { parseBuild } from '../project/parseBuild'
+import { PROFILES } from '../project/profiles'
 import whole from '../testdata/whole-line.json'
 import { disagreements, type Tolerance } from '../testdata/reference'
 import { degrees, radians } from '../units/angle'
@@ -113,5 +116,118 @@ describe('the whole line against independent cases', () => {
     expect(expected.clock.all).toContainEqual(clock.shafts.map(({ turns }) => turns))
     expect(clock.shafts.map(({ shaft }) => shaft + 1)).toEqual(expected.clock.shafts)
     expect(degrees(clock.after.equivalentAngle)).toBeCloseTo(expected.clock.equivalent_deg, 3)
+  })
+})
+
+/** A case without bearings as the file of a build: every joint and axis given, judged by what its joints bear. */
+function fileOf({ driving, driven, joints, shafts, flow }: any) {
+  const way = (value: number, positive: string, negative: string) => (value < 0 ? negative : positive)
+  const placed = joints.filter(({ p }: any) => p)
+  return {
+    format: 'lurvan-build',
+    version: 2,
+    id: 'case',
+    name: 'case',
+    units: { length: 'mm', inchFraction: 16, angle: 'decimal' },
+    tools: [],
+    setups: [],
+    trials: [],
+    bodies: [{ id: 'chassis', kind: 'chassis', name: 'chassis' }],
+    points: placed.map((_: any, i: number) => ({ id: `p${i}`, name: `p${i}`, body: 'chassis' })),
+    axes: ['driving', 'driven'].map((id) => ({ id, name: id, body: 'chassis' })),
+    readings: [
+      ...placed.map(({ p: [x, y, z] }: any, i: number) => ({
+        id: `r${i}`,
+        kind: 'given-point',
+        point: `p${i}`,
+        station: String(Math.abs(x)),
+        stationWay: way(-x, 'rearward', 'forward'),
+        offset: String(Math.abs(y)),
+        side: way(y, 'left', 'right'),
+        height: String(Math.abs(z)),
+        heightWay: way(z, 'above', 'below'),
+      })),
+      ...Object.entries({ driving, driven }).map(([axis, { fall, plan }]: any) => ({
+        id: `r-${axis}`,
+        kind: 'given-axis',
+        axis,
+        fall: String(Math.abs(fall)),
+        low: way(fall, 'rear', 'front'),
+        plan: String(Math.abs(plan)),
+        rearPoints: way(plan, 'left', 'right'),
+      })),
+    ],
+    drivetrain: {},
+    states: [],
+    lines: [
+      {
+        id: 'line',
+        name: 'line',
+        school: 'parallel',
+        ...(flow === 'forward' && { flow }),
+        driving: 'driving',
+        driven: 'driven',
+        joints: joints.map(({ kind, p, limit_deg }: any, i: number) => ({
+          id: `j${i}`,
+          kind: KINDS[kind] ?? kind,
+          ...(p && { point: `p${placed.findIndex((one: any) => one.p === p)}` }),
+          ...(limit_deg !== undefined && { limitDeg: limit_deg }),
+        })),
+        shafts: shafts.map(() => ({})),
+      },
+    ],
+    levers: [],
+    gaps: [],
+    positions: [{ id: 'a', name: 'A', settings: {} }],
+    chosen: 'a',
+    limits: {
+      ...PROFILES.road,
+      entries: [
+        ...PROFILES.road.entries.filter(({ quantity }) => quantity === 'centring-pilot'),
+        { id: 'own', quantity: 'joint-limit-margin', unit: 'deg', scope: 'ride', failBelow: 0, basis: 'own' },
+      ],
+    },
+  }
+}
+
+describe('the whole line as the file of a build', () => {
+  const plain = cases.filter(({ input }) => input.shafts.every(({ bearing }: any) => !bearing))
+
+  it.each(plain.map((one) => [one.id, one] as const))(
+    '%s: joints past what they bear',
+    (_id, { input, expect: want }) => {
+      const parsed = parseBuild(fileOf(input))
+      if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+      const { checks, lines } = evaluateBuild(parsed.value, {})
+      const { ride } = lines[0]!
+      if (!ride.known) throw new Error(JSON.stringify(ride.missing))
+      ride.value.anglesDeg.forEach((angle, i) => expect(angle).toBeCloseTo(want.angles_deg[i], 5))
+      const out = checks.flatMap(({ quantity, verdict, subject }) =>
+        quantity === 'joint-limit-margin' && verdict === 'out' && subject.of === 'joint'
+          ? [subject.index + 1]
+          : [],
+      )
+      expect(out).toEqual(want.over_limit)
+    },
+  )
+
+  const WORDS: Record<string, RegExp> = {
+    bad_word: /must be one of: cross, double-cardan, cv, flex-disc/,
+    missing: /neither a point nor a bearing says where it is|point/,
+    no_pilot: /centring/,
+  }
+  const refused = (whole.cases as any[]).filter((one) => one.expect.error)
+
+  it.each(refused.map((one) => [one.id, one] as const))('%s is told', (_id, { input, expect: { error } }) => {
+    const words = WORDS[error as string]
+    if (!words) throw new Error(`what does "${error}" say here?`)
+    const parsed = parseBuild(fileOf(input))
+    const said = parsed.ok
+      ? evaluateBuild(parsed.value, {}).checks.flatMap((check) => [
+          ...check.missing.map(({ what }) => what),
+          ...(check.verdict === 'out' ? [check.quantity.replace('-', ' '), check.basis] : []),
+        ])
+      : parsed.problems.map(({ message }) => message)
+    expect(said.join('; ')).toMatch(words)
   })
 })

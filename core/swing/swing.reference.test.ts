@@ -7,7 +7,6 @@ import { between, INSTALLED, SwingScene, type SwingSetup } from './scene'
 type Case = any
 const cases = reference.cases as Case[]
 const FINE: SwingEffort = { finestMm: 0.7, mostBoxes: 50_000, liftStepMm: 4 }
-const COARSE: SwingEffort = { finestMm: 4, mostBoxes: 8_000, liftStepMm: 100 }
 
 const setupOf = (input: Case, keepMm = 0): SwingSetup => {
   const { powertrain, pivot, obstacles, ground, lift_mode, start, bounds, tilt_range } = input
@@ -76,12 +75,11 @@ describe('ways in of the reference', () => {
   const searched = cases.filter(({ expect: wanted }) => 'path_from_mm' in wanted)
   it.each(searched.map((one) => [one.id, one]))('%s: the least lift', (_, { input, expect: wanted }) => {
     const setup = setupOf(input)
-    const effort = wanted.by_hand_mm === undefined ? COARSE : FINE
-    const { way, noneUpToMm } = ended(leastLift(setup, input.lift_range, effort))
+    const { way, noneUpToMm } = ended(leastLift(setup, input.lift_range, FINE))
     expect(way).not.toBeNull()
     if (!way) return
     expect(way.liftMm).toBeGreaterThan(wanted.no_path_up_to_mm ?? -1)
-    expect(way.liftMm).toBeLessThanOrEqual(wanted.path_from_mm + effort.liftStepMm)
+    expect(way.liftMm).toBeLessThanOrEqual(wanted.path_from_mm + FINE.liftStepMm)
     expect(touches(setup, way)).toEqual([])
     if (wanted.by_hand_mm === undefined) return
     // Both ends of the bracket hold the figure by hand.

@@ -35,7 +35,7 @@ const width = computed(() => (still ? PAPER_WIDTH : boxWidth.value))
 const height = computed(() => Math.min(wanted, Math.max(250, width.value * 0.85)))
 const frame = computed(() => {
   const rest = height.value - RULER
-  const side = Math.round(rest * (still ? 0.55 : 0.64))
+  const side = Math.round(rest * (still ? 0.6 : 0.64))
   return { width: Math.max(280, width.value), sideHeight: side, topHeight: rest - side }
 })
 const scene = computed(() => lineScene(build, evaluation))

@@ -59,7 +59,7 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
       >
       <WindowBar class="window" :check="check" :title="texts.line.openLimit" @click.stop="openLimit" />
       <span class="value figure cell">
-        <span>{{ checkValueText(check, check.value, units) }}</span>
+        <span>{{ checkValueText(check, check.value, units) }}</span>{{ ' ' }}
         <small class="soft">{{ plusMinusText(check, units) }}</small>
       </span>
       <span v-if="check.verdict !== 'unknown'" class="margin figure cell" :class="`is-${check.verdict}`"

@@ -15,9 +15,11 @@ const marked = ref('')
 /** The drawing takes half of what the window leaves, so that the checks stand under it. */
 const { height: windowHeight } = useWindowSize()
 const drawn = computed(() => Math.round(Math.max(260, Math.min(440, (windowHeight.value - 146) * 0.5))))
+/** One place that was read is enough to draw; what is missing is said beside it. */
 const isKnown = computed(() => {
-  const { lines = [], chains = [] } = evaluation.current ?? {}
-  return lines.some((line) => line.ride.known) || chains.some(({ sprockets }) => sprockets.known)
+  const { measured, chains = [] } = evaluation.current ?? {}
+  const places = [...(measured?.points.values() ?? [])]
+  return places.some((place) => place.known) || chains.some(({ sprockets }) => sprockets.known)
 })
 const many = computed(() => (workbench.build?.lines.length ?? 0) > 1)
 </script>

@@ -64,7 +64,7 @@ const print = () => window.print()
         v-if="isDrawn"
         :build="workbench.build"
         :evaluation="evaluation.current"
-        :height="245"
+        :height="200"
         still
       />
       <SheetMissing
