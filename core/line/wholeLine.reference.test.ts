@@ -183,7 +183,6 @@ function fileOf({ driving, driven, joints, shafts, flow }: any) {
     limits: {
       ...PROFILES.road,
       entries: [
-        ...PROFILES.road.entries.filter(({ quantity }) => quantity === 'centring-pilot'),
         { id: 'own', quantity: 'joint-limit-margin', unit: 'deg', scope: 'ride', failBelow: 0, basis: 'own' },
       ],
     },
