@@ -8,3 +8,7 @@ export function placeName(leftUpMm: number, rightUpMm: number, units: UnitSettin
     ? one(leftUpMm)
     : `left ${one(leftUpMm)}, right ${one(rightUpMm)}`
 }
+
+/** Where the wheels are, after a name: "at full droop"; a place between the named ones is set anew for each setting and has no name yet. */
+export const whereWords = ({ name }: { readonly name: string }): string =>
+  name === '' ? 'where it stands worst between' : `at ${name}`

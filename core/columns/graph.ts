@@ -37,8 +37,10 @@ export interface Graph {
   readonly at: (column: Column) => number
   /** The step that fills a column; null for a source. */
   readonly maker: (column: Column) => Step | null
-  /** Says in a builder's words what columns are; the first name given stays. */
-  readonly name: (columns: readonly Column[], name: string) => void
+  /** Says in a builder's words what columns are; the first name given stays. What is a figure by itself says its unit. */
+  readonly name: (columns: readonly Column[], name: string, unit?: 'mm' | 'deg') => void
+  /** Unit of a column that was named with one; null for all others. */
+  readonly unitOf: (column: Column) => 'mm' | 'deg' | null
   /** What a column was named; null for steps on the way. */
   readonly nameOf: (column: Column) => string | null
   /** All columns of a name. */
@@ -52,6 +54,7 @@ export function newGraph(): Graph {
   const figures: number[] = []
   const names = new Map<Column, string>()
   const groups = new Map<string, Column[]>()
+  const units = new Map<Column, 'mm' | 'deg'>()
   const add = (figure: number, maker: Step | null): Column => {
     makers.push(maker)
     return (figures.push(figure) - 1) as Column
@@ -72,13 +75,15 @@ export function newGraph(): Graph {
     },
     at: (column) => figures[column] ?? NaN,
     maker: (column) => makers[column] ?? null,
-    name: (columns, name) =>
+    name: (columns, name, unit) =>
       columns.forEach((column) => {
         if (names.has(column)) return
+        if (unit) units.set(column, unit)
         names.set(column, name)
         groups.set(name, [...(groups.get(name) ?? []), column])
       }),
     named: (name) => groups.get(name) ?? [],
+    unitOf: (column) => units.get(column) ?? null,
     nameOf: (column) => names.get(column) ?? null,
   }
 }

@@ -1,3 +1,4 @@
+import { whereWords } from '../check/placeName'
 import { gapChecks, judgedGap, type PlannedGap } from '../check/gapChecks'
 import type { Check, CheckState, WheelPlace } from '../check/check'
 import { statesAt, windingBody, type LineState } from '../check/lineStates'
@@ -75,7 +76,7 @@ export function compileGaps(
         )
         const columns = columnsIn(placed, place)
         if (columns.known && isStill)
-          measured.graph.name([columns.value.gap], `${gap.name}: gap${place ? ` at ${place.name}` : ''}`)
+          measured.graph.name([columns.value.gap], `${gap.name}: gap${place ? ` ${whereWords(place)}` : ''}`)
         return { at: place, state: state.state, placed, columns }
       })
     })

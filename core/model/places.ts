@@ -1,3 +1,4 @@
+import { whereWords } from '../check/placeName'
 import type { LineState } from '../check/lineStates'
 import { DIFFERENCE } from '../columns/arithmetic'
 import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
@@ -129,7 +130,7 @@ export function placesOf(
         rise: (body) => (body === axle?.id ? rise : null),
         wheels: (body) => up.get(body) ?? null,
         when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
-        place: at ? `, at ${at.name}` : '',
+        place: at ? `, ${whereWords(at)}` : '',
       },
       ride,
     )
@@ -141,7 +142,11 @@ export function placesOf(
     const key = `${name}/${turnedDeg}`
     const rise = rises.get(key) ?? graph.source(turnedDeg)
     rises.set(key, rise)
-    graph.name([rise], `${name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`)
+    graph.name(
+      [rise],
+      `${name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
+      'deg',
+    )
     return rise
   }
 

@@ -39,11 +39,15 @@ export const sparePlace = (graph: Graph, id: Id, axles: readonly WheeledBody[]):
     axles.map((axle) => {
       const wheels = { leftUp: graph.source(0), rightUp: graph.source(0) }
       const isSingle = axle.kind === 'hub'
-      graph.name([wheels.leftUp], `${axle.name}: ${isSingle ? 'wheel' : 'left wheel'} up from ride height`)
-      graph.name([wheels.rightUp], `${axle.name}: right wheel up from ride height`)
+      graph.name(
+        [wheels.leftUp],
+        `${axle.name}: ${isSingle ? 'wheel' : 'left wheel'} up from ride height`,
+        'mm',
+      )
+      graph.name([wheels.rightUp], `${axle.name}: right wheel up from ride height`, 'mm')
       if (rackOf(axle) === 0) return [axle.id, wheels] as const
       const rack = graph.source(0)
-      graph.name([rack], `${axle.name}: rack to the left`)
+      graph.name([rack], `${axle.name}: rack to the left`, 'mm')
       return [axle.id, { ...wheels, rack }] as const
     }),
   ),

@@ -69,7 +69,7 @@ export function wheelsAtPlace(
     const column = (upMm: number, side: string): Column => {
       if (lowered !== undefined) return lowered
       const stands = graph.source(upMm)
-      graph.name([stands], `${axle.name}: ${side} up from ride height, at ${place.name}`)
+      graph.name([stands], `${axle.name}: ${side} up from ride height, at ${place.name}`, 'mm')
       return upMm < 0 && straps.length > 0
         ? scalarStep(graph, PLUS_TIMES, [stands, summed(graph, straps)], [1])
         : stands
@@ -79,7 +79,7 @@ export function wheelsAtPlace(
     const rightUp = isAlike ? leftUp : column(rightUpMm, 'right wheel')
     if (rackMm === undefined) return [[id, { leftUp, rightUp }] as const]
     const rack = graph.source(rackMm)
-    graph.name([rack], `${axle.name}: rack to the left, at ${place.name}`)
+    graph.name([rack], `${axle.name}: rack to the left, at ${place.name}`, 'mm')
     return [[id, { leftUp, rightUp, rack }] as const]
   })
   return new Map([...ride, ...there])

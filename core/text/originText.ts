@@ -43,7 +43,7 @@ function lineOf(build: Build, part: Origin): Omit<OriginLine, 'key'> {
       }
     }
     case 'given':
-      return { ...PLAIN, title: part.name, detail: formatAngle(Math.abs(part.figure), build.units) }
+      return { ...PLAIN, title: part.name, detail: givenText(build, part) }
     case 'step':
       return {
         ...PLAIN,
@@ -103,6 +103,12 @@ const SOURCES = {
 
 const takenDetail = (build: Build, input: Input): string =>
   `${input.source ? SOURCES[input.source] : 'given'}: ${figureText(build, input)}${doubtText(build, input)}`
+
+/** A figure of the file; wheels that hang down are below nought. */
+function givenText({ units }: Build, { figure, unit }: Extract<Origin, { kind: 'given' }>): string {
+  if (unit === null) return ''
+  return unit === 'mm' ? formatLength(figure, units) : formatAngle(Math.abs(figure), units)
+}
 
 const figureText = ({ units }: Build, { unit, mean }: Input): string =>
   together(unit === 'deg' ? formatAngle(Math.abs(mean), units, 2) : formatLength(Math.abs(mean), units))

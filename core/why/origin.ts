@@ -26,7 +26,13 @@ export type Origin =
       readonly share: number | null
     }
   | { readonly kind: 'lever'; readonly leverId: Id; readonly amount: number }
-  | { readonly kind: 'given'; readonly name: string; readonly figure: number }
+  | {
+      readonly kind: 'given'
+      readonly name: string
+      readonly figure: number
+      /** Null for one that is no figure by itself. */
+      readonly unit: 'mm' | 'deg' | null
+    }
 
 /** Where a figure of a compiled build comes from, at one setting of its levers. */
 export interface FigureOrigin {
@@ -107,7 +113,9 @@ function newWalk(compiled: CompiledBuild, settings: LeverSettings, leafOf: Leaf)
       return amount === 0 ? [] : [{ kind: 'lever', leverId, amount }]
     }
     const name = graph.nameOf(column)
-    return name === null ? [] : [{ kind: 'given', name, figure: graph.at(column) }]
+    return name === null
+      ? []
+      : [{ kind: 'given', name, figure: graph.at(column), unit: graph.unitOf(column) }]
   }
 
   /** What columns come from, each thing once, and the formulas on the way to it. */

@@ -10,7 +10,12 @@ const scene = computed(() => {
   if (step.toward) return 'gap'
   if (step.quantity === 'sprocket-face') return 'face'
   if (step.quantity === 'chain-slack') return 'slack'
-  if (step.role === 'sprocket' || step.role === 'bearing') return 'sprocket'
+  if (step.role === 'sprocket') return 'sprocket'
+  if (step.role === 'bearing') return 'bearing'
+  if (step.role === 'link-end') return 'link'
+  if (step.role === 'touch-point') return 'touch'
+  // A joint that hangs on the chassis is the one behind a centre bearing.
+  if (step.role === 'joint' && step.body === 'chassis') return 'middle'
   if (step.quantity === 'chassis-fall') return 'rail'
   if (step.quantity === 'chassis-roll') return 'across'
   if (step.quantity === 'shaft-level') return 'shaft'
@@ -64,6 +69,10 @@ const face = computed(() => {
 const target = computed(() => {
   if (scene.value === 'mount') return [200, 74] as const
   if (scene.value === 'sprocket') return [216, 70] as const
+  if (scene.value === 'bearing') return [180, 62] as const
+  if (scene.value === 'link') return [270, 56] as const
+  if (scene.value === 'touch') return [214, 106] as const
+  if (scene.value === 'middle') return [214, 74] as const
   if (scene.value === 'hole') return [212, 62] as const
   if (step.role === 'axle-centre') return [276, 76] as const
   if (scene.value === 'axle') return [128, 62] as const
@@ -165,6 +174,32 @@ const target = computed(() => {
         <rect width="116" height="24" rx="3" class="tool" />
         <rect x="42" y="5" width="32" height="14" rx="2" class="glass" />
       </g>
+    </g>
+    <g v-else-if="scene === 'bearing'">
+      <path d="M104 112H256V124H104ZM124 112L140 78A44 44 0 0 1 220 78L236 112Z" class="part" />
+      <circle cx="180" cy="62" r="34" class="part" />
+      <circle cx="180" cy="62" r="15" class="glass" />
+      <circle cx="118" cy="118" r="4" class="glass" />
+      <circle cx="242" cy="118" r="4" class="glass" />
+    </g>
+    <g v-else-if="scene === 'link'">
+      <path d="M20 20H64V86H20ZM250 22H330V44H290V86H250Z" class="part" />
+      <path d="M74 70 258 50 262 66 76 88Z" class="part" />
+      <circle cx="66" cy="80" r="17" class="part" />
+      <circle cx="66" cy="80" r="6" class="glass" />
+      <circle cx="270" cy="56" r="17" class="part" />
+    </g>
+    <g v-else-if="scene === 'touch'">
+      <path d="M30 20H150L170 40H246V76L232 106H196L170 90H70L30 76Z" class="part" />
+      <path d="M20 126H340V136H20Z" class="wall" />
+    </g>
+    <g v-else-if="scene === 'middle'">
+      <path d="M20 56 168 66V88L20 78Z" class="part" />
+      <path d="M236 70 340 92V112L236 92Z" class="part" />
+      <path d="M150 20H206V34H196V52H160V34H150Z" class="part" />
+      <circle cx="178" cy="74" r="24" class="part" />
+      <circle cx="178" cy="74" r="10" class="glass" />
+      <circle cx="214" cy="74" r="14" class="part" />
     </g>
     <g v-else-if="scene === 'hole'">
       <path d="M20 40H340V84H20Z" class="part" />
