@@ -1,9 +1,10 @@
 <template>
-  <UApp>
+  <UApp :toaster="null">
     <NuxtPwaManifest />
     <InsecureNotice />
     <LazyStoreHeld />
     <NuxtPage />
     <LazyUpdateNotice />
+    <NoticeList />
   </UApp>
 </template>

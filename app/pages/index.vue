@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useRafFn, useTimeoutFn } from '@vueuse/core'
+import { useNotices } from '~/composables/useNotices'
 import { texts } from '~/texts/en'
 import { DEMO_IDS, type DemoId } from '~/storage/demos'
 import { useLibrary } from '~/stores/library'
 
 const library = useLibrary()
 const router = useRouter()
-const toast = useToast()
+const notices = useNotices()
 const isMaking = ref(false)
 const hasPhone = ref(false)
 const picker = useTemplateRef<HTMLInputElement>('picker')
@@ -60,22 +61,21 @@ async function openDemo(demo: DemoId) {
 }
 async function resetDemo(demo: DemoId) {
   await library.resetDemo(demo)
-  toast.add({ title: words.wasReset, icon: 'i-lucide-rotate-ccw' })
+  notices.add({ title: words.wasReset, icon: 'i-lucide-rotate-ccw' })
 }
 async function remove(id: string, name: string) {
   await library.remove(id)
-  toast.add({
+  notices.add({
     title: words.removed(name),
     icon: 'i-lucide-trash-2',
-    duration: 12000,
-    actions: [{ label: words.undo, variant: 'outline', onClick: () => void library.restore(id) }],
+    actions: [{ label: words.undo, onClick: () => void library.restore(id) }],
   })
 }
 async function takeFiles(event: Event) {
   const input = event.target as HTMLInputElement
   const count = await library.importFiles([...(input.files ?? [])])
   input.value = ''
-  if (count > 0) toast.add({ title: words.imported(count), icon: 'i-lucide-check' })
+  if (count > 0) notices.add({ title: words.imported(count), icon: 'i-lucide-check' })
 }
 </script>
 

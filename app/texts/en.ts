@@ -44,6 +44,7 @@ export const texts = {
     singleKeys: 'Single keys without Ctrl (1–3, [ ], ?)',
     colour: 'Light or dark',
     enter: 'Enter it',
+    dismiss: 'Dismiss',
   },
   storage: {
     failed: (reason: string) => `Not saved: ${reason}. Your changes are still here on screen.`,

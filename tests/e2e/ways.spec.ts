@@ -46,11 +46,11 @@ test('the tube of the parts drawing leads to its own figures', async ({ page }) 
   await page.getByRole('button', { name: /^ø/ }).click()
   const outer = page.getByTestId('part-sheet').locator('[data-field="shaft/0 tube"] input')
   await expect(outer).toBeFocused()
-  await outer.fill('76')
+  await outer.fill('89')
   await outer.press('Tab')
-  await expect(page.getByRole('button', { name: /^ø76 ×/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^ø89 ×/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
-  await expect(page.getByRole('button', { name: /^ø76 ×/ })).toBeHidden()
+  await expect(page.getByRole('button', { name: /^ø89 ×/ })).toBeHidden()
 })
 
 test('weights and the sling are drawn: loads under the axles, the hook over the centre of gravity', async ({
@@ -115,4 +115,24 @@ test('drawing, checks and levers scroll by themselves at the bench', async ({ pa
   await expect(page.getByTestId('pane-side')).toBeInViewport()
   await page.getByRole('tab', { name: 'Find a setting' }).click()
   await expect(page.getByTestId('pane-side')).toBeInViewport()
+})
+
+test('no sheet, table or picture is wider than a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  for (const [demo, id] of [
+    ['Open the demo', 'fen-tender'],
+    ['Open the four-wheel drive', 'sorrel-hauler'],
+    ['Open the linked axle', 'tansy-wagon'],
+    ['Open the hatch', 'medlar-hatch'],
+  ] as const) {
+    await page.goto('/')
+    await page.getByRole('button', { name: demo, exact: true }).click()
+    await page.getByTestId('state').waitFor()
+    for (const view of ['sheet', 'weight', 'strength', 'parts', 'line']) {
+      await goWithin(page, `/b/${id}/${view}`)
+      await expect(page.getByRole('main')).toContainText(/\w/)
+      const width = await page.evaluate(() => document.documentElement.scrollWidth)
+      expect([id, view, width]).toEqual([id, view, 390])
+    }
+  }
 })

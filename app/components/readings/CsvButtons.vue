@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { useNotices } from '~/composables/useNotices'
 import { texts } from '~/texts/en'
 import { useCsv } from '~/stores/csv'
 
 /** Readings out to a spreadsheet and in from one. */
 const csv = useCsv()
-const toast = useToast()
+const notices = useNotices()
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const words = texts.measuring.csv
 
@@ -13,7 +14,7 @@ async function take(event: Event) {
   const [file] = input.files ?? []
   const count = file ? await csv.importCsv(file) : 0
   input.value = ''
-  if (count > 0) toast.add({ title: words.done(count), icon: 'i-lucide-check' })
+  if (count > 0) notices.add({ title: words.done(count), icon: 'i-lucide-check' })
 }
 </script>
 

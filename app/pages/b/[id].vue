@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useNotices } from '~/composables/useNotices'
 import { texts } from '~/texts/en'
 import { stageOf } from '~/texts/views'
 import { useBenchKeys } from '~/composables/useBenchKeys'
@@ -15,7 +16,7 @@ const router = useRouter()
 const workbench = useWorkbench()
 const cures = useCures()
 const why = useWhy()
-const toast = useToast()
+const notices = useNotices()
 const id = computed(() => String(route.params.id))
 const current = computed(() => {
   const view = String(route.path.split('/')[3] ?? '')
@@ -51,7 +52,7 @@ watch(
   () => workbench.notice,
   (notice) => {
     if (!notice) return
-    toast.add({ title: notice, icon: 'i-lucide-copy', duration: 6000 })
+    notices.add({ title: notice, icon: 'i-lucide-copy' })
     workbench.notice = null
   },
 )

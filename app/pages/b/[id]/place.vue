@@ -31,7 +31,13 @@ watch(markedLever, (id) => {
   <MadeNotice />
   <div v-if="workbench.build && evaluation.current" class="place" :class="{ narrow: drawer.kind.value }">
     <div class="middle">
-      <WhenSeen v-slot="{ value }" :value="evaluation.current">
+      <WhenSeen
+        v-slot="{ value }"
+        :value="evaluation.current"
+        tabindex="0"
+        role="group"
+        :aria-label="texts.place.nav.place"
+      >
         <PlaceBoard
           :build="workbench.build"
           :evaluation="value"

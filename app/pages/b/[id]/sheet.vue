@@ -131,6 +131,22 @@ h1 {
     padding: 16px;
   }
 }
+/* On a phone figures wrap before their ±, and no table is wider than the screen. */
+@media screen and (max-width: 720px) {
+  .sheet {
+    font-size: 0.875rem;
+  }
+  .sheet :deep(.setting),
+  .sheet :deep(.two) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .sheet :deep(td),
+  .sheet :deep(th) {
+    white-space: normal;
+    padding-inline: 0 6px;
+    overflow-wrap: break-word;
+  }
+}
 @media print {
   @page {
     size: A4;
