@@ -78,7 +78,7 @@ const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
   grid-template-columns: 1fr;
 }
 /* Two columns only where no name has to wrap over its figures. */
-@media (max-width: 1500px) {
+@media (max-width: 1800px) {
   .halves {
     grid-template-columns: 1fr;
   }

@@ -103,9 +103,10 @@ const ask = () => why.ask(check.id, label.value, checkValueText(check, check.val
 .check {
   container-type: inline-size;
 }
+/* The bar opens the limits: it keeps off the middle of the row, where a finger means the row. */
 .row {
   display: grid;
-  grid-template-columns: 16px minmax(0, 1fr) clamp(46px, 16cqw, 150px) 8.25rem 8.5rem;
+  grid-template-columns: 16px minmax(0, 1fr) clamp(46px, 8cqw, 110px) 8.25rem 8.5rem;
   align-items: center;
   gap: 7px;
   width: 100%;

@@ -123,7 +123,7 @@ const cuts = computed(() =>
 .none p {
   margin: 4px 0 12px;
 }
-@media (max-width: 1500px) {
+@media (max-width: 1800px) {
   .halves {
     grid-template-columns: 1fr;
   }
