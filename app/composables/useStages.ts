@@ -28,7 +28,7 @@ export function useStages(buildId: Ref<string>) {
   const lined = computed(() => done(isKept(evaluation.current?.verdict ?? 'unknown')))
   /** Travel is done once the wheels were looked at from end to end, and nothing is out on the way. */
   const travelled = computed(() => {
-    const isTold = (evaluation.compiled?.travel ?? null) !== null
+    const isTold = Boolean(evaluation.compiled?.travel)
     const away = evaluation.current?.checks.filter(({ at }) => at !== null) ?? []
     return done(isTold && away.every(({ verdict }) => isKept(verdict)))
   })

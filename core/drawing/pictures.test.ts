@@ -45,12 +45,23 @@ describe('the picture of the weights', () => {
     ])
     const without = { ...sheet, masses: [{ id: 'x', name: 'x', done: 'in' as const, kg: 4 }] }
     expect(weightScene(build, now, without, null).masses).toEqual([])
+    // Nobody said how far to the side: from above it is left out, not put on the centreline.
+    const aside = {
+      ...sheet,
+      masses: [{ id: 'x', name: 'x', done: 'in' as const, kg: 4, at: { stationMm: 9 } }],
+    }
+    expect(weightScene(build, now, aside, null).masses[0]!.at).toEqual({ side: null, top: null })
   })
 
   it('leaves out what was not weighed or measured', () => {
     const bare = weightScene(build, now, { masses: [], frontStationMm: 40, trackFrontMm: 1400 }, null)
     expect(bare.wheels.map(({ kg }) => kg)).toEqual([null, null])
     expect([bare.axles.map(({ load }) => load), bare.centre]).toEqual([[null], null])
+    const bodies = build.bodies.map((body) => ({ ...body, sizes: undefined })) as typeof build.bodies
+    expect([scene.isUsual, weightScene({ ...build, bodies }, now, sheet, null).isUsual]).toEqual([
+      false,
+      true,
+    ])
   })
 })
 
@@ -101,6 +112,7 @@ describe('the picture of the torque', () => {
     expect(levels.map(({ gear }) => gear)).toEqual(['1', 'R', '2', '3', '4', '5'])
     expect(levels[0]!.engineNm).toBeCloseTo(340 * 4.6, 6)
     expect(levels[0]!.throughNm).toBeCloseTo(1152, 0)
+    expect(scene.value.heldNm).toBe(levels[0]!.throughNm)
     expect(levels[2]!.throughNm).toBeCloseTo(340 * 2.5, 6)
     expect(joints).toHaveLength(3)
     expect(engine!.station).toBeLessThan(joints[0]!)

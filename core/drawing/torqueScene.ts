@@ -1,4 +1,4 @@
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, mapKnown, type Known } from '../known'
 import type { Evaluation, LineEvaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import { torqueRows } from '../strength/gearRows'
@@ -23,6 +23,8 @@ export interface TorqueScene {
   readonly engine: { readonly station: number; readonly torqueNm: number } | null
   readonly levels: readonly TorqueLevel[]
   readonly mostNm: number
+  /** What the tyres hold; null where they hold every gear. */
+  readonly heldNm: number | null
   readonly span: readonly [number, number]
   /** Middle height of the line above the datum plane. */
   readonly heightMm: number
@@ -44,9 +46,7 @@ export function torqueScene(
 ): Known<TorqueScene> {
   const all = allKnown<[ReturnType<typeof levelsOf>, (readonly [number, number])[]]>([
     mapKnown(torqueRows(build, line), levelsOf),
-    ride.known
-      ? known(ride.value.geometry.centres.map(([x, , z]) => [-x, z] as const))
-      : unknown(`${line.name} is not measured`),
+    mapKnown(ride, ({ geometry }) => geometry.centres.map(([x, , z]) => [-x, z] as const)),
   ])
   return mapKnown(all, ([levels, places]) => {
     const joints = places.map(([station]) => station)
@@ -61,6 +61,7 @@ export function torqueScene(
       engine:
         peakTorqueNm === undefined ? null : { station: first - back * BEFORE * 0.8, torqueNm: peakTorqueNm },
       levels,
+      heldNm: levels.find(({ throughNm, engineNm }) => throughNm < engineNm)?.throughNm ?? null,
       mostNm: Math.max(...levels.map(({ engineNm }) => engineNm), peakTorqueNm ?? 0),
       span: [Math.min(...ends), Math.max(...ends)],
       heightMm: (Math.min(...heights) + Math.max(...heights)) / 2,

@@ -13,7 +13,7 @@ const USUAL_POWERTRAIN: Required<PowertrainSizes> = {
   belowAxisMm: 210,
   widthMm: 520,
 }
-const USUAL_AXLE: Required<NonNullable<AxleBody['sizes']>> = {
+export const USUAL_AXLE: Required<NonNullable<AxleBody['sizes']>> = {
   housingDiameterMm: 250,
   tyreDiameterMm: 680,
   trackMm: 1450,

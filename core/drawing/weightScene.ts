@@ -4,13 +4,13 @@ import type { Build } from '../project/build'
 import type { Corner, MassEntry, MassSpot, WeightSheet } from '../project/weightSheet'
 import type { AxleLoads, LoadChange } from '../weight/axleLoads'
 import { lineScene, stationSpan } from './lineScene'
-import { axleWithSizes } from './usualSizes'
+import { USUAL_AXLE } from './usualSizes'
 import type { Shape, ViewPoint } from './shape'
 
-/** A place in both views of the picture; heights nobody told are left out of the view from the side. */
+/** A place in both views of the picture; a view whose height or offset nobody told has none. */
 export interface WeightPlace {
   readonly side: ViewPoint | null
-  readonly top: ViewPoint
+  readonly top: ViewPoint | null
 }
 
 /** A wheel with what its scale showed; null while it was not weighed. */
@@ -43,6 +43,8 @@ export interface WeightScene {
   readonly side: readonly Shape[]
   readonly top: readonly Shape[]
   readonly tyreMm: number
+  /** The tyres or where the ground is were not told: the wheels are drawn in dashes. */
+  readonly isUsual: boolean
   /** Height of the wheels' centres above the datum plane. */
   readonly wheelUpMm: number
   readonly wheels: readonly WeighedWheel[]
@@ -67,9 +69,8 @@ export function weightScene(
 ): WeightScene {
   const { frontStationMm, rearStationMm, trackFrontMm, trackRearMm, cornersKg = {} } = sheet
   const drawn = lineScene(build, now)
-  const tyreMm = axlesOf(build)
-    .map((axle) => axleWithSizes(axle).axle.sizes?.tyreDiameterMm ?? 0)
-    .reduce((most, one) => Math.max(most, one), 0)
+  const told = axlesOf(build).flatMap(({ sizes }) => sizes?.tyreDiameterMm ?? [])
+  const tyreMm = told.length > 0 ? Math.max(...told) : USUAL_AXLE.tyreDiameterMm
   const ground = chassisOf(build)?.sizes?.groundBelowMm
   const wheel = (corner: Corner, station: number | undefined, left: number | undefined): WeighedWheel[] =>
     station === undefined || left === undefined
@@ -96,8 +97,9 @@ export function weightScene(
   return {
     side: drawn.shapes.side,
     top: drawn.shapes.top,
-    tyreMm: tyreMm > 0 ? tyreMm : USUAL_TYRE,
-    wheelUpMm: ground === undefined ? 0 : (tyreMm > 0 ? tyreMm : USUAL_TYRE) / 2 - ground,
+    tyreMm,
+    isUsual: told.length === 0 || ground === undefined,
+    wheelUpMm: ground === undefined ? 0 : tyreMm / 2 - ground,
     wheels,
     axles: [
       ...axle('front', frontStationMm, ({ frontKg }) => frontKg),
@@ -113,9 +115,6 @@ export function weightScene(
   }
 }
 
-/** A tyre of a middling car, where no axle says its own, in mm. */
-const USUAL_TYRE = 640
-
 const centreOf = ({ centre: { station, offset, height } }: AxleLoads): WeightPlace => ({
   side: height === null ? null : [station, height],
   top: [station, offset],
@@ -124,7 +123,10 @@ const centreOf = ({ centre: { station, offset, height } }: AxleLoads): WeightPla
 function placeOf(spot: MassSpot | undefined): WeightPlace | null {
   const { stationMm, leftMm, upMm } = spot ?? {}
   if (stationMm === undefined) return null
-  return { side: upMm === undefined ? null : [stationMm, upMm], top: [stationMm, leftMm ?? 0] }
+  return {
+    side: upMm === undefined ? null : [stationMm, upMm],
+    top: leftMm === undefined ? null : [stationMm, leftMm],
+  }
 }
 
 function sceneMass({ id, name, done, kg, at, to }: MassEntry): SceneMass[] {

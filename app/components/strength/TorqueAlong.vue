@@ -46,8 +46,8 @@ const engine = computed(
 const level = (nm: number) => {
   const { first, last } = ends.value
   const from = engine.value
-  const box = from ? (from.x + 2 * first) / 3 : first
-  return `${from ? `M${from.x} ${from.y}L${box} ${from.y}L${first} ${y(nm)}` : `M${first} ${y(nm)}`}L${last} ${y(nm)}`
+  const gearbox = from ? (from.x + 2 * first) / 3 : first
+  return `${from ? `M${from.x} ${from.y}L${gearbox} ${from.y}L${first} ${y(nm)}` : `M${first} ${y(nm)}`}L${last} ${y(nm)}`
 }
 /** Gears that carry the same have one label. */
 const labels = computed(() => {
@@ -71,11 +71,6 @@ const labels = computed(() => {
   }))
 })
 const out = computed(() => (isAhead.value ? -1 : 1))
-/** What the tyres hold; null where they hold everything. */
-const held = computed(() => {
-  const limited = scene.levels.find(({ throughNm, engineNm }) => throughNm < engineNm)
-  return limited ? limited.throughNm : null
-})
 </script>
 
 <template>
@@ -99,9 +94,14 @@ const held = computed(() => {
         <path v-if="engineNm > throughNm" :d="level(engineNm)" class="lost" />
         <path :d="level(throughNm)" class="level" />
       </template>
-      <path v-if="held !== null" :d="`M${ends.first} ${y(held)}H${ends.last}`" class="held" />
-      <text v-if="held !== null" :x="(ends.first + ends.last) / 2" :y="y(held) - 7" class="word">
-        {{ words.held(grouped(held)) }}
+      <path v-if="scene.heldNm !== null" :d="`M${ends.first} ${y(scene.heldNm)}H${ends.last}`" class="held" />
+      <text
+        v-if="scene.heldNm !== null"
+        :x="(ends.first + ends.last) / 2"
+        :y="y(scene.heldNm) - 7"
+        class="word"
+      >
+        {{ words.held(grouped(scene.heldNm)) }}
       </text>
       <g v-if="engine">
         <circle :cx="engine.x" :cy="engine.y" r="4" class="engine" />

@@ -44,24 +44,16 @@ const at = ([x, y]: readonly [number, number]) => `${put.value.x(x).toFixed(1)} 
         />
         <path
           v-else
-          :d="`M${shape.points.map(at).join('L')}Z`"
+          :d="`M${shape.points.map(at).join('L')}${shape.form === 'polygon' ? 'Z' : ''}`"
           :class="[shape.part, { usual: shape.isUsual }]"
         />
       </template>
       <path :d="`M${at(scene.level[0])}L${at(scene.level[1])}`" class="level" />
-      <path v-if="scene.legs.length === 0" :d="`M${at([0, 0])}L${at(scene.centre)}`" class="plumb" />
-      <template v-else>
-        <path v-for="(leg, i) in scene.legs" :key="i" :d="`M${at([0, 0])}L${at(leg)}`" class="leg" />
-        <circle
-          v-for="(leg, i) in scene.legs"
-          :key="`end${i}`"
-          :cx="put.x(leg[0])"
-          :cy="put.y(leg[1])"
-          r="4"
-          class="end"
-        />
-        <path :d="`M${at([0, 0])}L${at(scene.centre)}`" class="plumb" />
-      </template>
+      <path :d="`M${at([0, 0])}L${at(scene.centre)}`" class="plumb" />
+      <g v-for="(leg, i) in scene.legs" :key="`leg${i}`">
+        <path :d="`M${at([0, 0])}L${at(leg)}`" class="leg" />
+        <circle :cx="put.x(leg[0])" :cy="put.y(leg[1])" r="4" class="end" />
+      </g>
       <circle :cx="put.x(0)" :cy="put.y(0)" r="8" class="hook" />
       <circle :cx="put.x(scene.centre[0])" :cy="put.y(scene.centre[1])" r="6" class="centre" />
     </svg>

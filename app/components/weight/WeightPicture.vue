@@ -34,7 +34,7 @@ const signedKg = (amount: number) => `${amount < 0 ? '−' : '+'}${fixed(Math.ab
 const radius = (mass: SceneMass) => Math.max(4, Math.sqrt(mass.kg) * 1.05)
 const side = ({ side: at }: WeightPlace) =>
   at && { x: view.value.put.x(at[0]), y: view.value.put.sideY(at[1]) }
-const top = ({ top: at }: WeightPlace) => ({ x: view.value.put.x(at[0]), y: view.value.put.topY(at[1]) })
+const top = ({ top: at }: WeightPlace) => at && { x: view.value.put.x(at[0]), y: view.value.put.topY(at[1]) }
 const views = computed(() => [
   { key: 'side' as const, place: side },
   { key: 'top' as const, place: top },
@@ -71,6 +71,7 @@ const massesIn = (place: (at: WeightPlace) => { x: number; y: number } | null) =
               :cy="view.put.sideY(scene.wheelUpMm)"
               :r="(scene.tyreMm / 2) * view.scale"
               class="wheel"
+              :class="{ usual: scene.isUsual }"
             />
             <rect :x="view.put.x(station) - 34" :y="view.ground" width="68" height="7" rx="2" class="scale" />
             <text :x="view.put.x(station)" :y="view.ground + 27" class="load" :data-axle="end">
@@ -91,6 +92,7 @@ const massesIn = (place: (at: WeightPlace) => { x: number; y: number } | null) =
               :height="TYRE_WIDE * view.scale"
               rx="4"
               class="wheel"
+              :class="{ usual: scene.isUsual }"
             />
             <text
               :x="view.put.x(at[0])"
@@ -178,6 +180,9 @@ svg {
   fill-opacity: 0.5;
   stroke: var(--part-line);
   stroke-width: 1.5;
+}
+.usual {
+  stroke-dasharray: 7 5;
 }
 .scale {
   fill: var(--part-line);
