@@ -1,3 +1,9 @@
+<script setup lang="ts">
+import { setUnasked } from '~/stores/unasked'
+
+setUnasked(useRuntimeConfig().public.unasked)
+</script>
+
 <template>
   <UApp :toaster="null">
     <NuxtPwaManifest />

@@ -4,6 +4,7 @@ import { measuringTour } from '~~/core/readings/tour'
 import { demoBuild } from '~~/core/testdata/builds'
 import { forgetDrafts } from '../storage/drafts'
 import { useHandleDrag } from './useHandleDrag'
+import { usePartSteps } from './usePartSteps'
 import { useReadingDraft } from './useReadingDraft'
 import { rovingRadio } from './useRovingRadio'
 import { useTurns } from './useTurns'
@@ -267,5 +268,36 @@ describe('useTurns', () => {
     items.value = list(2, 2)
     await nextTick()
     expect([...shown.keys()]).toEqual(['item 0', 'item 1'])
+  })
+})
+
+describe('parts of a drawing, one after the other', () => {
+  const press = (key: string) => {
+    const event = { key, preventDefault: jest.fn() }
+    return { event: event as unknown as KeyboardEvent, kept: event.preventDefault }
+  }
+
+  it('go round by the arrow keys, each name once, and are let go of', () => {
+    const looked = ref('')
+    const steps = usePartSteps(() => ['sump', '', 'rack', 'sump', 'fan'], looked)
+    steps.begin()
+    expect(looked.value).toBe('sump')
+    const walked = ['ArrowRight', 'ArrowDown', 'ArrowRight', 'ArrowLeft', 'ArrowUp'].map((key) => {
+      const { event, kept } = press(key)
+      steps.press(event)
+      expect(kept).toHaveBeenCalledTimes(1)
+      return looked.value
+    })
+    expect(walked).toEqual(['rack', 'fan', 'sump', 'fan', 'rack'])
+    steps.press(press('Escape').event)
+    expect(looked.value).toBe('')
+    // With nothing looked at, and by other keys, the page keeps its own.
+    for (const key of ['Escape', 'Tab']) {
+      const { event, kept } = press(key)
+      steps.press(event)
+      expect(kept).not.toHaveBeenCalled()
+    }
+    usePartSteps(() => [], looked).begin()
+    expect(looked.value).toBe('')
   })
 })

@@ -23,9 +23,14 @@ export function useFieldFocus(): void {
     const { field } = route.query
     if (typeof field !== 'string' || ++frames > MOST_FRAMES) return pause()
     const place = document.querySelector(`[data-field="${CSS.escape(field)}"]`)
-    const target = place?.querySelector<HTMLElement>('input, select, textarea, button')
+    // A card begins with its first figure, not with the button that takes it away.
+    const target =
+      place?.querySelector<HTMLElement>('input, select, textarea') ??
+      place?.querySelector<HTMLElement>('button')
     if (!target) return
     pause()
+    // A list that is folded away shows what is looked for.
+    target.closest('details')?.setAttribute('open', '')
     target.focus()
     target.scrollIntoView({ block: 'center' })
     // Asked for once: going back or a reload finds the view as it is.

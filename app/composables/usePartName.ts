@@ -1,3 +1,4 @@
+import { JOINTS } from '~~/core/project/joints'
 import type { PartKey } from '~~/core/parts/partsScene'
 import type { Build } from '~~/core/project/build'
 import type { Line } from '~~/core/project/lineSpec'
@@ -33,7 +34,7 @@ export function partRemark(line: Line, key: PartKey, angle: (deg: number) => str
     const joint = line.joints[key.index]
     if (!joint) return ''
     const pilot = joint.centringPilot ? partsOfLine.pilot : partsOfLine.noPilot
-    return joint.kind === 'flex-disc'
+    return JOINTS[joint.kind].needsPilot
       ? `${texts.jointKinds[joint.kind]}, ${pilot}`
       : texts.jointKinds[joint.kind]
   }

@@ -11,7 +11,7 @@ import type { Evaluation } from '~~/core/model/evaluateBuild'
 import { powertrainOf } from '~~/core/project/bodies'
 import type { Body, BodyBox, Outline } from '~~/core/project/body'
 import type { Build } from '~~/core/project/build'
-import type { Lever, LeverKind } from '~~/core/project/lever'
+import { leverFacts, type Lever, type LeverKind } from '~~/core/project/lever'
 import type { ServiceCheck } from '~~/core/project/serviceCheck'
 import { withoutBody } from '~~/core/project/withoutBody'
 import { withoutLever } from '~~/core/project/withoutLever'
@@ -51,15 +51,6 @@ const movesOf =
     const move = moves.get(body)
     return move?.known ? move.value : null
   }
-
-/** Range and step of a new lever, where they are not those of spacers under a mount. */
-const USUAL_RANGE: Readonly<Partial<Record<LeverKind, readonly [number, number, number]>>> = {
-  wedge: [-6, 6, 0.5],
-  lift: [-60, 100, 5],
-  block: [-60, 100, 5],
-  strap: [0, 100, 5],
-  shackle: [-50, 80, 5],
-}
 
 /** The parts in the bay of the open build: their outlines, what stands close, what comes out, and what is done to them. */
 export const useBay = defineStore('bay', () => {
@@ -186,7 +177,7 @@ export const useBay = defineStore('bay', () => {
 
   function addLever(body: string, kind: LeverKind): void {
     const id = newId()
-    const [least, most, step] = USUAL_RANGE[kind] ?? [-20, 20, 1]
+    const [least, most, step] = leverFacts(kind).usual
     workbench.change('Add a lever', (draft) => {
       draft.levers.push({ id, kind, body, range: [least, most], step })
     })

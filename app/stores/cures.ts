@@ -9,6 +9,7 @@ import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useSureness } from './sureness'
+import { seeksCures } from './unasked'
 import { useWorkbench } from './workbench'
 
 /** A cure as a button: what to do, what it leaves. */
@@ -98,7 +99,7 @@ export const useCures = defineStore('cures', () => {
     if (isSearching.value) stop()
     const run = ++latest
     const { build } = workbench
-    if (!build || !isWanted.value || levers.isHeld) return
+    if (!build || !isWanted.value || levers.isHeld || !seeksCures()) return
     // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
     if (sureness.result === null && !sureness.isStopped && sureness.failure === null) return
     isSearching.value = true

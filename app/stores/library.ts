@@ -15,6 +15,7 @@ import { download } from '../storage/download'
 import type { BuildSummary } from '../storage/buildRepository'
 import type { StoredCover } from '../storage/database'
 import { DEMO_IDS, DEMOS, type DemoId } from '../storage/demos'
+import { today } from '../storage/today'
 import {
   askToPersist,
   storageReason,
@@ -157,7 +158,7 @@ export const useLibrary = defineStore('library', () => {
     layout: Beginning = 'one-piece',
   ): Promise<string | null> {
     askToPersist()
-    const date = new Date().toISOString().slice(0, 10)
+    const date = today()
     const { beginBuild } = await import('~~/core/layouts/beginBuild')
     const build = beginBuild({ ...wanted, id: newId(), date }, layout)
     const stored = await storing(() => repository.add(build, newId))
@@ -273,7 +274,7 @@ export const useLibrary = defineStore('library', () => {
           faults.push({ file: name, reasons: result?.problems.map(problemText) ?? ['not stored any more'] })
       }
       const { backupZip } = await import('../storage/backup')
-      const day = new Date().toISOString().slice(0, 10)
+      const day = today()
       download(`lurvan-backup-${day}.zip`, await backupZip(all), 'application/zip')
       refused.value = faults
     })

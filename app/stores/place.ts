@@ -11,6 +11,7 @@ import type { GapReading } from '~~/core/project/reading'
 import type { Trial } from '~~/core/project/vehicleState'
 import { changedSinceMade } from '~~/core/text/positionFacts'
 import { newId } from '../storage/newId'
+import { today } from '../storage/today'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
@@ -164,7 +165,7 @@ export const usePlace = defineStore('place', () => {
   /** Adds a lift-in, packed as the levers stand now. */
   function addTrial(name: string): void {
     const [id, first] = [newId(), newId()]
-    const date = new Date().toISOString().slice(0, 10)
+    const date = today()
     const packed = Object.fromEntries(Object.entries(levers.settings).filter(([, amount]) => amount !== 0))
     workbench.change('Add a trial', (draft) => {
       // The first trial is the pose everything was read in so far: nothing had been packed.
@@ -238,7 +239,7 @@ export const usePlace = defineStore('place', () => {
 
   /** Says that mounts were made to a position as it stands now, or takes that back. */
   function setMade(id: string, isMade: boolean): void {
-    const at = new Date().toISOString().slice(0, 10)
+    const at = today()
     workbench.change(isMade ? 'Mounts are made' : 'No mounts are made yet', (draft) => {
       const there = draft.positions.find((one) => one.id === id)
       if (there) assign(there, { made: isMade ? { at, settings: { ...there.settings } } : undefined })

@@ -1,6 +1,6 @@
 import type { Build } from '~~/core/project/build'
 import type { LevelZero, MeasuredReading, Reading } from '~~/core/project/reading'
-import { faceOf, shaftOf, type TourStep } from '~~/core/readings/tour'
+import type { TourStep } from '~~/core/readings/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */
 export interface ReadingDraft {
@@ -102,7 +102,6 @@ export function draftReading(
     ...base,
     tool: tool('tape', 'laser', 'plumb', 'calliper', 'other'),
     unit: build.units.length,
-    point: step.target,
   }
   const word = <T extends string>(words: readonly T[]): T | undefined =>
     words.find((one) => one === draft.way)
@@ -117,17 +116,18 @@ export function draftReading(
         ? {
             ...level,
             kind: 'axis-face',
-            axis: step.target,
+            axis: step.axis,
             lean: word(ends),
             from: draft.from,
             zero: draft.zero,
           }
-        : { ...level, kind: 'axis-level', axis: step.target, low: word(ends), zero: draft.zero }
+        : { ...level, kind: 'axis-level', axis: step.axis, low: word(ends), zero: draft.zero }
     case 'shaft-level':
       return {
         ...level,
         kind: 'shaft-level',
-        ...shaftOf(step.target),
+        line: step.line,
+        shaft: step.shaft,
         low: word(['front', 'rear']),
         zero: draft.zero,
       }
@@ -137,7 +137,7 @@ export function draftReading(
         tool: tool('feeler', 'step-wedge', 'clay', 'tape', 'calliper', 'other'),
         unit: build.units.length,
         kind: 'gap',
-        gap: step.target,
+        gap: step.gap,
         way: word(['free', 'overlap']) ?? 'free',
         // A gap belongs to the lift-in that stands now.
         ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
@@ -148,7 +148,8 @@ export function draftReading(
         tool: tool('laser', 'calliper', 'tape', 'other'),
         unit: build.units.length,
         kind: 'sprocket-face',
-        ...faceOf(step.target),
+        sprocket: step.sprocket,
+        place: step.place,
         ...(draft.radius.trim() !== '' && { radius: draft.radius.trim() }),
         stands: word(['left', 'right']),
         ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
@@ -159,17 +160,24 @@ export function draftReading(
         tool: tool('tape', 'calliper', 'other'),
         unit: build.units.length,
         kind: 'chain-slack',
-        chain: step.target,
+        chain: step.chain,
         ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
       }
     case 'point-station':
-      return { ...tape, kind: 'point-station', way: word(['rearward', 'forward']) }
+      return { ...tape, kind: 'point-station', point: step.point, way: word(['rearward', 'forward']) }
     case 'point-height':
-      return { ...tape, kind: 'point-height', way: word(['above', 'below']) }
+      return { ...tape, kind: 'point-height', point: step.point, way: word(['above', 'below']) }
     case 'point-offset': {
       const plumb =
         draft.by === 'plumb' ? { aboveCentreline: draft.aboveText, aboveCentrelineWay: draft.aboveWay } : {}
-      return { ...tape, kind: 'point-offset', side: word(['left', 'right']), by: draft.by, ...plumb }
+      return {
+        ...tape,
+        kind: 'point-offset',
+        point: step.point,
+        side: word(['left', 'right']),
+        by: draft.by,
+        ...plumb,
+      }
     }
   }
 }

@@ -4,14 +4,7 @@ import { acceptance, findMistakes, mistakesOf } from '~~/core/mistakes/findMista
 import type { Correction, Mistake } from '~~/core/mistakes/mistake'
 import type { Build, Setup } from '~~/core/project/build'
 import type { MeasuredReading, Reading } from '~~/core/project/reading'
-import {
-  faceOf,
-  maySkipGroup,
-  measuringTour,
-  nextOpenStep,
-  stepBeyond,
-  type TourStep,
-} from '~~/core/readings/tour'
+import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond, type TourStep } from '~~/core/readings/tour'
 import { isReadable } from '~~/core/readings/scatter'
 import { readingEcho, type Echo } from '~~/core/text/echo'
 import { newId } from '../storage/newId'
@@ -64,7 +57,7 @@ export const useReadings = defineStore('readings', () => {
   function likeLastFace(step: TourStep): Partial<ReadingDraft> {
     const last = workbench.build?.readings.findLast((one) => one.kind === 'sprocket-face')
     if (last?.kind !== 'sprocket-face') return {}
-    const isSame = last.sprocket === faceOf(step.target).sprocket
+    const isSame = step.quantity === 'sprocket-face' && last.sprocket === step.sprocket
     return { way: last.stands ?? '', toolId: last.tool ?? '', ...(isSame && { radius: last.radius ?? '' }) }
   }
 

@@ -4,6 +4,7 @@ import { defineStore } from 'pinia'
 import type { CentrePair, Setup } from '~~/core/project/build'
 import type { FlipTest, Tool } from '~~/core/project/tool'
 import { newId } from '../storage/newId'
+import { today } from '../storage/today'
 import { useReadings } from './readings'
 import { useWorkbench } from './workbench'
 
@@ -24,7 +25,7 @@ export const useSetups = defineStore('setups', () => {
 
   function addSetup(): void {
     const id = newId()
-    const date = new Date().toISOString().slice(0, 10)
+    const date = today()
     const name = `Setup ${(workbench.build?.setups.length ?? 0) + 1}`
     const by = readings.setup?.by
     workbench.change('Add a setup', (draft) => {

@@ -9,6 +9,7 @@ import type { SurenessService } from '../workers/protocol'
 import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { buildBy, COMPILED_PARTS } from './buildParts'
 import { useLevers } from './levers'
+import { samplesOf } from './unasked'
 import { useWorkbench } from './workbench'
 
 const startWorker = () =>
@@ -138,7 +139,7 @@ export const useSureness = defineStore('sureness', () => {
     progress.value = 0
     const mine = ++full
     try {
-      const result = await answer(settings, LEAST_SAMPLES, (share) => {
+      const result = await answer(settings, samplesOf(LEAST_SAMPLES), (share) => {
         if (mine === full) progress.value = share
       })
       return mine === full && result ? { build, settings, result, isRough: false } : null

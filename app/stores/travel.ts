@@ -22,6 +22,7 @@ import type { LengthRow } from '~~/core/project/hubMotion'
 import type { Id } from '~~/core/project/id'
 import type { Line } from '~~/core/project/lineSpec'
 import { heightsAt, isCrossed, isLock, wheelPlaces, type TravelPlace } from '~~/core/project/wheelPlaces'
+import { quantitiesThat } from '~~/core/project/quantities'
 import { newId } from '../storage/newId'
 import { travelTexts } from '../texts/travel'
 import { assign } from './assign'
@@ -31,7 +32,7 @@ import { useLevers } from './levers'
 import { useWorkbench } from './workbench'
 
 /** What a shaft is judged by once it is known how far the wheels go. */
-const JUDGED = ['slip-left', 'spline-engaged', 'plunge-left', 'joint-limit-margin'] as const
+const JUDGED = quantitiesThat(({ isOfTravel }) => isOfTravel === true)
 
 /** The travel of the wheels: the ways through it, where one looks, how axles move. */
 export const useTravel = defineStore('travel', () => {

@@ -18,6 +18,7 @@ import { loadRows, type LoadRow } from '~~/core/text/loadRows'
 import { legsAnswer, mountsAnswer, tiltAnswer, type MountKey } from '~~/core/weight/unitAnswers'
 import { hangAnswer, weightAnswer, type MoveOf } from '~~/core/weight/weightOf'
 import { newId } from '../storage/newId'
+import { today } from '../storage/today'
 import { texts } from '../texts/en'
 import { useEvaluation } from './evaluation'
 import { usePlace } from './place'
@@ -179,7 +180,7 @@ export const useWeight = defineStore('weight', () => {
     if (note.trim() === '') return
     const balance = {
       id: newId(),
-      date: new Date().toISOString().slice(0, 10),
+      date: today(),
       note: note.trim().slice(0, 1000),
     }
     edit('Keep a balance', (draft) => {

@@ -25,6 +25,7 @@ export const place = {
     down: (least: string) => `down to ${least}`,
     touches: (deep: string) => `touches, ${deep} deep`,
   },
+  parts: 'Parts of the drawing: arrow keys name one after the other',
   rough: 'drawn in usual sizes until outlines are entered',
   tabs: {
     gaps: 'Gaps',

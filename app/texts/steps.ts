@@ -1,5 +1,5 @@
 import type { Reading } from '~~/core/project/reading'
-import { faceOf, type TourStep } from '~~/core/readings/tour'
+import type { TourStep } from '~~/core/readings/tour'
 
 /** What a step of the tour asks, and the two answers to "which way?". */
 export interface StepWords {
@@ -95,8 +95,8 @@ export function stepWords(step: TourStep, method: 'along' | 'face'): StepWords {
       }
     case 'sprocket-face':
       return {
-        title: `${capital(name)}, face at the ${faceOf(step.target).place}`,
-        hint: FACE_HINTS[faceOf(step.target).place],
+        title: `${capital(name)}, face at the ${step.place}`,
+        hint: FACE_HINTS[step.place],
         unit: 'length',
         ways: [
           ['left', 'the line stands left of the face'],

@@ -1,51 +1,32 @@
-import fc from 'fast-check'
-import { adjusterPlace } from './adjuster'
+import { workedOnce } from '../columns/kernel'
+import { EXCESS, placeOf, ROOM_LEFT } from './adjuster'
 import { centreOf, linkChoices } from './linkChoices'
 import { driveLoop } from './chainDrive'
 
 describe('the place of an adjuster', () => {
-  const line = (at: number) => (x: number) => at - x
-
-  it('is where the chain is just right, wherever that is in its range', () => {
-    fc.assert(
-      fc.property(fc.double({ min: -9.9, max: 19.9, noNaN: true }), (at) => {
-        expect(adjusterPlace({ range: [-10, 20], excessAt: line(at) }, 0)).toEqual({
-          at: expect.closeTo(at, 6),
-        })
-      }),
-    )
+  it('is told with what the range lacks, half of the chain that is left over', () => {
+    expect(placeOf(3.5, NaN)).toEqual({ at: 3.5 })
+    expect(placeOf(NaN, 10)).toEqual({ never: 'too-long', lacksMm: 5 })
+    expect(placeOf(NaN, -20)).toEqual({ never: 'too-short', lacksMm: 10 })
+    expect(placeOf(NaN, NaN)).toEqual({ never: 'not-closed' })
   })
 
-  it('is found through a bent curve and at either end', () => {
-    const bent = (x: number) => Math.exp(x / 10) - 2
-    expect(adjusterPlace({ range: [-10, 20], excessAt: bent }, 0)).toEqual({
-      at: expect.closeTo(10 * Math.log(2), 6),
-    })
-    expect(adjusterPlace({ range: [0, 10], excessAt: line(10) }, 0)).toEqual({ at: 10 })
-    expect(adjusterPlace({ range: [0, 10], excessAt: line(0) }, 0)).toEqual({ at: 0 })
+  it('leaves room to the nearer end of the range, from new to worn; what the range lacks is less than none', () => {
+    const left = (...ends: number[]) => workedOnce(ROOM_LEFT, ends, [-10, 20])[0]
+    expect(left(2, NaN, 15, NaN)).toBe(5)
+    expect(left(-9, NaN, 15, NaN)).toBe(1)
+    expect(left(2, NaN, NaN, -8)).toBe(-4)
+    expect(left(2, NaN, NaN, NaN)).toBeNaN()
   })
 
-  it('is the nearest of several', () => {
-    const waves = (x: number) => Math.cos((Math.PI * x) / 10)
-    expect(adjusterPlace({ range: [-20, 20], excessAt: waves }, 14)).toEqual({ at: expect.closeTo(15, 6) })
-    expect(adjusterPlace({ range: [-20, 20], excessAt: waves }, -1)).toEqual({ at: expect.closeTo(-5, 6) })
-  })
-
-  it('is none beyond the range, and then it says what is lacking', () => {
-    expect(adjusterPlace({ range: [0, 10], excessAt: (x) => 30 - 2 * x }, 0)).toEqual({
-      never: 'too-long',
-      lacksMm: 5,
-    })
-    expect(adjusterPlace({ range: [0, 10], excessAt: (x) => -40 + 2 * x }, 0)).toEqual({
-      never: 'too-short',
-      lacksMm: 10,
-    })
-    expect(adjusterPlace({ range: [0, 10], excessAt: () => NaN }, 0)).toEqual({ never: 'not-closed' })
-  })
-
-  it('is looked for between places where the chain closes', () => {
-    const half = (x: number) => (x < 4 ? NaN : 7 - x)
-    expect(adjusterPlace({ range: [0, 12], excessAt: half }, 0)).toEqual({ at: expect.closeTo(7, 6) })
+  it('keeps the slack it is to have, at the tightest place of the travel', () => {
+    const excess = (percent: number, isTightest: number) =>
+      workedOnce(EXCESS, [1010, 1000, 400, 4], [percent, isTightest])[0]!
+    expect(excess(0, 0)).toBe(10)
+    // A run of 400 mm that moves by 5 % stands 10 mm out of its chord on either side.
+    expect(excess(5, 0)).toBeCloseTo(10 - (2 * Math.hypot(200, 10) - 400), 12)
+    expect(excess(5, 1)).toBeCloseTo(excess(5, 0) - 4, 12)
+    expect(workedOnce(EXCESS, [1010, 1000, -1, 4], [5, 1])[0]).toBeNaN()
   })
 })
 

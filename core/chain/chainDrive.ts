@@ -89,10 +89,6 @@ export function centreFor(drive: Omit<ChainDrive, 'centreMm'>, chain: Chain): nu
   return bisected(excess, least, lengthMm / 2 + least, atLeast === 0 ? -1 : atLeast)
 }
 
-/** From a new chain to a worn one: where the adjuster stands, in mm from the centre that was given; positive: further apart. */
-export const adjusterWay = (drive: ChainDrive, chain: Chain): number =>
-  centreFor(drive, chain) - drive.centreMm
-
 /** After how many turns the same meets the same again. */
 export interface Hunting {
   readonly sprocketTurns: number

@@ -1,4 +1,4 @@
-import type { Cells, Kernel, Row } from '../columns/kernel'
+import type { Kernel, Row } from '../columns/kernel'
 import { CoreError } from '../errors'
 import { dot, type Vec3 } from '../linalg/vec3'
 import { angleTo, degrees } from '../units/angle'
@@ -32,9 +32,12 @@ export function chainPlane([ax, ay, az]: Vec3): ChainPlane {
 /** The same into a place of its own: right, then up. */
 function planeInto(plane: Float64Array, ax: number, ay: number, az: number): void {
   const long = Math.sqrt(ax * ax + ay * ay + az * az)
-  const [nx, ny, nz] = [ax / long, ay / long, az / long]
+  const nx = ax / long
+  const ny = ay / long
+  const nz = az / long
   const level = Math.sqrt(nx * nx + ny * ny)
-  const [ux, uy] = [(-nz * nx) / level, (-nz * ny) / level]
+  const ux = (-nz * nx) / level
+  const uy = (-nz * ny) / level
   plane[0] = ny * level - nz * uy
   plane[1] = nz * ux - nx * level
   plane[2] = nx * uy - ny * ux
@@ -144,7 +147,7 @@ export function roundKernel({ pitchMm, sprockets, driven }: ChainShape): Kernel 
         if (isTurned) winding = wind(room, true)
         const isClosed = winding === 'closed'
         put(to, 0, i, isClosed ? woundLength(room, pitchMm, isTurned) : NaN)
-        put(to, 1, i, isClosed ? Math.hypot(at(x, driven), at(z, driven)) : NaN)
+        put(to, 1, i, isClosed ? Math.sqrt(at(x, driven) ** 2 + at(z, driven) ** 2) : NaN)
         for (let place = 0; place < many; place++) {
           const sprocket = visited(place, many, isTurned)
           // Turned, the run that comes to a sprocket in the order walked starts from it in the order of the file.
@@ -177,16 +180,40 @@ export const LENGTH_BY_SLACK: Kernel = {
   },
 }
 
-/** Movement of a run with all slack in it, in percent of it: from the chain's length, the one needed, and the run, in mm; below nought it is too short. */
-export const SLACK_PERCENT: Kernel = {
+/**
+ * Slack of a chain: from its length, the one needed, and the run that hangs, in mm, to what it has beyond need, the movement of that run with all
+ * slack in it, both in mm, and the movement in percent of the run; below nought it is too short.
+ */
+export const SLACK: Kernel = {
   name: 'slack of a chain',
   page: 'chains',
-  outputs: 1,
-  run: (count, [length, needed, span], [percent]) => {
+  outputs: 3,
+  run: (count, [length, needed, span], [excess, play, percent]) => {
     for (let i: Row = 0; i < count; i++) {
-      const excess = length[i] - needed[i]
-      const play = span[i] > 0 && !Number.isNaN(excess) ? veePlay(span[i], Math.abs(excess)) : NaN
-      percent[i] = (100 * Math.sign(excess) * play) / span[i]
+      const over = length[i] - needed[i]
+      const size = span[i] > 0 && !Number.isNaN(over) ? veePlay(span[i], Math.abs(over)) : NaN
+      excess[i] = over
+      play[i] = Math.sign(over) * size
+      percent[i] = (100 * Math.sign(over) * size) / span[i]
+    }
+  },
+}
+
+/**
+ * Movement of a run at ride height that leaves a share of it where the chain is tightest: from the length needed and the run at ride height, then the
+ * same at the tightest place, all in mm; parameter: the share, in percent. Where it is tightest its slack run may be gone: it cannot hang there at all.
+ */
+export const KEPT_PLAY: Kernel = {
+  name: 'slack that is wanted of a chain',
+  page: 'chains',
+  outputs: 1,
+  run: (count, [needed, span, tightest, tightestSpan], [play], [percent]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const kept =
+        tightestSpan[i] > 0
+          ? tightest[i] - needed[i] + veeExcess(tightestSpan[i], (percent * tightestSpan[i]) / 200)
+          : veeExcess(span[i], (percent * span[i]) / 200)
+      play[i] = span[i] > 0 ? veePlay(span[i], Math.max(0, kept)) : NaN
     }
   },
 }
@@ -198,6 +225,30 @@ export const BACKLASH_DEG: Kernel = {
   outputs: 1,
   run: (count, [length, needed], [play], [radius]) => {
     for (let i: Row = 0; i < count; i++) play[i] = Math.max(0, degrees((length[i] - needed[i]) / radius))
+  },
+}
+
+/**
+ * Least room between the teeth of a sprocket and those of others: from its middle and theirs, in mm, below nought where teeth meet; parameters: how far
+ * the tips of both together reach, one for each of the others.
+ */
+export const ROOM_BETWEEN: Kernel = {
+  name: 'room between the teeth of sprockets',
+  page: 'chains',
+  outputs: 1,
+  run: (count, columns, [room], parameters) => {
+    const from = columns as unknown as readonly Float64Array[]
+    const reaches = parameters as readonly number[]
+    for (let i: Row = 0; i < count; i++) {
+      let least = Infinity
+      for (let k = 0; k < reaches.length; k++) {
+        const x = cell(from, 3 * k + 3, i) - cell(from, 0, i)
+        const y = cell(from, 3 * k + 4, i) - cell(from, 1, i)
+        const z = cell(from, 3 * k + 5, i) - cell(from, 2, i)
+        least = Math.min(least, Math.sqrt(x * x + y * y + z * z) - (reaches[k] as number))
+      }
+      room[i] = least
+    }
   },
 }
 
@@ -234,11 +285,9 @@ export const SPROCKETS_ALIGNED: Kernel = {
       offset[i] = ((qx[i] - px[i]) * cx[i] + (qy[i] - py[i]) * cy[i] + (qz[i] - pz[i]) * cz[i]) / along
       yaw[i] = yawOf(bx[i], by[i], isLengthwise) - yawOf(ax[i], ay[i], isLengthwise)
       tilt[i] = tiltOf(bx[i], by[i], bz[i], isLengthwise) - tiltOf(ax[i], ay[i], az[i], isLengthwise)
-      const [nx, ny, nz] = [
-        ay[i] * bz[i] - az[i] * by[i],
-        az[i] * bx[i] - ax[i] * bz[i],
-        ax[i] * by[i] - ay[i] * bx[i],
-      ]
+      const nx = ay[i] * bz[i] - az[i] * by[i]
+      const ny = az[i] * bx[i] - ax[i] * bz[i]
+      const nz = ax[i] * by[i] - ay[i] * bx[i]
       const sine = Math.sqrt(nx * nx + ny * ny + nz * nz)
       angle[i] = degrees(angleTo(sine, ax[i] * bx[i] + ay[i] * by[i] + az[i] * bz[i]))
     }
@@ -259,25 +308,40 @@ const tiltOf = (x: number, y: number, z: number, isLengthwise: number): number =
  * @param places - where it was read, in mm from its middle, forward and up
  * @param toothMm - from that face to the middle of its teeth, to the left
  */
-export const faceKernel = (places: readonly Pick<FacePoint, 'x' | 'z'>[], toothMm: number): Kernel => ({
-  name: 'a sprocket by readings of its face',
-  page: 'chains',
-  outputs: 4,
-  run: (count, columns, [left, x, y, z]) => {
-    const read = columns as readonly Cells[]
-    for (let i: Row = 0; i < count; i++) {
-      const row = i
-      const plane = toothPlane({
-        points: places.map((place, k) => ({ ...place, readingMm: read[k]?.[row] ?? 0 })),
-        centre: [0, 0],
-        toothMm,
-      })
-      const [sx, sz] = [plane.slopeX ?? 0, plane.slopeZ ?? 0]
-      const long = Math.hypot(1, sx, sz)
-      left[i] = plane.leftMm
-      x[i] = -sx / long
-      y[i] = 1 / long
-      z[i] = -sz / long
-    }
-  },
-})
+export function faceKernel(places: readonly Pick<FacePoint, 'x' | 'z'>[], toothMm: number): Kernel {
+  const planeOf = (readings: readonly number[]) =>
+    toothPlane({
+      points: places.map((place, k) => ({ ...place, readingMm: readings[k] ?? 0 })),
+      centre: [0, 0],
+      toothMm: 0,
+    })
+  // The plane by least squares goes with each reading in proportion: by how much is known from the places alone.
+  const shares = places.map((_, k) => planeOf(places.map((_one, i) => (i === k ? 1 : 0))))
+  const ofLeft = Float64Array.from(shares, ({ leftMm }) => leftMm)
+  const ofX = Float64Array.from(shares, ({ slopeX }) => slopeX ?? 0)
+  const ofZ = Float64Array.from(shares, ({ slopeZ }) => slopeZ ?? 0)
+  return {
+    name: 'a sprocket by readings of its face',
+    page: 'chains',
+    outputs: 4,
+    run: (count, columns, [left, x, y, z]) => {
+      const read = columns as unknown as readonly Float64Array[]
+      for (let i: Row = 0; i < count; i++) {
+        let middle = 0
+        let sx = 0
+        let sz = 0
+        for (let k = 0; k < ofLeft.length; k++) {
+          const reading = (read[k] as Float64Array)[i] as number
+          middle += at(ofLeft, k) * reading
+          sx += at(ofX, k) * reading
+          sz += at(ofZ, k) * reading
+        }
+        const long = Math.sqrt(1 + sx * sx + sz * sz)
+        left[i] = middle + toothMm * long
+        x[i] = -sx / long
+        y[i] = 1 / long
+        z[i] = -sz / long
+      }
+    },
+  }
+}

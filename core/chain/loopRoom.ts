@@ -64,14 +64,16 @@ export function wind({ signed, x, z, direction, spanMm, wrap }: LoopRoom, isReve
   const at = (figures: Float64Array, index: number): number => figures[index] as number
   for (let i = 0; i < many; i++)
     for (let j = i + 1; j < many; j++) {
-      const [dx, dz] = [at(x, i) - at(x, j), at(z, i) - at(z, j)]
+      const dx = at(x, i) - at(x, j)
+      const dz = at(z, i) - at(z, j)
       const least = Math.abs(at(signed, i)) + Math.abs(at(signed, j))
       if (!(dx * dx + dz * dz >= least * least)) return 'overlaps'
     }
   for (let place = 0; place < many; place++) {
     const from = visited(place, many, isReversed)
     const to = visited((place + 1) % many, many, isReversed)
-    const [dx, dz] = [at(x, to) - at(x, from), at(z, to) - at(z, from)]
+    const dx = at(x, to) - at(x, from)
+    const dz = at(z, to) - at(z, from)
     const k = at(signed, to) - at(signed, from)
     const straight = Math.sqrt(dx * dx + dz * dz - k * k)
     direction[place] = Math.atan2(dz, dx) - Math.atan2(k, straight)
@@ -97,7 +99,8 @@ function onwards(angle: number): number {
 /** What a wound chain needs as it lies, in mm: straight runs, and wrapped chain counted in links, for it lies in chords. */
 export function woundLength({ teeth, spanMm, wrap }: LoopRoom, pitchMm: number, isReversed = false): number {
   const many = teeth.length
-  let [straight, links] = [0, 0]
+  let straight = 0
+  let links = 0
   for (let place = 0; place < many; place++) {
     straight += spanMm[place] as number
     links += ((teeth[visited(place, many, isReversed)] as number) * (wrap[place] as number)) / TURN

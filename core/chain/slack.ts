@@ -63,7 +63,7 @@ export function deflectionOf(run: FreeRun, shape: SlackShape, excessMm: number):
 
 /** How much longer than straight a run pushed taut to one side at its middle is, all in mm; for inner loops. */
 export const veeExcess = (spanMm: number, deflectionMm: number): number =>
-  2 * Math.hypot(spanMm / 2, deflectionMm) - spanMm
+  2 * Math.sqrt((spanMm * spanMm) / 4 + deflectionMm * deflectionMm) - spanMm
 
 /** Its whole movement from one side to the other, all in mm. */
 export const veePlay = (spanMm: number, excessMm: number): number =>

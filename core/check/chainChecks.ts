@@ -1,14 +1,15 @@
 import type { Column } from '../columns/graph'
-import { mapKnown, type Known } from '../known'
+import { mapKnown, unknown, type Known } from '../known'
 import { sprocketName, type ChainLine, type ChainSprocket } from '../project/chainLine'
 import type { LimitEntry, Quantity } from '../project/limit'
 import type { Check, WheelPlace } from './check'
 import { judge, windowOf, type CheckHead } from './judge'
-import { appliesIn, worstState } from './judgedState'
+import { worstOf } from '../limits/worst'
+import { appliesIn } from './judgedState'
 import type { PlannedCheck } from './plannedCheck'
 
-/** A figure of a chain that is judged: a column of the model or a figure of the file. */
-export type ChainFigure = { readonly column: Column } | number
+/** A figure of a chain that is judged: a column of the model, with what is said where it has no answer, or a figure of the file. */
+export type ChainFigure = { readonly column: Column; readonly nowhere?: string } | number
 
 /** One check of a chain at one place of the wheels, with its figure or what is missing for it. */
 export interface PlannedChainCheck {
@@ -100,14 +101,17 @@ export function judgedChain(
       if (at === undefined) return []
       return [judge(at === head.at ? head : { ...head, at }, read(value, head.at), bounds, [], window)]
     })
-    return worstState(judged) ?? []
+    return worstOf(judged) ?? []
   })
 
   function read(value: Known<ChainFigure>, at: WheelPlace | null): Known<number> {
     if (!value.known) return value
     if (typeof value.value === 'number') return { ...value, value: value.value }
     const place = closes(at)
-    const { column } = value.value
-    return place.known ? { ...value, value: figure(column) } : place
+    const { column, nowhere } = value.value
+    const found = figure(column)
+    // A place along a lever is looked for whether or not the chain closes where that stands.
+    if (nowhere !== undefined) return Number.isNaN(found) ? unknown(nowhere) : { ...value, value: found }
+    return place.known ? { ...value, value: found } : place
   }
 }

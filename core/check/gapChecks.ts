@@ -4,7 +4,8 @@ import type { Gap } from '../project/gap'
 import type { LimitEntry } from '../project/limit'
 import type { Check, CheckState, WheelPlace } from './check'
 import { judge, windowOf, type Bound, type CheckHead } from './judge'
-import { appliesIn, worstState } from './judgedState'
+import { worstOf } from '../limits/worst'
+import { appliesIn } from './judgedState'
 import type { PlannedCheck } from './plannedCheck'
 
 /** A gap at one place of the wheels: its column, or what is missing for it. */
@@ -88,7 +89,7 @@ export const judgedGap = (
   stands: (at: WheelPlace | null) => Known<unknown>,
   calledNow: (at: WheelPlace | null) => WheelPlace | null | undefined,
 ): Check | null =>
-  worstState(
+  worstOf(
     plans.flatMap(({ gap, planned: { head, bounds, window } }) => {
       const at = calledNow(head.at)
       if (at === undefined) return []

@@ -1,3 +1,4 @@
+import { isUneven, JOINTS } from '../project/joints'
 import { known, type Known, type Missing } from '../known'
 import type { LimitEntry } from '../project/limit'
 import { permittedAngleDeg } from '../line/uniformity'
@@ -30,7 +31,7 @@ export function jointChecks(
         }
       }),
     }
-    const isLoose = joint.kind === 'flex-disc' && joint.centringPilot !== true
+    const isLoose = JOINTS[joint.kind].needsPilot && joint.centringPilot !== true
     return isLoose
       ? [angle, { certain: pilotCheck(angleHead(line, joint, index, { state: 'ride', at: null }, speed)) }]
       : [angle]
@@ -47,11 +48,11 @@ const angleHead = (
   id: `${line.id}/angle/${index + 1}`,
   lineId: line.id,
   lineName: line.name,
-  quantity: joint.kind === 'flex-disc' ? 'flex-disc-angle' : 'joint-angle',
+  quantity: JOINTS[joint.kind].angle,
   subject: { of: 'joint', index },
   state,
   at,
-  speedRpm: speed.known && joint.kind === 'cross' ? speed.value.speedRpm : null,
+  speedRpm: speed.known && isUneven(joint) ? speed.value.speedRpm : null,
 })
 
 function angleBounds(
@@ -61,17 +62,17 @@ function angleBounds(
   speed: Known<ShaftSpeed>,
   limits: readonly LimitEntry[],
 ): { bounds: Bound[]; missing: readonly Missing[] } {
+  const { isConstant, angle } = JOINTS[joint.kind]
   const bounds: Bound[] = []
   let missing: readonly Missing[] = []
   for (const limit of limits) {
-    if (joint.kind === 'flex-disc') {
-      if (limit.quantity === 'flex-disc-angle')
-        bounds.push({ ...limit, failAbove: joint.limitDeg ?? limit.failAbove })
+    if (angle !== 'joint-angle') {
+      if (limit.quantity === angle) bounds.push({ ...limit, failAbove: joint.limitDeg ?? limit.failAbove })
       continue
     }
     if (limit.quantity === 'joint-limit-margin' && joint.limitDeg !== undefined)
       bounds.push(ownLimitBound(limit, joint.limitDeg))
-    if (joint.kind !== 'cross') continue
+    if (isConstant) continue
     if (limit.quantity === 'joint-angle' && speaksOf(limit, index, line.joints.length)) bounds.push(limit)
     if (limit.quantity === 'shaft-inertia') {
       if (speed.known) bounds.push(inertiaBound(limit, speed.value.speedRpm))

@@ -4,7 +4,7 @@ import type { LineFigures } from '../line/lineFigures'
 import { lockReason } from '../line/turning'
 import { isSameState, type Check, type StateOfVehicle } from './check'
 import { judge } from './judge'
-import { worstState } from './judgedState'
+import { worstOf } from '../limits/worst'
 import type { CheckPlan, PlannedCheck } from './plannedCheck'
 
 /** A line as it stands in one state. */
@@ -26,7 +26,7 @@ export function judgedPlan(
   figure: (column: Column) => number,
 ): Check | null {
   if ('certain' in plan) return plan.certain
-  return worstState(
+  return worstOf(
     plan.inStates.flatMap((planned) => {
       const state = states.find((one) => isSameState(one, planned.head))
       const check = state && judgedInState(planned, state, figure)

@@ -1,7 +1,6 @@
 import type { LimitEntry } from '../project/limit'
-import { byGravity } from '../limits/verdict'
 import type { LineFigureColumns } from '../line/figureColumns'
-import type { Check, StateOfVehicle } from './check'
+import type { StateOfVehicle } from './check'
 
 /** A state in which checks of a line are planned, with its figures; null while they are unknown for want of a reading. */
 export interface PlannedState extends StateOfVehicle {
@@ -14,21 +13,3 @@ export interface PlannedState extends StateOfVehicle {
  */
 export const appliesIn = (limit: Pick<LimitEntry, 'scope'>, { state, at }: StateOfVehicle): boolean =>
   limit.scope === 'travel' || (at === null && (limit.scope === 'max-speed' || state === 'ride'))
-
-/**
- * The worst of one check over its states: the gravest verdict, then the least room; of equals the first.
- *
- * @returns null for none
- */
-export function worstState(checks: readonly Check[]): Check | null {
-  return checks.reduce<Check | null>(
-    (worst, one) => (worst === null || isWorse(one, worst) ? one : worst),
-    null,
-  )
-}
-
-function isWorse(one: Check, other: Check): boolean {
-  const gravity = byGravity(one.verdict, other.verdict)
-  if (gravity !== 0) return gravity < 0
-  return (one.margin ?? Infinity) < (other.margin ?? Infinity)
-}

@@ -1,3 +1,4 @@
+import { isUneven } from '../project/joints'
 import { allKnown, known, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../project/limit'
 import type { Line, Tube } from '../project/lineSpec'
@@ -41,7 +42,7 @@ export function lineChecks(
 /** The two joints of the last shaft are meant to cancel; other kinds of joint have nothing to cancel. */
 function pairCheck(line: Line, limits: LimitEntry[], states: readonly PlannedState[]): CheckPlan[] {
   const last = line.joints.length - 1
-  const areCross = line.joints.slice(-2).every((joint) => joint.kind === 'cross')
+  const areCross = line.joints.slice(-2).every(isUneven)
   if (last < 1 || !areCross) return []
   // A pinion that is set low is meant to be even with the other joint once it has risen.
   const aim = line.school === 'low-pinion' ? 'drive' : 'ride'

@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import { allKnown, known, unknown, type Known } from '../known'
 import type { LimitEntry, Quantity } from '../project/limit'
 import type { Line, Tube } from '../project/lineSpec'
@@ -36,7 +37,7 @@ export function strengthChecks(
         : [],
     ),
     ...line.joints.flatMap(({ cross, kind }, index) =>
-      cross !== undefined && kind === 'cross'
+      cross !== undefined && JOINTS[kind].hasCross
         ? overStates(of('cross-shear'), states, appliesIn, ({ state, at, figures }) => ({
             head: headOf(line, `cross-shear/${index + 1}`, {
               quantity: 'cross-shear',

@@ -13,7 +13,12 @@ describe('the worst place along the travel', () => {
         fc.double({ min: 60, max: 400, noNaN: true }),
         (top, wide) => {
           const figures = along((at) => 3 * Math.cos((at - top) / wide))
-          const worst = worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 4 } })!
+          const worst = worstAlong({
+            atMm,
+            figures,
+            quantity: 'joint-angle',
+            window: { ...OPEN, failHigh: 4 },
+          })!
           if (Math.abs(top) > 0.5) expect(worst.isBetween).toBe(true)
           if (worst.isBetween) expect(Math.abs(worst.atMm - top)).toBeLessThan(0.1)
         },
@@ -25,6 +30,7 @@ describe('the worst place along the travel', () => {
   it('is an end where the curve only rises, and says so', () => {
     const worst = worstAlong({
       atMm,
+      quantity: 'joint-angle',
       figures: along((at) => at),
       window: { ...OPEN, warnHigh: 60, failHigh: 90 },
     })
@@ -33,25 +39,40 @@ describe('the worst place along the travel', () => {
 
   it('goes by the lower edge where that is nearer', () => {
     const figures = along((at) => 30 + ((at + 40) / 10) ** 2)
-    const worst = worstAlong({ atMm, figures, window: { ...OPEN, failLow: 31 } })!
+    const worst = worstAlong({ atMm, figures, quantity: 'joint-angle', window: { ...OPEN, failLow: 31 } })!
     expect(worst.gravity).toBe(2)
     expect(worst.atMm).toBeCloseTo(-40, 6)
     expect(worst.room).toBeCloseTo(-1 / 31, 6)
   })
 
   it('is nowhere between for a figure that stays as it is, and nothing without a limit or a figure', () => {
-    expect(worstAlong({ atMm, figures: along(() => 2), window: { ...OPEN, failHigh: 3 } })!.isBetween).toBe(
-      false,
-    )
-    expect(worstAlong({ atMm, figures: along(() => 2), window: OPEN })).toBeNull()
-    expect(worstAlong({ atMm, figures: along(() => NaN), window: { ...OPEN, failHigh: 3 } })).toBeNull()
+    expect(
+      worstAlong({
+        atMm,
+        quantity: 'joint-angle',
+        figures: along(() => 2),
+        window: { ...OPEN, failHigh: 3 },
+      })!.isBetween,
+    ).toBe(false)
+    expect(worstAlong({ atMm, quantity: 'joint-angle', figures: along(() => 2), window: OPEN })).toBeNull()
+    expect(
+      worstAlong({
+        atMm,
+        quantity: 'joint-angle',
+        figures: along(() => NaN),
+        window: { ...OPEN, failHigh: 3 },
+      }),
+    ).toBeNull()
   })
 
   it('holds on to ride height as read where levers have taken ride height elsewhere', () => {
     const figures = along((at) => 3 - (at / 100) ** 2)
     const window = { ...OPEN, failHigh: 4 }
-    expect(worstAlong({ atMm, figures, window })).toMatchObject({ atMm: 0, isBetween: false })
-    expect(worstAlong({ atMm, figures, window, rideMm: null })).toMatchObject({
+    expect(worstAlong({ atMm, figures, quantity: 'joint-angle', window })).toMatchObject({
+      atMm: 0,
+      isBetween: false,
+    })
+    expect(worstAlong({ atMm, figures, quantity: 'joint-angle', window, rideMm: null })).toMatchObject({
       atMm: expect.closeTo(0, 6),
       isBetween: true,
     })
@@ -59,6 +80,8 @@ describe('the worst place along the travel', () => {
 
   it('leaves out rows that are not reached', () => {
     const figures = along((at) => (at < -60 ? NaN : -at))
-    expect(worstAlong({ atMm, figures, window: { ...OPEN, failHigh: 90 } })).toMatchObject({ value: 60 })
+    expect(
+      worstAlong({ atMm, figures, quantity: 'joint-angle', window: { ...OPEN, failHigh: 90 } }),
+    ).toMatchObject({ value: 60 })
   })
 })

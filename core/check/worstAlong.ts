@@ -1,5 +1,6 @@
 import { byGrade, graded, type Grade } from '../limits/grade'
 import type { Window } from '../project/limit'
+import type { Check } from './check'
 import { vertexOf } from './peakAlong'
 
 /** A checked figure along a way through the travel. */
@@ -8,6 +9,7 @@ export interface SweptPlan {
   readonly atMm: readonly number[]
   readonly figures: ArrayLike<number>
   readonly window: Window
+  readonly quantity: Check['quantity']
   /** Where ride height is, which is looked at by itself; null where it is none of these places. */
   readonly rideMm?: number | null
 }
@@ -29,8 +31,8 @@ const BESIDE_MM = 0.2
  *
  * @returns null where nothing limits it, or where it is not known anywhere
  */
-export function worstAlong({ atMm, figures, window, rideMm = 0 }: SweptPlan): WorstAlong | null {
-  const gradeAt = (i: number) => graded(figures[i] ?? NaN, window)
+export function worstAlong({ atMm, figures, window, quantity, rideMm = 0 }: SweptPlan): WorstAlong | null {
+  const gradeAt = (i: number) => graded(figures[i] ?? NaN, window, quantity)
   let at = -1
   let worst: Grade | null = null
   for (let i = 0; i < atMm.length; i++) {

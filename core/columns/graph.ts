@@ -1,3 +1,4 @@
+import { newKept, type Kept } from './kept'
 import { workedOnce, type Kernel } from './kernel'
 
 /** A quantity of a graph, by its number. */
@@ -6,6 +7,9 @@ export type Column = number & { readonly isColumn: true }
 export type VectorColumns = readonly [Column, Column, Column]
 /** A rigid move: the rotation row by row, then the shift in mm. */
 export type MoveColumns = readonly [...VectorColumns, ...VectorColumns, ...VectorColumns, ...VectorColumns]
+
+/** Reads the figure of a quantity. */
+export type FigureOf = (column: Column) => number
 
 /** One kernel at work in a graph. */
 export interface Step {
@@ -25,6 +29,13 @@ export interface Graph {
   /** In the order of their working: each rests on sources and on steps before it. */
   readonly steps: readonly Step[]
   readonly columns: number
+  /** What is worked out of it when it is first asked for. */
+  readonly kept: Kept
+  readonly isClosed: boolean
+  /** From now on nothing is added: whoever asks finds what was put together. */
+  readonly close: () => void
+  /** A graph of its own with all that is in this one and the same numbers, to be added to. */
+  readonly extended: () => Graph
   /** Adds a figure from outside. */
   readonly source: (figure: number) => Column
   /** Adds a step and returns the columns it fills. */
@@ -47,20 +58,53 @@ export interface Graph {
   readonly named: (name: string) => readonly Column[]
 }
 
+/** What a graph holds. */
+interface Held {
+  readonly steps: Step[]
+  readonly makers: (Step | null)[]
+  readonly figures: number[]
+  readonly names: Map<Column, string>
+  readonly groups: Map<string, Column[]>
+  readonly units: Map<Column, 'mm' | 'deg'>
+}
+
 /** An empty graph. */
-export function newGraph(): Graph {
-  const steps: Step[] = []
-  const makers: (Step | null)[] = []
-  const figures: number[] = []
-  const names = new Map<Column, string>()
-  const groups = new Map<string, Column[]>()
-  const units = new Map<Column, 'mm' | 'deg'>()
+export const newGraph = (): Graph =>
+  graphOf({
+    steps: [],
+    makers: [],
+    figures: [],
+    names: new Map(),
+    groups: new Map(),
+    units: new Map(),
+  })
+
+function graphOf(held: Held): Graph {
+  const { steps, makers, figures, names, groups, units } = held
+  let isClosed = false
   const add = (figure: number, maker: Step | null): Column => {
+    if (isClosed) throw new Error('nothing is added to a graph that is closed')
     makers.push(maker)
     return (figures.push(figure) - 1) as Column
   }
   return {
     steps,
+    kept: newKept(),
+    get isClosed() {
+      return isClosed
+    },
+    close: () => {
+      isClosed = true
+    },
+    extended: () =>
+      graphOf({
+        steps: [...steps],
+        makers: [...makers],
+        figures: [...figures],
+        names: new Map(names),
+        groups: new Map(groups),
+        units: new Map(units),
+      }),
     get columns() {
       return figures.length
     },
@@ -68,9 +112,9 @@ export function newGraph(): Graph {
     step: (kernel, from, parameters = []) => {
       const to: Column[] = []
       const step: Step = { kernel, from, to, parameters }
-      steps.push(step)
       const read = from.map((column) => figures[column] ?? NaN)
       for (const figure of workedOnce(kernel, read, parameters)) to.push(add(figure, step))
+      steps.push(step)
       return to
     },
     at: (column) => figures[column] ?? NaN,

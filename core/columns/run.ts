@@ -1,5 +1,6 @@
 import type { Column, Graph, Step } from './graph'
 import type { Columns, Parameters } from './kernel'
+import type { Kind } from './kept'
 
 /** A graph at work on many rows at once: samples, candidates, positions; one row is the screen. */
 export interface Run {
@@ -120,15 +121,16 @@ interface GraphMap {
   readonly wayTo: (wanted: readonly Column[], given: ReadonlySet<Column>) => Int32Array
 }
 
-/** Kept while the graph has as many steps as when they were drawn. */
-const maps = new WeakMap<Graph, { readonly steps: number; readonly map: GraphMap }>()
+const MAP: Kind<GraphMap> = { name: 'what hangs on what' }
 
-function mapOf(graph: Graph): GraphMap {
-  const there = maps.get(graph)
-  if (there?.steps === graph.steps.length) return there.map
+/** Of a graph that is closed once for all its runs. */
+const mapOf = (graph: Graph): GraphMap =>
+  graph.isClosed ? graph.kept.the(MAP, () => newMap(graph)) : newMap(graph)
+
+function newMap(graph: Graph): GraphMap {
   const hanging = new Map<Column, Int32Array>()
   const ways = new WeakMap<readonly Column[], Map<ReadonlySet<Column>, Int32Array>>()
-  const made: GraphMap = {
+  return {
     hangingOn: (column) => {
       const known = hanging.get(column) ?? hangingOn(graph, column)
       hanging.set(column, known)
@@ -142,8 +144,6 @@ function mapOf(graph: Graph): GraphMap {
       return known
     },
   }
-  maps.set(graph, { steps: graph.steps.length, map: made })
-  return made
 }
 
 /** Numbers of the steps that rest on a column, in their order. */
@@ -190,14 +190,21 @@ export function sourcesOf(graph: Graph, columns: readonly Column[]): ReadonlySet
 /**
  * Columns at the border of what hangs on some sources: they do not hang on them, but a step that does reads them. With
  * these given, a run repeats only what hangs on those sources.
+ *
+ * @param held - columns that hang on the sources and are to stay as they are all the same
  */
-export function borderOf(graph: Graph, sources: readonly Column[], wanted: readonly Column[]): Column[] {
+export function borderOf(
+  graph: Graph,
+  sources: readonly Column[],
+  wanted: readonly Column[],
+  held: ReadonlySet<Column> = NOTHING,
+): Column[] {
   const moving = new Set<Column>(sources)
   const border = new Set<Column>()
-  const way = new Set(wayTo(graph, wanted, NOTHING))
+  const way = new Set(wayTo(graph, wanted, held))
   graph.steps.forEach((step, index) => {
     if (!step.from.some((column) => moving.has(column))) return
-    step.to.forEach((column) => moving.add(column))
+    step.to.forEach((column) => held.has(column) || moving.add(column))
     if (way.has(index)) step.from.forEach((column) => border.add(column))
   })
   return [...border, ...wanted].filter((column) => !moving.has(column))

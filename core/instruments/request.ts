@@ -11,7 +11,7 @@ const schema = object({
   zero: figure(-100, 100),
   seed: figure(0, 4_294_967_295).integer(),
   session: string()
-    .matches(/^[A-Za-z0-9-]{8,64}$/, 'must be 8 to 64 letters, digits or -')
+    .matches(/^[A-Za-z0-9_-]{8,64}$/, 'must be 8 to 64 letters, digits, - or _')
     .required(),
 })
 

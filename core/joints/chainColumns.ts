@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import type { Column, Graph, VectorColumns } from '../columns/graph'
 import type { JointKind } from '../project/lineSpec'
 import { FIRST_MAP, JOINT, NEXT_MAP } from './jointKernels'
@@ -38,7 +39,7 @@ export function chainColumns(
       ...(axes[index + 1] as VectorColumns),
     ]) as unknown as [Column, Column, ...VectorColumns, Column]
     const normal = [x, y, z] as const
-    const isCross = kind === 'cross' ? 1 : 0
+    const isCross = JOINTS[kind].isConstant ? 0 : 1
     const before = upTo[index - 1]
     const phase = phases[index - 1] ?? 0
     const map = before

@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import { add, cross, dot, scale, unit, type Vec3 } from '../linalg/vec3'
 import type { ChainJoint } from './jointMap'
 
@@ -9,7 +10,7 @@ import type { ChainJoint } from './jointMap'
  * @returns unit, square to the outgoing axis; a constant-velocity joint tips the arm together with the axis
  */
 export function drivenArm({ kind, incoming, outgoing }: ChainJoint, normal: Vec3, arm: Vec3): Vec3 {
-  if (kind === 'cross') return unit(cross(outgoing, arm))
+  if (!JOINTS[kind].isConstant) return unit(cross(outgoing, arm))
   const alongNormal = scale(normal, dot(arm, normal))
   const inPlane = dot(arm, cross(incoming, normal))
   return add(alongNormal, scale(cross(outgoing, normal), inPlane))

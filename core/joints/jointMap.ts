@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import { newGraph, type Column, type VectorColumns } from '../columns/graph'
 import { workedOnce } from '../columns/kernel'
 import { cross, dot, type Vec3 } from '../linalg/vec3'
@@ -30,7 +31,7 @@ export const angleAbout = (axis: Vec3, from: Vec3, to: Vec3): number =>
  * @see docs/methods/line.md
  */
 export const jointMap = (kind: JointKind, angle: Radians): Mat2 =>
-  [...workedOnce(FIRST_MAP, [Math.cos(angle)], [kind === 'cross' ? 1 : 0])] as unknown as Mat2
+  [...workedOnce(FIRST_MAP, [Math.cos(angle)], [JOINTS[kind].isConstant ? 0 : 1])] as unknown as Mat2
 
 /** How a chain maps the arm of the first driving yoke, up to and including each joint. */
 export interface ChainMaps {

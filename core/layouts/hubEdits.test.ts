@@ -1,3 +1,4 @@
+import { askedIds } from '../testdata/askedIds'
 import { hubById } from '../project/bodies'
 import type { Build } from '../project/build'
 import { parseBuildText } from '../project/parseBuild'
@@ -26,7 +27,7 @@ describe('how a hub moves', () => {
       const told = withHubMotion(build, 'left-hub', way)
       expect(problems(told)).toEqual([])
       const added = told.points.slice(build.points.length).map(({ id }) => id)
-      const asked = new Set(measuringTour(told, 'setup-1').map(({ target }) => target))
+      const asked = askedIds(measuringTour(told, 'setup-1'))
       for (const id of added) expect(asked).toContain(id)
       // The points of the suspension, and the middle of the wheel.
       expect(added).toHaveLength(way === 'lengths' ? 0 : SUSPENSION_POINTS[way].length + 1)

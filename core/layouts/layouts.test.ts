@@ -1,3 +1,4 @@
+import { askedIds } from '../testdata/askedIds'
 import { evaluateBuild } from '../model/evaluateBuild'
 import { bareBuild, newBuild } from '../project/newBuild'
 import { parseBuildText } from '../project/parseBuild'
@@ -31,7 +32,7 @@ describe('layouts to start from', () => {
       expect(lines.every(({ ride }) => !ride.known)).toBe(true)
       // A disc that nobody said has a pilot is out, whatever is read.
       expect(verdict).toBe(layout.key === 'disc-front' ? 'out' : 'unknown')
-      const asked = new Set(measuringTour(parsed.value, 'setup-1').map(({ target }) => target))
+      const asked = askedIds(measuringTour(parsed.value, 'setup-1'))
       for (const line of parsed.value.lines) {
         expect(asked).toContain(line.driving)
         expect(asked).toContain(line.driven)

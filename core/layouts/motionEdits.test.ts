@@ -1,3 +1,4 @@
+import { askedIds } from '../testdata/askedIds'
 import type { AxleBody } from '../project/body'
 import type { Build } from '../project/build'
 import { parseBuildText } from '../project/parseBuild'
@@ -19,7 +20,7 @@ describe('how an axle moves', () => {
       const told = withMotion(demo, 'rear-axle', way)
       expect(problems(told)).toEqual([])
       const added = told.points.slice(demo.points.length).map(({ id }) => id)
-      const asked = new Set(measuringTour(told, 'setup-1').map(({ target }) => target))
+      const asked = askedIds(measuringTour(told, 'setup-1'))
       for (const id of added) expect(asked).toContain(id)
       expect(added.length > 0).toBe(way !== 'table')
       expect(withoutMotion(told, 'rear-axle')).toEqual(demo)

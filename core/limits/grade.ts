@@ -1,30 +1,29 @@
-import type { Window } from '../project/limit'
+import type { Quantity, Window } from '../project/limit'
 import { standing } from './verdict'
+import { roomScale } from './worst'
 
 /** How gravely a value stands, so that values of unlike quantities can be told apart. */
 export interface Grade {
   /** 0 where it holds, 1 tight, 2 out. */
   readonly gravity: number
-  /** Room to its limit as a share of that limit; negative past it. */
+  /** Room to its limit in the scale of its quantity; negative past it. */
   readonly room: number
 }
 
 const GRAVITY = { holds: 0, tight: 1, out: 2 } as const
-/** A limit near nought is measured by this, in its own unit. */
-const LEAST_SCALE = 1e-3
 
 /**
  * The grade of a value in its window.
  *
  * @returns null where nothing limits it, or it is no number
  */
-export function graded(value: number, window: Window): Grade | null {
-  const edge = window.failHigh ?? window.warnHigh ?? window.failLow ?? window.warnLow
-  if (edge === null || Number.isNaN(value)) return null
+export function graded(value: number, window: Window, quantity: Quantity | 'centring-pilot'): Grade | null {
+  const isLimited = Object.values(window).some((edge) => edge !== null)
+  if (!isLimited || Number.isNaN(value)) return null
   const { verdict, margin } = standing(value, window)
   return {
     gravity: GRAVITY[verdict],
-    room: (margin ?? Infinity) / Math.max(LEAST_SCALE, Math.abs(edge)),
+    room: (margin ?? Infinity) / roomScale(quantity, window),
   }
 }
 

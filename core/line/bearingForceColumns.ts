@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import type { Column, Graph, VectorColumns } from '../columns/graph'
 import type { Kernel } from '../columns/kernel'
 import type { JointKind } from '../project/lineSpec'
@@ -77,5 +78,5 @@ export const bearingForceColumns = (
   graph.step(
     bearingForces(kinds.length),
     [...axes.flat(), ...normals.flat(), ...spans, ...reaches],
-    [torqueNm, ...kinds.map((kind) => (kind === 'cross' ? 1 : 0)), ...phases],
+    [torqueNm, ...kinds.map((kind) => (JOINTS[kind].isConstant ? 0 : 1)), ...phases],
   )

@@ -44,7 +44,7 @@ describe('the best phase of one shaft', () => {
         for (let degrees = -90; degrees < 90; degrees += 3)
           expect(found.after.equivalentAngle).toBeLessThanOrEqual(at(radians(degrees)) + ROUNDING)
       }),
-      { numRuns: 60 },
+      { seed: 20261129, numRuns: 60 },
     )
   })
 

@@ -1,3 +1,4 @@
+import { isUneven, JOINTS } from '../project/joints'
 import { CONSTANT_OVER, DIFFERENCE, SIZE, TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
@@ -9,18 +10,8 @@ import type { CrossEntry } from '../project/stock'
 import { crossLoad } from '../strength/crossSize'
 import { flowSense, type Line } from '../project/lineSpec'
 import { vectorAt } from '../readings/geometry'
-import { slidesAtYoke, type LineColumns } from './lineColumns'
-import {
-  bearingFigures,
-  criticalColumn,
-  CROSS_SHARE,
-  PLUNGE_LEFT,
-  SEAT_ANGLE,
-  slipColumns,
-  yokeColumns,
-  type FigureColumn,
-  type SlipColumns,
-} from './shaftFigureColumns'
+import type { LineColumns } from './lineColumns'
+import { bearingFigures, CROSS_SHARE, SEAT_ANGLE, type FigureColumn } from './shaftFigureColumns'
 import {
   EQUIVALENT_ANGLE,
   ERROR_PEAK_TO_PEAK,
@@ -52,7 +43,7 @@ export interface LineFigureColumns {
   /** Shear of each joint's cross over what it may bear; null where its size or the torque is not told. */
   readonly crossShares: readonly (FigureColumn | null)[]
   /** Of a spline in the shaft: way left until it bottoms in mm, and engaged length over its diameter. */
-  readonly slips: readonly (SlipColumns | null)[]
+  readonly slips: readonly ({ readonly left: FigureColumn; readonly engaged: FigureColumn | null } | null)[]
   /** Way that a plunging joint has left, in mm. */
   readonly plunges: readonly (FigureColumn | null)[]
   /** Difference of the last two joints' angles in degrees; null for a single joint. */
@@ -101,7 +92,7 @@ export function lineFigureColumns(
   hasLengths: boolean,
 ): LineFigureColumns {
   const last = line.joints.length - 1
-  const { angles: turns, anglesDeg, axes, normals, upTo, squeezes, spans } = columns
+  const { angles: turns, anglesDeg, axes, normals, upTo, squeezes, shafts: shaftsOf } = columns
   const vector = vectorAt(graph.at)
   const first = axes[0] as VectorColumns
   const fixed = anyPerpendicular(vector(first))
@@ -129,7 +120,7 @@ export function lineFigureColumns(
           vector: index === 0 && last > 0 ? angles[0]?.vector : unevenOf(index),
         }
   const acceleration = peak(last)
-  const critical = line.shafts.map((shaft, index) => criticalColumn(graph, shaft, spans[index] as Column))
+  const critical = shaftsOf.map(({ criticalRpm }) => criticalRpm)
   const bearings = bearingFigures(graph, line, columns, torqueNm)
   const misalignments = line.shafts.map((_, index): FigureColumn | null => {
     const seat = seats[index]
@@ -141,23 +132,18 @@ export function lineFigureColumns(
     }
   })
   const crossShares = crosses.map((size, index): FigureColumn | null => {
-    if (!size || torqueNm === null || line.joints[index]?.kind !== 'cross') return null
+    const joint = line.joints[index]
+    if (!size || torqueNm === null || !joint || !JOINTS[joint.kind].hasCross) return null
     const straight = crossLoad(size, torqueNm, 0).shearMPa / size.allowMPa
     return { column: scalarStep(graph, CROSS_SHARE, [turns[index] as Column], [straight]) }
   })
-  const slips = line.shafts.map((shaft, index) =>
-    index === 0 && slidesAtYoke(line)
-      ? yokeColumns(graph, shaft, columns.slide)
-      : slipColumns(graph, shaft, spans[index] as Column),
+  const figure = (column: Column | null): FigureColumn | null => (column === null ? null : { column })
+  const slips = shaftsOf.map(
+    ({ slip }) => slip && { left: { column: slip.leftMm }, engaged: figure(slip.engagedShare) },
   )
-  const plunges = line.shafts.map(({ plunge }, index): FigureColumn | null => {
-    const { middleMm, reachMm } = plunge ?? {}
-    return middleMm === undefined || reachMm === undefined
-      ? null
-      : { column: scalarStep(graph, PLUNGE_LEFT, [spans[index] as Column], [middleMm, reachMm]) }
-  })
+  const plunges = shaftsOf.map(({ plungeLeftMm }) => figure(plungeLeftMm))
   const inertial = (joint: number) =>
-    line.joints[joint]?.kind === 'cross'
+    isUneven(line.joints[joint])
       ? scalarStep(graph, SMALL_ANGLE_ACCELERATION, [turns[joint] as Column], [speedRpm ?? NaN])
       : graph.source(0)
   const shafts = line.shafts.flatMap((_, index): NamedFigure[] => {
@@ -175,8 +161,8 @@ export function lineFigureColumns(
       ...lengths.map((column, i) => ({ name: `${at}.lengths[${i}].vehicleMm`, column })),
       ...(own ? [{ name: `${at}.peakAccelerationRadS2`, ...own }] : []),
       ...(speed != null ? [{ name: `${at}.criticalSpeedRpm`, column: speed }] : []),
-      ...of(`${at}.bearing.forceN`, bearings[index]),
-      ...of(`${at}.bearing.misalignmentDeg`, misalignments[index]),
+      ...of(`${at}.bearing.maxN`, bearings[index]),
+      ...of(`${at}.bearingMisalignmentDeg`, misalignments[index]),
       ...of(`${at}.slipLeftMm`, slips[index]?.left),
       ...of(`${at}.splineEngaged`, slips[index]?.engaged),
       ...of(`${at}.plungeLeftMm`, plunges[index]),

@@ -7,16 +7,16 @@ import { phasesOf } from './phases'
 /**
  * Couples and bearing forces of a line as it stands, over a turn.
  *
- * @param torqueNm - of the driving axis
+ * @param torqueNm - of the driving axis: that of the line, where its figures know it
  * @see docs/methods/couples.md
  */
 export function forcesOf(
   line: Line,
-  { chain, geometry, reaches }: LineFigures,
+  { chain, geometry, reaches, bearings: stands }: LineFigures,
   torqueNm: number,
 ): LineForces {
   const { centres } = geometry
-  return lineForces(
+  const forces = lineForces(
     {
       chain,
       phases: phasesOf(line),
@@ -25,4 +25,10 @@ export function forcesOf(
     },
     torqueNm,
   )
+  // What is judged of a bearing is what is shown of it.
+  const bearings = forces.bearings.map((load) => ({
+    ...load,
+    maxN: stands[load.shaft]?.forceN ?? load.maxN,
+  }))
+  return { ...forces, bearings }
 }

@@ -1,3 +1,4 @@
+import { isUneven } from '../project/joints'
 import type { Line } from '../project/lineSpec'
 import type { Radians } from '../units/angle'
 import { smallAngleAcceleration } from './uniformity'
@@ -8,4 +9,4 @@ import { smallAngleAcceleration } from './uniformity'
  * @param joint - counted from 0 along the power flow: the first swings the shaft on drive, the last on overrun
  */
 export const inertialRule = (line: Line, joint: number, angle: Radians, speedRpm: number): number =>
-  line.joints[joint]?.kind === 'cross' ? smallAngleAcceleration(angle, speedRpm) : 0
+  isUneven(line.joints[joint]) ? smallAngleAcceleration(angle, speedRpm) : 0

@@ -8,6 +8,7 @@ import { vectorAt } from '../readings/geometry'
 import type { Id } from '../project/id'
 import { phasesOf } from './phases'
 import { hardwareLength } from './hardware'
+import { shaftColumns, type ShaftColumns } from './shaftColumns'
 import { SQUEEZE } from './uniformity'
 
 /** Points and axes of a build in one state, as columns by id. */
@@ -31,6 +32,8 @@ export interface LineColumns extends ChainColumns {
   readonly reaches: readonly (Column | null)[]
   /** How much the line squeezes the turn up to and behind each joint; the last is the whole line. */
   readonly squeezes: readonly Column[]
+  /** What hangs on the length of each shaft. */
+  readonly shafts: readonly ShaftColumns[]
   /** How far the slip yoke at the driving end has slid out from where it stands at ride height, in mm; null without one. */
   readonly slide: Column | null
 }
@@ -182,7 +185,8 @@ export function lineColumns(
     // By its means: within its doubt no axis of a line turns round.
     const along = (axis: VectorColumns) =>
       dot(vectorAt(graph.at)(axis), flow) < 0 ? vectorStep(graph, REVERSED, axis) : axis
-    const [first, last] = [along(driving), along(driven)]
+    const first = along(driving)
+    const last = along(driven)
     const centres: VectorColumns[] = []
     points.forEach((point, index) => {
       const front = centres[index - 1]
@@ -233,6 +237,12 @@ export function lineColumns(
       centres,
       axes,
       spans: shafts.map(({ length }) => length),
+      shafts: line.shafts.map((shaft, index) => {
+        const isYoke = index === 0 && slidesAtYoke(line)
+        const span = shafts[index]?.length as Column
+        // Nobody follows it: it stands where it stands at ride height.
+        return shaftColumns(graph, shaft, span, isYoke ? (slide ?? graph.source(0)) : null)
+      }),
       reaches: line.shafts.map(({ bearing }, index) => {
         const point = bearing && places.point(bearing.point)
         const from = centres[index]

@@ -6,12 +6,12 @@ import { shaftLengths, type ShaftLengths } from './shaftLengths'
 import { norm, scale, sub, dot, type Vec3 } from '../linalg/vec3'
 import { flowSense, isSetByBearing, type Line } from '../project/lineSpec'
 import { axisOf, pointOf, vectorAt, type Geometry } from '../readings/geometry'
-import { shaftCriticalRpm } from '../strength/criticalSpeed'
 import { degrees, type Radians } from '../units/angle'
 import { bestPhase, mapBehind, type BestPhase } from './bestPhase'
 import { lineColumns, type LineColumns } from './lineColumns'
 import { chainOf, type LineGeometry } from './lineGeometry'
 import { phasesOf } from './phases'
+import type { ShaftColumns } from './shaftColumns'
 import { smallEquivalentAngle } from './smallAngle'
 import { uniformity, uniformityOf, type Uniformity } from './uniformity'
 
@@ -24,8 +24,33 @@ export interface ShaftFigures {
   readonly uniformity: Uniformity
   readonly bestPhase: BestPhase | null
   readonly criticalSpeedRpm: number | null
+  /** Way left before what slips bottoms, and how much spline is engaged, in mm; null without, or where it is not told. */
+  readonly slipLeftMm: number | null
+  readonly engagedMm: number | null
+  /** The same over the diameter of the spline. */
+  readonly splineEngaged: number | null
+  /** Way that a plunging joint has left either way, in mm; null without. */
+  readonly plungeLeftMm: number | null
   /** How far a bearing the shaft passes through lies off its line, in mm; null without one that was read. */
   readonly bearingOffLine: number | null
+  /** Against the seat of its bearing; null without one, or where its axis was not read. */
+  readonly bearingMisalignmentDeg: number | null
+}
+
+/** What of a line hangs on more than its geometry: bearings, one a shaft, and the load of each joint's cross as a share of what it bears. */
+export interface LineStand {
+  readonly bearings: readonly (BearingStand | null)[]
+  /** Null for a joint without a cross, or while its load or the cross is not told. */
+  readonly crossShares: readonly (number | null)[]
+}
+
+/** A centre bearing as it stands. */
+export interface BearingStand {
+  readonly place: Known<Vec3>
+  /** Of the shaft against its seat, in degrees; null where its axis was not read. */
+  readonly misalignmentDeg: number | null
+  /** Greatest on it over a turn at the line's torque, in N; null while that is not known. */
+  readonly forceN: number | null
 }
 
 /** All that a line's geometry tells, before any limit is looked at. */
@@ -45,6 +70,8 @@ export interface LineFigures {
   /** From each shaft's front joint along it to its bearing, in mm; null without one that was read. */
   readonly reaches: readonly (number | null)[]
   readonly smallEquivalentDeg: number
+  readonly bearings: LineStand['bearings']
+  readonly crossShares: LineStand['crossShares']
   /** How far the slip yoke has slid out from ride height, in mm; null without one, or at ride height. */
   readonly slideMm: number | null
 }
@@ -63,8 +90,13 @@ export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> 
     axis: (id) => mapKnown(axisOf(geometry, id), (lie) => sources(axisDirection(lie))),
   })
   if (!columns.known) return columns
-  const bearings = line.shafts.map(({ bearing }) => (bearing ? pointOf(geometry, bearing.point) : null))
-  const figures = figuresOf(line, columns.value, graph.at, bearings)
+  const bearings = line.shafts.map(({ bearing }): BearingStand | null =>
+    bearing ? { place: pointOf(geometry, bearing.point), misalignmentDeg: null, forceN: null } : null,
+  )
+  const figures = figuresOf(line, columns.value, graph.at, {
+    bearings,
+    crossShares: line.joints.map(() => null),
+  })
   return figures.known ? known(figures.value, columns.assumptions) : figures
 }
 
@@ -72,14 +104,13 @@ export function lineFigures(line: Line, geometry: Geometry): Known<LineFigures> 
  * The figures of a line as its columns stand.
  *
  * @param figure - reads a column
- * @param bearings - where bearings stand that a shaft passes through, one a shaft
  * @returns unknown when two joints coincide or its bodies cannot be where they were asked
  */
 export function figuresOf(
   line: Line,
   columns: LineColumns,
   figure: (column: Column) => number,
-  bearings: readonly (Known<Vec3> | null)[],
+  { bearings, crossShares }: LineStand,
 ): Known<LineFigures> {
   const short = columns.spans.findIndex((span) => Number.isNaN(figure(span)))
   if (short >= 0) return unknown(`${line.name}: joints ${short + 1} and ${short + 2} stand at the same place`)
@@ -89,6 +120,8 @@ export function figuresOf(
   const phases = phasesOf(line)
   const maps = chainMapsOf(columns, figure)
   const members = columns.squeezes.map((squeeze) => uniformityOf(figure(squeeze)))
+  // Read now: the columns stand only until the levers are set again.
+  const hanging = columns.shafts.map((of) => hangingOf(of, figure))
   const shafts = once((): ShaftFigures[] =>
     line.shafts.map((shaft, index) => ({
       place: fallPlan(scale(place.axes[index + 1] as Vec3, flowSense(line))),
@@ -96,10 +129,11 @@ export function figuresOf(
       lengths: shaftLengths(line, place, index),
       uniformity: members[index] as Uniformity,
       bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
-      criticalSpeedRpm: shaftCriticalRpm(shaft, spanOf(place, index)),
+      ...(hanging[index] as Hanging),
       bearingOffLine: isSetByBearing(line, index + 1)
         ? null
-        : bearingOffLine(bearings[index] ?? null, place, index),
+        : bearingOffLine(bearings[index]?.place ?? null, place, index),
+      bearingMisalignmentDeg: bearings[index]?.misalignmentDeg ?? null,
     })),
   )
   const fromBehind = once(() =>
@@ -114,6 +148,8 @@ export function figuresOf(
     anglesDeg: columns.anglesDeg.map(figure),
     members,
     whole: members.at(-1) as Uniformity,
+    bearings,
+    crossShares,
     slideMm: columns.slide === null ? null : figure(columns.slide),
     reaches: columns.reaches.map((reach) => (reach === null ? null : figure(reach))),
     // No check asks for these, and a lever in the hand asks for checks alone.
@@ -136,8 +172,25 @@ function once<T>(make: () => T): () => T {
   return () => (made ??= { value: make() }).value
 }
 
-const spanOf = ({ centres }: LineGeometry, index: number): number =>
-  norm(sub(centres[index + 1] as Vec3, centres[index] as Vec3))
+type Hanging = Pick<
+  ShaftFigures,
+  'criticalSpeedRpm' | 'slipLeftMm' | 'engagedMm' | 'splineEngaged' | 'plungeLeftMm'
+>
+
+/** What hangs on a shaft's length, as its columns stand. */
+function hangingOf(
+  { criticalRpm, slip, plungeLeftMm }: ShaftColumns,
+  figure: (column: Column) => number,
+): Hanging {
+  const read = (column: Column | null | undefined) => (column == null ? null : figure(column))
+  return {
+    criticalSpeedRpm: read(criticalRpm),
+    slipLeftMm: read(slip?.leftMm),
+    engagedMm: read(slip?.engagedMm),
+    splineEngaged: read(slip?.engagedShare),
+    plungeLeftMm: read(plungeLeftMm),
+  }
+}
 
 function bearingOffLine(bearing: Known<Vec3> | null, place: LineGeometry, index: number): number | null {
   if (!bearing?.known) return null

@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import { planeNormal, type ChainJoint } from '../joints/jointMap'
 import { dot, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
 import { peakOf } from './peakOf'
@@ -90,7 +91,7 @@ function filled({ chain, phases, lengths, bearings }: ForceLine): TurnForces {
     if (joint === 0) work.axes.set(incoming)
     work.axes.set(outgoing, 3 * (joint + 1))
     work.normals.set(planeNormal(incoming, outgoing), 3 * joint)
-    work.isCross[joint] = kind === 'cross' ? 1 : 0
+    work.isCross[joint] = JOINTS[kind].isConstant ? 0 : 1
   })
   work.phases.set(phases)
   work.lengths.set(lengths)

@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import { angleAbout, planeNormal, type ChainJoint } from '../joints/jointMap'
 
 import { speedRatio, speedRatioSlope, workingAngle } from '../joints/singleJoint'
@@ -56,7 +57,7 @@ export function sampledChain(
     joints.forEach((joint, index) => {
       const angle = workingAngle(joint.incoming, joint.outgoing)
       const normal = planeNormal(joint.incoming, joint.outgoing)
-      if (joint.kind === 'cross') {
+      if (!JOINTS[joint.kind].isConstant) {
         // Turn of the driving yoke from the plane of the axes, a right angle away from the plane's normal.
         const inPlane = asRadians(angleAbout(joint.incoming, normal, arm) + Math.PI / 2)
         const local = speedRatio(angle, inPlane)

@@ -1,3 +1,4 @@
+import { JOINTS } from '../project/joints'
 import { planeTwist, type ChainJoint, type ChainMaps } from '../joints/jointMap'
 import { asRadians, type Radians } from '../units/angle'
 
@@ -19,7 +20,7 @@ export function smallEquivalentAngle(
   let psi = 0
   joints.forEach((joint, index) => {
     if (index > 0) psi += (phases[index - 1] ?? 0) - planeTwist(joints, normals, index)
-    if (joint.kind !== 'cross') return
+    if (JOINTS[joint.kind].isConstant) return
     const square = (angles[index] ?? 0) ** 2
     real += square * Math.cos(2 * psi)
     imaginary += square * Math.sin(2 * psi)

@@ -59,8 +59,12 @@ const at = (cells: Float64Array, index: number): number => cells[index] as numbe
 export function workForces(line: TurnForces, torque: number, turn: number): void {
   const { joints, axes, normals, isCross, phases, onDriving, onDriven } = line
   let here = torque
-  const [ax, ay, az] = [at(axes, 0), at(axes, 1), at(axes, 2)]
-  const [nx, ny, nz] = [at(normals, 0), at(normals, 1), at(normals, 2)]
+  const ax = at(axes, 0)
+  const ay = at(axes, 1)
+  const az = at(axes, 2)
+  const nx = at(normals, 0)
+  const ny = at(normals, 1)
+  const nz = at(normals, 2)
   const cosine = Math.cos(turn)
   const sine = Math.sin(turn)
   // The driving yoke's arm, square to the axis.
@@ -69,10 +73,19 @@ export function workForces(line: TurnForces, torque: number, turn: number): void
   let uz = cosine * nz + sine * (ax * ny - ay * nx)
   for (let joint = 0; joint < joints; joint++) {
     const i = 3 * joint
-    const [px, py, pz] = [at(axes, i), at(axes, i + 1), at(axes, i + 2)]
-    const [qx, qy, qz] = [at(axes, i + 3), at(axes, i + 4), at(axes, i + 5)]
+    const px = at(axes, i)
+    const py = at(axes, i + 1)
+    const pz = at(axes, i + 2)
+    const qx = at(axes, i + 3)
+    const qy = at(axes, i + 4)
+    const qz = at(axes, i + 5)
     line.torque[joint] = here
-    let [vx, vy, vz, mx, my, mz] = [0, 0, 0, 0, 0, 0]
+    let vx = 0
+    let vy = 0
+    let vz = 0
+    let mx = 0
+    let my = 0
+    let mz = 0
     if (isCross[joint] === 1) {
       vx = qy * uz - qz * uy
       vy = qz * ux - qx * uz
@@ -86,7 +99,9 @@ export function workForces(line: TurnForces, torque: number, turn: number): void
       mz = ux * vy - uy * vx
     } else {
       // The arm is tipped together with the axis, about the normal of the joint's plane.
-      const [kx, ky, kz] = [at(normals, i), at(normals, i + 1), at(normals, i + 2)]
+      const kx = at(normals, i)
+      const ky = at(normals, i + 1)
+      const kz = at(normals, i + 2)
       const along = ux * kx + uy * ky + uz * kz
       const inPlane = ux * (py * kz - pz * ky) + uy * (pz * kx - px * kz) + uz * (px * ky - py * kx)
       vx = along * kx + inPlane * (qy * kz - qz * ky)
@@ -121,12 +136,18 @@ export function workForces(line: TurnForces, torque: number, turn: number): void
 function workBearings({ joints, axes, lengths, reaches, onDriving, onDriven, force }: TurnForces): void {
   const last = joints - 2
   // On the rear joint of the shaft at hand, from the shaft behind it.
-  let [hx, hy, hz] = [0, 0, 0]
+  let hx = 0
+  let hy = 0
+  let hz = 0
   for (let shaft = last; shaft >= 0; shaft--) {
     const i = 3 * shaft
-    const [ax, ay, az] = [at(axes, i + 3), at(axes, i + 4), at(axes, i + 5)]
+    const ax = at(axes, i + 3)
+    const ay = at(axes, i + 4)
+    const az = at(axes, i + 5)
     const along = hx * ax + hy * ay + hz * az
-    const [lx, ly, lz] = [hx - along * ax, hy - along * ay, hz - along * az]
+    const lx = hx - along * ax
+    const ly = hy - along * ay
+    const lz = hz - along * az
     const length = at(lengths, shaft)
     const support = shaft === last ? length : at(reaches, shaft)
     const mx = at(onDriven, i) + at(onDriving, i + 3)

@@ -163,7 +163,8 @@ const HALVINGS = 52
  * @see docs/methods/joints.md
  */
 export function permittedAngleDeg(accelerationLimit: number, speedRpm: number): number {
-  let [low, high] = [0, Math.PI / 2]
+  let low = 0
+  let high = Math.PI / 2
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2
     if (jointAcceleration(asRadians(middle), speedRpm) < accelerationLimit) low = middle

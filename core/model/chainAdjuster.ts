@@ -1,19 +1,15 @@
-import { chainCheck } from '../check/chainChecks'
-import type { Check } from '../check/check'
-import { judge, windowOf } from '../check/judge'
-import { adjusterPlace, type AdjusterPlace } from '../chain/adjuster'
+import { EXCESS, placeOf, ROOM_LEFT, type AdjusterPlace } from '../chain/adjuster'
 import { chainLength } from '../chain/chainDrive'
-import { excessOf } from '../chain/slack'
-import type { Column } from '../columns/graph'
-import { newRun, type Run } from '../columns/run'
+import { scalarStep, type Column, type Graph, type FigureOf } from '../columns/graph'
+import { innerPart } from '../columns/innerPart'
+import { ZERO_OUTPUTS, zeroKernel } from '../columns/zeroAlong'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import type { LeverColumns } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
-import { USUAL_WORN_PERCENT } from '../project/chainLine'
+import type { Build } from '../project/build'
+import { USUAL_WORN_PERCENT, type ChainLine } from '../project/chainLine'
 import type { Lever } from '../project/lever'
-import type { ChainTravel } from './chainTravel'
-import type { CompiledBuild } from './compile'
-import { slackQuantity, type CompiledChain } from './compiledChain'
-import { givenFigures } from './screen'
+import type { AdjusterColumns, ChainSlackColumns, PlaceColumns } from './compiledChain'
 
 /** Where the adjuster of a chain stands, and where it has to for a new and for a worn chain. */
 export interface AdjusterTravel {
@@ -30,117 +26,79 @@ export interface AdjusterTravel {
   readonly leftMm: Known<number>
 }
 
-/** What slack is wanted, in percent of the run: between its warnings. */
-export function wantedPercent(
-  { build }: CompiledBuild,
-  compiled: CompiledChain,
-): readonly [number, number] | null {
-  const quantity = slackQuantity(compiled)
-  const limit = build.limits.entries.find((one) => one.quantity === quantity && one.scope === 'ride')
-  const [low, high] = [limit?.warnBelow ?? limit?.failBelow, limit?.warnAbove ?? limit?.failAbove]
-  return low === undefined || high === undefined ? null : [low, high]
-}
-
-/** Runs in which adjusters are moved to and fro, apart from what is shown. */
-const runs = new WeakMap<CompiledChain, { readonly run: Run; readonly wanted: readonly Column[] }>()
-
-/** Where the lever that tightens a chain has to stand; null where none does. */
-export function chainAdjuster(
-  build: CompiledBuild,
-  compiled: CompiledChain,
-  settings: LeverSettings,
-  travel: ChainTravel | null,
-  stands: Known<number>,
-): Known<AdjusterTravel> | null {
-  const { chain, length, places, slackSpan } = compiled
-  const lever = build.build.levers.find(({ id }) => id === chain.adjuster)
-  const amount = lever && build.levers.get(lever.id)
+/**
+ * Where the lever that tightens a chain has to stand: looked for along its range, for the chain as it is, just taut, new and
+ * worn out; null where no lever tightens it.
+ *
+ * @see docs/methods/chains.md
+ */
+export function adjusterColumns(
+  { build, graph, levers }: { readonly build: Build; readonly graph: Graph; readonly levers: LeverColumns },
+  chain: ChainLine,
+  slack: Known<ChainSlackColumns>,
+): Known<AdjusterColumns> | null {
+  const lever = build.levers.find(({ id }) => id === chain.adjuster)
+  const amount = lever && levers.get(lever.id)
   if (!lever || amount === undefined) return null
-  const columns = places.find(({ at }) => at === null)?.columns ?? unknown(`${chain.name}: not read`)
-  return mapKnown(allKnown([columns, length] as const), ([ride, { lengthMm }]) => {
-    const span = ride.spansMm[slackSpan ?? 0] ?? ride.neededMm
-    const there = runs.get(compiled) ?? {
-      run: newRun(build.graph, 1),
-      wanted: [ride.neededMm, span, lengthMm],
-    }
-    runs.set(compiled, there)
-    const { run, wanted: looked } = there
-    for (const [column, value] of givenFigures(build, settings, [])) run.set(column, value)
-    const wanted = wantedPercent(build, compiled)
-    const middle = wanted ? (wanted[0] + wanted[1]) / 2 : 0
-    // How much more the tightest place needs hardly changes with the adjuster.
-    const more = travel && stands.known ? travel.tightest.neededMm - stands.value : 0
-    const standsMm = settings[lever.id] ?? 0
-    const measured = new Map<
-      number,
-      { readonly needed: number; readonly spanMm: number; readonly long: number }
-    >()
-    /** The chain with the adjuster elsewhere; looked at once for all that is asked of it. */
-    const chainAt = (at: number) => {
-      const there = measured.get(at)
-      if (there) return there
-      run.set(amount, at)
-      run.bring(looked, 1)
-      const found = {
-        needed: run.figure(ride.neededMm),
-        spanMm: run.figure(span),
-        long: run.figure(lengthMm),
-      }
-      measured.set(at, found)
-      return found
-    }
-    const placeFor = (longMm: number | null, percent: number): AdjusterPlace =>
-      adjusterPlace(
-        {
-          range: lever.range,
-          excessAt: (at) => {
-            const { needed, spanMm, long } = chainAt(at)
-            if (!(spanMm > 0)) return NaN
-            const keeps = excessOf({ spanMm }, 'vee', (percent * spanMm) / 200)
-            return (longMm ?? long) - needed - (percent === 0 ? 0 : more) - keeps
-          },
-        },
-        standsMm,
+  return mapKnown(slack, ({ lengthMm, neededMm, spanMm, moreMm, wantedPercent }) => {
+    const { links, pitchMm, wornPercent = USUAL_WORN_PERCENT, name } = chain
+    const middle = wantedPercent ? (wantedPercent[0] + wantedPercent[1]) / 2 : 0
+    const excess = (length: Column, percent: number): Column =>
+      scalarStep(graph, EXCESS, [length, neededMm, spanMm, moreMm], [percent, percent === 0 ? 0 : 1])
+    const zeros = (words: readonly string[], wanted: readonly Column[]): PlaceColumns[] => {
+      // How much more the tightest place needs hardly changes with the adjuster.
+      const part = innerPart(graph, amount, wanted, [moreMm])
+      const found = graph.step(
+        zeroKernel(`${name}: where its adjuster is to stand`, 'chains', { part, range: lever.range, wanted }),
+        [...part.given, amount],
       )
-    const { links, pitchMm, wornPercent = USUAL_WORN_PERCENT } = chain
-    const ofLinks = (wear: number): Known<AdjusterPlace> =>
-      links === undefined
-        ? unknown(`${chain.name}: how many links it has`)
-        : known(placeFor(chainLength({ links, wear }, pitchMm), middle))
-    const [fresh, worn] = [ofLinks(0), ofLinks(wornPercent / 100)]
-    return {
-      lever,
-      standsMm,
-      right: placeFor(null, middle),
-      taut: placeFor(null, 0),
-      fresh,
-      worn,
-      leftMm: mapKnown(allKnown([fresh, worn] as const), ([one, other]) =>
-        Math.min(roomOf(lever, one), roomOf(lever, other)),
-      ),
+      return words.map((word, i) => {
+        const at = found[ZERO_OUTPUTS * i] as Column
+        graph.name([at], `${name}: adjuster ${word}`, 'mm')
+        return { at, overMm: found[ZERO_OUTPUTS * i + 1] as Column }
+      })
     }
+    const [right, taut] = zeros(
+      ['with the right slack', 'where it is just taut'],
+      [excess(lengthMm, middle), excess(lengthMm, 0)],
+    ) as [PlaceColumns, PlaceColumns]
+    const lengths =
+      links === undefined ? [] : [0, wornPercent / 100].map((wear) => chainLength({ links, wear }, pitchMm))
+    // What is judged of new and worn stands by itself: samples need no more.
+    const ends =
+      lengths.length === 0
+        ? []
+        : zeros(
+            ['with a new chain', 'with a worn chain'],
+            lengths.map((length) => excess(graph.source(length), middle)),
+          )
+    const linked = (place: PlaceColumns | undefined): Known<PlaceColumns> =>
+      place ? known(place) : unknown(`${name}: how many links it has`)
+    const [fresh, worn] = [linked(ends[0]), linked(ends[1])]
+    const leftMm = mapKnown(allKnown([fresh, worn] as const), ([one, other]) => {
+      const places = [one.at, one.overMm, other.at, other.overMm]
+      const left = scalarStep(graph, ROOM_LEFT, places, lever.range)
+      graph.name([left], `${name}: room left in its adjuster`, 'mm')
+      return left
+    })
+    return { lever, right, taut, fresh, worn, leftMm }
   })
 }
 
-/** Room of a place to the nearer end of a lever's range; below nought, what the range lacks. */
-function roomOf({ range: [from, to] }: Lever, place: AdjusterPlace): number {
-  if ('at' in place) return Math.min(place.at - from, to - place.at)
-  return 'lacksMm' in place ? -place.lacksMm : NaN
-}
-
-/** The room that is left at the ends of the adjuster, judged. */
-export function judgedLeft(
-  { build }: CompiledBuild,
-  { chain }: CompiledChain,
-  adjuster: Known<AdjusterTravel>,
-): Check[] {
-  const read: Known<number> = adjuster.known ? adjuster.value.leftMm : adjuster
-  const left =
-    read.known && Number.isNaN(read.value)
-      ? unknown(`${chain.name}: it does not close anywhere along its adjuster`)
-      : read
-  const planned = chainCheck({ chain, quantity: 'adjuster-left', at: null }, known(0), build.limits.entries)
-  if (!planned) return []
-  const { head, bounds } = planned.planned
-  return [judge(head, left, bounds, [], windowOf(bounds))]
+/** The adjuster as the levers stand. */
+export const adjusterAt = (
+  { lever, right, taut, fresh, worn, leftMm }: AdjusterColumns,
+  settings: LeverSettings,
+  figure: FigureOf,
+): AdjusterTravel => {
+  const place = ({ at, overMm }: PlaceColumns) => placeOf(figure(at), figure(overMm))
+  return {
+    lever,
+    standsMm: settings[lever.id] ?? 0,
+    right: place(right),
+    taut: place(taut),
+    fresh: mapKnown(fresh, place),
+    worn: mapKnown(worn, place),
+    leftMm: mapKnown(leftMm, figure),
+  }
 }

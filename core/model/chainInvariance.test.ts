@@ -81,7 +81,7 @@ describe('a chain is the same', () => {
         const here = told(chainOf(built(of, sprockets)))
         expect(told(chainOf(built(of, moved)))).toEqual(close(here))
       }),
-      { numRuns: 40 },
+      { seed: 20261129, numRuns: 40 },
     )
   })
 
@@ -96,7 +96,7 @@ describe('a chain is the same', () => {
           here.aligned.map(({ offsetMm }) => expect.closeTo(-offsetMm, 9) as number),
         )
       }),
-      { numRuns: 40 },
+      { seed: 20261129, numRuns: 40 },
     )
   })
 
@@ -124,7 +124,7 @@ describe('a chain is the same', () => {
           ...close(same),
         })
       }),
-      { numRuns: 40 },
+      { seed: 20261129, numRuns: 40 },
     )
   })
 
@@ -141,7 +141,7 @@ describe('a chain is the same', () => {
         }
         expect(needed(turned)).toBeCloseTo(needed(sprockets), 6)
       }),
-      { numRuns: 40 },
+      { seed: 20261129, numRuns: 40 },
     )
   })
 })

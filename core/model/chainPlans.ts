@@ -4,17 +4,19 @@ import {
   type ChainFigure,
   type PlannedChainCheck,
 } from '../check/chainChecks'
-import { BACKLASH_DEG, SLACK_PERCENT } from '../chain/chainKernels'
+import { BACKLASH_DEG, ROOM_BETWEEN } from '../chain/chainKernels'
 import { outsideDiameter, pitchRadius } from '../chain/sprocket'
 import { DIFFERENCE, TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type Graph } from '../columns/graph'
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../known'
 import { chassisOf } from '../project/bodies'
 import type { Build } from '../project/build'
 import { drivenIndex, sprocketName, type ChainLine } from '../project/chainLine'
 import type { Quantity } from '../project/limit'
-import { chainRatio, type ChainDutyFigures } from '../strength/chainDuty'
+import { chainRatio } from '../strength/chainDuty'
+import { hanging } from './chainSlack'
 import {
+  chainRun,
   slackQuantity,
   type ChainColumns,
   type CompiledChain,
@@ -28,7 +30,7 @@ export function chainPlans(
   chain: Omit<CompiledChain, 'plans'>,
   { at, columns }: CompiledChainPlace,
 ): PlannedChainCheck[] {
-  const { chain: spec, length, slackSpan, isTravelling, duty, angles } = chain
+  const { chain: spec, length, slackSpan, isTravelling, angles } = chain
   const { sprockets, pitchMm } = spec
   const limits = build.limits.entries
   const plan = (
@@ -46,18 +48,12 @@ export function chainPlans(
         : read
   }
   const hangs = slackQuantity(chain)
-  const slack = mapKnown(
-    allKnown([columns, length] as const),
-    ([{ neededMm, spansMm }, { lengthMm }]): ChainFigure => {
-      const column = scalarStep(graph, SLACK_PERCENT, [
-        lengthMm,
-        neededMm,
-        spansMm[slackSpan ?? 0] ?? neededMm,
-      ])
-      graph.name([column], `${spec.name}: slack`)
-      return { column }
-    },
-  )
+  const slack =
+    at === null
+      ? mapKnown(chain.slack, ({ percent }): ChainFigure => ({ column: percent }))
+      : mapKnown(allKnown([columns, length] as const), ([stand, { lengthMm }]): ChainFigure => ({
+          column: hanging(graph, spec, [lengthMm, stand.neededMm, chainRun(stand, slackSpan)]).percent,
+        }))
   const radius = pitchRadius(sprockets[0]?.teeth ?? NaN, pitchMm)
   const play = mapKnown(allKnown([columns, length] as const), ([{ neededMm }, { lengthMm }]): ChainFigure => {
     const column = scalarStep(graph, BACKLASH_DEG, [lengthMm, neededMm], [radius])
@@ -95,9 +91,13 @@ export function chainPlans(
             sprocket,
           ),
     ]),
+    ...sprockets
+      .slice(1)
+      .flatMap((sprocket, i) => plan('sprocket-room', roomBefore(graph, spec, columns, i + 1), sprocket)),
     spec.duty === 'drive' ? [] : plan('chain-backlash', play),
   ].flat()
   if (at !== null) return inAll
+  const left = chain.adjuster && andThen(chain.adjuster, ({ leftMm }) => leftMm)
   const shafts = mapKnown(columns, ({ centreMm }): ChainFigure => {
     const column = scalarStep(graph, TIMES, [centreMm], [1 / pitchMm])
     graph.name([column], `${spec.name}: from shaft to shaft, in pitches`)
@@ -110,12 +110,21 @@ export function chainPlans(
           ...working.flatMap(({ sprocket }) => plan('chain-teeth', known(sprocket.teeth), sprocket)),
           plan('chain-ratio', known(ratioSize(spec))),
           plan('chain-centre', shafts),
-          plan('chain-safety', safetyOf(spec, duty)),
+          plan('chain-safety', safetyOf(spec, chain.forces)),
           ...ground(build, graph, spec, columns).flatMap(({ value, sprocket }) =>
             plan('sprocket-ground', value, sprocket),
           ),
         ]
       : []),
+    left === null
+      ? []
+      : plan(
+          'adjuster-left',
+          mapKnown(left, (column): ChainFigure => ({
+            column,
+            nowhere: `${spec.name}: it does not close anywhere along its adjuster`,
+          })),
+        ),
   ].flat()
 }
 
@@ -123,14 +132,29 @@ export function chainPlans(
 const ratioSize = (chain: ChainLine): number => Math.max(chainRatio(chain), 1 / chainRatio(chain))
 
 /** Tensile strength over the pull, as the chain lies nearest to the shaft. */
-function safetyOf(
-  { name, pitchMm, sprockets, tensileN }: ChainLine,
-  duty: Known<ChainDutyFigures>,
-): Known<ChainFigure> {
+function safetyOf({ name, tensileN }: ChainLine, forces: CompiledChain['forces']): Known<ChainFigure> {
   if (tensileN === undefined) return unknown(`${name}: least tensile strength of the chain`)
-  const teeth = sprockets[0]?.teeth ?? NaN
-  const radiusM = (pitchRadius(teeth, pitchMm) * Math.cos(Math.PI / teeth)) / 1000
-  return mapKnown(duty, ({ torqueNm }) => tensileN / (torqueNm / radiusM))
+  return mapKnown(forces, ({ staticSafety }) => staticSafety?.peak ?? NaN)
+}
+
+/** Least room between the teeth of a sprocket and those of any before it. */
+function roomBefore(
+  graph: Graph,
+  { name, sprockets, pitchMm }: ChainLine,
+  columns: Known<ChainColumns>,
+  index: number,
+): Known<ChainFigure> {
+  const tips = sprockets.map(({ teeth }) => outsideDiameter(teeth, pitchMm) / 2)
+  return mapKnown(columns, ({ poses }): ChainFigure => {
+    const points = [index, ...sprockets.keys()].slice(0, index + 1).flatMap((at) => poses[at]?.point ?? [])
+    const reaches = tips.slice(0, index).map((tip) => tip + (tips[index] ?? NaN))
+    const column = scalarStep(graph, ROOM_BETWEEN, points, reaches)
+    graph.name(
+      [column],
+      `${name}: room between the teeth of ${sprocketName(sprockets[index] ?? { teeth: 0 })} and another`,
+    )
+    return { column }
+  })
 }
 
 /** Height of the driven sprocket's lowest place over the ground at ride height, where the ground is told. */

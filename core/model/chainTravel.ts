@@ -1,8 +1,18 @@
-import { peakAlong } from '../check/peakAlong'
-import type { LeverSettings } from '../placement/settings'
-import type { CompiledBuild } from './compile'
-import type { CompiledChain } from './compiledChain'
-import { between, heightsInRow, rowName, SWEEP_WAYS, type Sweep } from './sweep'
+import type { Graph, FigureOf } from '../columns/graph'
+import type { WheeledBody } from '../project/body'
+import type { ChainLine } from '../project/chainLine'
+import type { Id } from '../project/id'
+import {
+  chainRun,
+  type ChainColumns,
+  type CompiledChain,
+  type ExtremeColumns,
+  type OfExtremes,
+} from './compiledChain'
+import type { CompiledTravel, SparePlace } from './compiledTravel'
+import { heightsInRow, rowName, wheelsInRow, type SweepRow } from './sweep'
+import { sweepPeak, type SweepOf } from './sweepPeak'
+import { sparePlace, type SetPlace } from './travel'
 
 /** A chain where it is tightest, or slackest, along its travel. */
 export interface ChainExtreme {
@@ -20,48 +30,87 @@ export interface ChainTravel {
   readonly slackest: ChainExtreme
 }
 
-/** The chain where it is tightest and where it is slackest, along the travel of its wheels. */
-export function chainTravel(
-  { build, travel }: CompiledBuild,
-  { chain }: CompiledChain,
-  sweep: Sweep | null,
-  settings: LeverSettings,
-): ChainTravel | null {
-  const swept = travel?.chains.find(({ chainId }) => chainId === chain.id)
-  const [body] = travel?.axles ?? []
-  if (!swept || !sweep || !body) return null
-  const needed = sweep.cells(swept.neededMm).subarray(0, sweep.rows.length)
-  const spans = sweep.cells(swept.spanMm)
-  const extreme = (sign: 1 | -1): ChainExtreme | null => {
-    const peaks = sweepWays(sweep.rows).flatMap(({ way, from, to }) => {
-      const rows = sweep.rows.slice(from, to)
-      const heights = rows.map((row) => heightsInRow(build, body, row, settings)[0])
-      const found = peakAlong(
-        heights,
-        rows.map((_, i) => sign * (needed[from + i] ?? NaN)),
-      )
-      if (!found) return []
-      const shares = rows.map(({ share }) => share)
-      const spanMm = between(heights, [...spans.subarray(from, to)], found.atMm)
-      const row = { way, share: between(heights, shares, found.atMm) }
-      return [
-        {
-          neededMm: sign * found.value,
-          upMm: found.atMm,
-          spanMm,
-          place: rowName(build, body, row, settings),
-        },
-      ]
-    })
-    return peaks.toSorted((a, b) => sign * (b.neededMm - a.neededMm))[0] ?? null
-  }
-  const [tightest, slackest] = [extreme(1), extreme(-1)]
+const EXTREMES = ['tightest', 'slackest'] as const
+type Extreme = (typeof EXTREMES)[number]
+/** Places of the wheels at which a chain is tightest and slackest, to be set as its levers stand. */
+export type ExtremePlaces = OfExtremes<SparePlace>
+
+const ofExtremes = <T>(make: (extreme: Extreme) => T): OfExtremes<T> => ({
+  tightest: make('tightest'),
+  slackest: make('slackest'),
+})
+
+/** The places of a chain that goes along with wheels. */
+export const extremePlacesOf = (
+  graph: Graph,
+  { id }: ChainLine,
+  axles: readonly WheeledBody[],
+): ExtremePlaces => ofExtremes((extreme) => sparePlace(graph, `${extreme}-${id}`, axles))
+
+/** A chain at the places where it is tightest and slackest; null where it cannot be placed. */
+export function extremeColumnsOf(
+  graph: Graph,
+  { name }: ChainLine,
+  slackSpan: number | null,
+  places: ExtremePlaces,
+  columnsAt: (id: Id) => ChainColumns | null,
+): ExtremeColumns | null {
+  const [tightest, slackest] = EXTREMES.map((extreme) => {
+    const columns = columnsAt(places[extreme].id)
+    if (!columns) return null
+    graph.name([columns.neededMm], `${name}: length it needs where it is ${extreme}`)
+    return { ...places[extreme], neededMm: columns.neededMm, spanMm: chainRun(columns, slackSpan) }
+  })
   return tightest && slackest ? { tightest, slackest } : null
 }
 
-/** Rows of a sweep by its ways. */
-const sweepWays = (rows: Sweep['rows']) =>
-  SWEEP_WAYS.flatMap((way) => {
-    const from = rows.findIndex((row) => row.way === way)
-    return from < 0 ? [] : [{ way, from, to: rows.findLastIndex((row) => row.way === way) + 1 }]
+/** The places of the wheels at which a chain is tightest and slackest, as the levers stand. */
+export interface ChainPlaces extends SetPlace {
+  readonly chainId: Id
+  /** What it comes to there. */
+  readonly travel: (figure: FigureOf) => ChainTravel | null
+}
+
+/** Where each chain that goes along with wheels is tightest and slackest; at ride height where it closes nowhere. */
+export function chainsAlong(
+  chains: readonly CompiledChain[],
+  travel: CompiledTravel,
+  of: Omit<SweepOf, 'body'>,
+): ChainPlaces[] {
+  const { build, settings } = of
+  const [body] = travel.axles
+  return chains.flatMap(({ chain, extremes }): ChainPlaces[] => {
+    const swept = travel.chains.find(({ chainId }) => chainId === chain.id)
+    if (!swept || !extremes || !body) return []
+    const peaks = ofExtremes((extreme) =>
+      sweepPeak({ ...of, body }, swept.neededMm, extreme === 'tightest' ? 1 : -1),
+    )
+    const figures = new Map(
+      EXTREMES.flatMap((extreme) => [
+        ...wheelsInRow(build, travel.axles, extremes[extreme], peaks[extreme]?.row ?? AT_RIDE, settings),
+      ]),
+    )
+    const found = (extreme: Extreme, row: SweepRow, figure: FigureOf): ChainExtreme => ({
+      neededMm: figure(extremes[extreme].neededMm),
+      spanMm: figure(extremes[extreme].spanMm),
+      upMm: heightsInRow(build, body, row, settings)[0],
+      place: rowName(build, body, row, settings),
+    })
+    const { tightest, slackest } = peaks
+    return [
+      {
+        chainId: chain.id,
+        figures,
+        travel: (figure) =>
+          tightest && slackest
+            ? {
+                tightest: found('tightest', tightest.row, figure),
+                slackest: found('slackest', slackest.row, figure),
+              }
+            : null,
+      },
+    ]
   })
+}
+
+const AT_RIDE: SweepRow = { way: 'parallel', share: 0 }

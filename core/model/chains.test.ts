@@ -81,6 +81,7 @@ describe('a chain and the levers', () => {
   })
 
   it('hangs right with the slack that is asked for, wherever the slots and the teeth are', () => {
+    let hung = 0
     fc.assert(
       fc.property(fc.integer({ min: 12, max: 24 }), fc.integer({ min: 28, max: 60 }), (front, rear) => {
         const links =
@@ -99,12 +100,29 @@ describe('a chain and the levers', () => {
         )
         const { right } = known(chainAt(build).adjuster!)
         if (!('at' in right)) return
+        hung++
         const slack = check(build, 'chain/chain/chain-slack', { slot: right.at })
         expect(slack?.value).toBeCloseTo(2.5, 4)
         expect(slack?.verdict).toBe('holds')
       }),
-      { numRuns: 12 },
+      { seed: 20261129, numRuns: 12 },
     )
+    expect(hung).toBeGreaterThan(8)
+  })
+
+  it('says where teeth run into each other, though the chain would lie round them', () => {
+    const drive = (apartMm: number) =>
+      chainBuild(9.525, [
+        { x: 0, z: 0, teeth: 30 },
+        { x: -apartMm, z: 0, teeth: 31 },
+      ])
+    // Tips of a tooth: p·(0.6 + cot(180°/N)) across.
+    const reach = [30, 31].reduce((sum, n) => sum + (9.525 * (0.6 + 1 / Math.tan(Math.PI / n))) / 2, 0)
+    const room = (apartMm: number) => check(drive(apartMm), 'chain/chain/sprocket-room/s2')
+    expect(known(chainAt(drive(95)).loop).linksNeeded).toBeGreaterThan(50)
+    expect([room(95)?.verdict, room(95)?.value]).toEqual(['out', expect.closeTo(95 - reach, 9)])
+    expect([room(99)?.verdict, room(120)?.verdict]).toEqual(['tight', 'holds'])
+    expect(room(95)?.basis).toContain('teeth that meet jam')
   })
 
   it('is as long as its slack says, once that was felt, and keeps that length when it is moved', () => {

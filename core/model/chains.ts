@@ -1,23 +1,27 @@
 import type { WheelPlace } from '../check/check'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
-import { chainLength } from '../chain/chainDrive'
+import { chainLength, driveForces } from '../chain/chainDrive'
 import {
   LENGTH_BY_SLACK,
   lieDeg,
   PERCENT_OF,
   roundKernel,
   SPROCKETS_ALIGNED,
+  type ChainShape,
   type ToldLoop,
 } from '../chain/chainKernels'
 import type { Row } from '../columns/kernel'
-import { known, mapKnown, unknown, type Known } from '../known'
+import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../known'
 import type { Build } from '../project/build'
 import { drivenIndex, largestIndex, sprocketName, type ChainLine } from '../project/chainLine'
 import { measuredSlack } from '../readings/chainReadings'
 import type { MeasuredModel } from '../readings/geometry'
 import { chainDuty } from '../strength/chainDuty'
 import type { LeverColumns } from '../placement/bodyMove'
+import { adjusterColumns } from './chainAdjuster'
 import { chainPlans } from './chainPlans'
+import { slackColumns } from './chainSlack'
+import { extremeColumnsOf, type ExtremePlaces } from './chainTravel'
 import {
   closed,
   shapeOf,
@@ -31,71 +35,87 @@ import {
 import { sprocketPoses, type SprocketPose } from './sprocketPoses'
 import type { PlacedState, Places } from './places'
 
-/**
- * All chains of a build, as columns of its graph.
- *
- * @param named - named places of the wheels that a chain is looked at in; none for one that does not go along
- * @param between - places of the wheels besides the named ones
- * @param isOnlyBetween - for these alone, none of the named ones
- */
-export function compileChains(
-  build: Build,
-  measured: MeasuredModel,
-  places: Places,
-  levers: LeverColumns,
-  named: (chain: ChainLine) => readonly WheelPlace[],
-  between: readonly WheelPlace[] = [],
-  isOnlyBetween = false,
-): CompiledChain[] {
-  return (build.chains ?? []).map((chain) => {
-    const at = named(chain)
-    const goes = at.length > 0
-    const wanted = isOnlyBetween ? (goes ? between : []) : [null, ...at, ...(goes ? between : [])]
-    return compileChain(build, measured, places, levers, chain, wanted, goes)
-  })
+/** What chains are compiled on. */
+export interface ChainGround {
+  readonly build: Build
+  readonly measured: MeasuredModel
+  readonly places: Places
+  readonly levers: LeverColumns
 }
 
-function compileChain(
-  build: Build,
-  measured: MeasuredModel,
-  places: Places,
-  levers: LeverColumns,
-  chain: ChainLine,
-  wanted: readonly (WheelPlace | null)[],
-  isTravelling: boolean,
-): CompiledChain {
-  const { graph } = measured
+/** Where a chain is looked at. */
+export interface ChainPlan {
+  /** Places of the wheels; null for ride height. */
+  readonly at: readonly (WheelPlace | null)[]
+  /** Of a chain that goes along with wheels: where it is tightest and slackest. */
+  readonly extremes: ExtremePlaces | null
+  readonly isTravelling: boolean
+}
+
+/** A chain of a build, as columns of its graph. */
+export function compileChain(ground: ChainGround, chain: ChainLine, plan: ChainPlan): CompiledChain {
+  const { build, places } = ground
+  const { graph } = ground.measured
   const shape = shapeOf(chain)
   const round = roundKernel(shape)
-  const poses = sprocketPoses(build, measured, places, levers, chain)
+  const poses = sprocketPoses(build, ground.measured, places, ground.levers, chain)
   const columnsIn = (placed: PlacedState): Known<ChainColumns> =>
     mapKnown(poses.at(placed), (stand) => chainColumns(graph, chain, round, stand))
-  const ride = columnsIn(places.placed(null, null))
-  const loop = mapKnown(ride, ({ poses: stand }) => closed(shape, stand, graph.at))
-  const found = loop.known && loop.value.known ? loop.value.value : null
-  const slackSpan = found ? slackOf(chain, found) : null
-  const run = found && slackSpan !== null ? found.spans[slackSpan] : undefined
-  const isUpright = run !== undefined && lieDeg(run) > UPRIGHT_DEG
-  const length = lengthOf(build, measured, places, chain, slackSpan, columnsIn)
+  const placedAt = (at: WheelPlace | null) =>
+    places.placed(at ? { state: 'ride', at, noseUpDeg: known(0) } : null, null)
+  const ride = columnsIn(placedAt(null))
+  const hangs = slackRunOf(chain, shape, ride, graph.at)
+  const length = lengthOf(ground, chain, hangs.slackSpan, columnsIn)
+  const extremes =
+    plan.extremes &&
+    extremeColumnsOf(graph, chain, hangs.slackSpan, plan.extremes, (id) => {
+      const columns = columnsIn(placedAt({ id, name: '' }))
+      return columns.known ? columns.value : null
+    })
+  const slack = mapKnown(allKnown([ride, length] as const), ([at, { lengthMm, by }]) =>
+    slackColumns(graph, build, { chain, ...hangs }, { ride: at, length: { lengthMm, by }, extremes }),
+  )
   const duty = chain.duty === 'drive' ? chainDuty(build, chain) : unknown(`${chain.name}: it drives nothing`)
-  const stands = wanted.map((at): CompiledChainPlace => {
-    const placed = places.placed(at ? { state: 'ride', at, noseUpDeg: known(0) } : null, null)
-    const columns = at === null ? ride : columnsIn(placed)
-    return { at, placed, columns }
-  })
   const compiled = {
     chain,
     shape,
     length,
-    slackSpan,
-    isUpright,
-    isTravelling,
+    extremes,
+    slack,
+    adjuster: plan.at.includes(null) ? adjusterColumns({ ...ground, graph }, chain, slack) : null,
+    ...hangs,
+    isTravelling: plan.isTravelling,
     duty,
-    places: stands,
+    forces: mapKnown(duty, ({ torqueNm, speedRpm }) =>
+      driveForces(
+        {
+          teeth: [chain.sprockets[0]?.teeth ?? NaN, chain.sprockets[shape.driven]?.teeth ?? NaN],
+          pitchMm: chain.pitchMm,
+        },
+        { rpm: speedRpm, torqueNm, tensileN: chain.tensileN, massKgPerM: chain.massKgPerM },
+      ),
+    ),
+    places: plan.at.map((at): CompiledChainPlace => {
+      const placed = placedAt(at)
+      return { at, placed, columns: at === null ? ride : columnsIn(placed) }
+    }),
     angles: poses.angles,
   }
-  const plans = stands.flatMap((place) => chainPlans(build, graph, compiled, place))
-  return { ...compiled, plans }
+  return { ...compiled, plans: compiled.places.flatMap((place) => chainPlans(build, graph, compiled, place)) }
+}
+
+/** Which run of a chain hangs, and whether it stands upright, as measured. */
+function slackRunOf(
+  chain: ChainLine,
+  shape: ChainShape,
+  ride: Known<ChainColumns>,
+  at: (column: Column) => number,
+): Pick<CompiledChain, 'slackSpan' | 'isUpright'> {
+  const loop = andThen(ride, ({ poses }) => closed(shape, poses, at))
+  if (!loop.known) return { slackSpan: null, isUpright: false }
+  const slackSpan = slackOf(chain, loop.value)
+  const run = loop.value.spans[slackSpan]
+  return { slackSpan, isUpright: run !== undefined && lieDeg(run) > UPRIGHT_DEG }
 }
 
 /** A run steeper than this counts as upright. */
@@ -171,15 +191,18 @@ const DISTANCE = {
   outputs: 1,
   isPlain: true,
   run: (count, [ax, ay, az, bx, by, bz], [far]) => {
-    for (let i: Row = 0; i < count; i++) far[i] = Math.hypot(bx[i] - ax[i], by[i] - ay[i], bz[i] - az[i])
+    for (let i: Row = 0; i < count; i++) {
+      const x = bx[i] - ax[i]
+      const y = by[i] - ay[i]
+      const z = bz[i] - az[i]
+      far[i] = Math.sqrt(x * x + y * y + z * z)
+    }
   },
 } as const satisfies Parameters<Graph['step']>[0]
 
 /** Length of the chain: what was felt goes before what its links say. */
 function lengthOf(
-  build: Build,
-  { context, graph }: MeasuredModel,
-  places: Places,
+  { build, measured: { context, graph }, places }: ChainGround,
   chain: ChainLine,
   slackSpan: number | null,
   columnsIn: (placed: PlacedState) => Known<ChainColumns>,

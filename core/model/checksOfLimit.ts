@@ -1,4 +1,6 @@
-import type { LimitEntry, Quantity } from '../project/limit'
+import { isUneven } from '../project/joints'
+import type { LimitEntry } from '../project/limit'
+import { factsOf } from '../project/quantities'
 import type { Build } from '../project/build'
 import type { Check } from '../check/check'
 import type { Evaluation } from './evaluateBuild'
@@ -10,9 +12,6 @@ function isGapOf({ gaps }: Build, { subject }: Check, limit: LimitEntry): boolea
   if (!gap || gap.failBelow !== undefined || gap.warnBelow !== undefined) return false
   return limit.gaps?.includes(gap.kind) ?? true
 }
-
-/** Quantities whose limits are looked at as an angle of the joint. */
-const ON_JOINTS: readonly Quantity[] = ['joint-angle', 'shaft-inertia', 'joint-limit-margin']
 
 /**
  * The limit that decides a check: the one whose reason it gives, else the first that has a say in it.
@@ -37,7 +36,7 @@ export function checksOfLimit(build: Build, { checks }: Evaluation, limit: Limit
     if (check.subject.of === 'chain') return check.quantity === limit.quantity && appliesIn(limit, check)
     const line = build.lines.find((one) => one.id === check.lineId)
     if (!line || (limit.schools && !limit.schools.includes(line.school))) return false
-    if (!ON_JOINTS.includes(limit.quantity)) return check.quantity === limit.quantity
+    if (!factsOf(limit.quantity).isOfJointAngle) return check.quantity === limit.quantity
     if (!appliesIn(limit, check)) return false
     if (check.subject.of !== 'joint' || check.quantity !== 'joint-angle') return false
     const joint = line.joints[check.subject.index]
@@ -49,6 +48,6 @@ export function checksOfLimit(build: Build, { checks }: Evaluation, limit: Limit
         : limit.joints === 'last'
           ? check.subject.index === last
           : true
-    return joint?.kind === 'cross' && isMeant
+    return isUneven(joint) && isMeant
   })
 }

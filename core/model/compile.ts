@@ -21,7 +21,9 @@ import { measuredModel, type MeasuredModel } from '../readings/geometry'
 import { lineTorque, type LineTorque } from '../strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../strength/shaftSpeed'
 import { compileGaps, type CompiledGap } from './gaps'
-import { compileChains } from './chains'
+import { stateNeeds, type StateNeeds } from './stateNeeds'
+import { compileChain } from './chains'
+import { extremePlacesOf } from './chainTravel'
 import type { CompiledChain } from './compiledChain'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState, type Places } from './places'
 import { compileHalfshafts, extremeIds } from './halfshafts'
@@ -36,6 +38,7 @@ export interface CompiledState {
   /** Unknown for want of a reading, whatever the levers do. */
   readonly columns: Known<LineColumns>
   readonly figures: LineFigureColumns | null
+  readonly needs: StateNeeds
 }
 
 /** A line with its figures in every state and its checks. */
@@ -109,21 +112,39 @@ function compileAnew(build: Build): CompiledBuild {
   const axles = travelling(build)
   const set = axles.length > 0 ? sparePlaces(graph, axles) : null
   const extremes = build.lines.flatMap((line) => extremePlaces(build, graph, axles, line))
-  const spare = set ? [...set.spares, set.sweep, ...extremes] : []
+  const moving = goingAlong(build, axles)
+  const chainPlaces = (chain: ChainLine) => (set ? placesOfChain(build, moving, chain) : [])
+  const chainsOf = (build.chains ?? []).map((chain) => {
+    const named = chainPlaces(chain)
+    return { chain, named, extremes: named.length > 0 ? extremePlacesOf(graph, chain, axles) : null }
+  })
+  const spare = set
+    ? [
+        ...[...set.spares, set.sweep, ...extremes],
+        ...chainsOf.flatMap(({ extremes: own }) => (own ? [own.tightest, own.slackest] : [])),
+      ]
+    : []
   const places = placesOf(build, measured, levers, new Map(spare.map(({ id, wheels }) => [id, wheels])))
   const between = (set?.spares ?? []).map(({ id }) => ({ id, name: '' }))
   const ride = places.placed(null, null)
-  const moving = goingAlong(build, axles)
   const goes = (line: Line) => set !== null && runsTo(build, moving, line)
   const lines = build.lines.map((line) => compileLine(build, graph, places, line, goes(line) ? between : []))
   const through = { id: SWEEP_ID, name: '' }
   const gaps = compileGaps(build, measured, places, between)
-  const chainPlaces = (chain: ChainLine) => (set ? placesOfChain(build, moving, chain) : [])
-  const chains = compileChains(build, measured, places, levers, chainPlaces, between)
+  const ground = { build, measured, places, levers }
+  const chains = chainsOf.map(({ chain, named, extremes: own }) =>
+    compileChain(ground, chain, {
+      at: [null, ...named, ...(own ? between : [])],
+      extremes: own,
+      isTravelling: own !== null,
+    }),
+  )
   const sweptLines = set
     ? build.lines.filter(goes).map((line) => sweptLine(build, graph, places, line, through))
     : []
-  const sweptChains = set ? compileChains(build, measured, places, levers, chainPlaces, [through], true) : []
+  const sweptChains = chainsOf.flatMap(({ chain, extremes: own }) =>
+    own ? [compileChain(ground, chain, { at: [through], extremes: null, isTravelling: true })] : [],
+  )
   const sweptPlans = set
     ? [
         ...sweptLines.flatMap(({ plans }) => plans),
@@ -133,7 +154,7 @@ function compileAnew(build: Build): CompiledBuild {
         ...sweptChains.flatMap(({ plans }) => plans.map(({ planned }) => planned)),
       ]
     : []
-  return {
+  const made: CompiledBuild = {
     build,
     graph,
     measured,
@@ -155,6 +176,8 @@ function compileAnew(build: Build): CompiledBuild {
         .flatMap((line) => plunging(build, graph, places, line, extremes, lines, sweptLines)),
     },
   }
+  graph.close()
+  return made
 }
 
 /** The axles and hubs that a line runs to. */
@@ -282,7 +305,7 @@ function compiledIn(
     const isRide = state.state === 'ride' && state.at === null
     const seats = line.shafts.map(({ bearing }) => (bearing ? seatOf(graph, line, bearing, placed) : null))
     const figures = columns.known ? lineFigureColumns(graph, line, columns.value, duty, seats, isRide) : null
-    return { state, placed, columns, figures }
+    return { state, placed, columns, figures, needs: stateNeeds(line, placed, bodiesOf(build)) }
   })
   const planned = states.map(({ state, figures }) => ({ state: state.state, at: state.at, figures }))
   const needs = {

@@ -1,14 +1,17 @@
 import type { PlannedChainCheck } from '../check/chainChecks'
 import type { WheelPlace } from '../check/check'
 import { chainPlane, inChainPlane, loopOf, type ChainShape, type ToldLoop } from '../chain/chainKernels'
+import type { driveForces } from '../chain/chainDrive'
 import type { Column } from '../columns/graph'
 import { CoreError } from '../errors'
 import { known, unknown, type Known } from '../known'
 import { drivenIndex, type ChainLine } from '../project/chainLine'
 import type { Id } from '../project/id'
+import type { Lever } from '../project/lever'
 import type { Quantity } from '../project/limit'
 import { vectorAt } from '../readings/geometry'
 import type { ChainDutyFigures } from '../strength/chainDuty'
+import type { SparePlace } from './compiledTravel'
 import type { PlacedState } from './places'
 import type { AnglesRead, SprocketPose } from './sprocketPoses'
 
@@ -39,6 +42,47 @@ export interface ChainLengthColumns {
   readonly by: 'links' | 'reading'
 }
 
+/** One each for the place where a chain is tightest, and where it is slackest, of its travel. */
+export interface OfExtremes<T> {
+  readonly tightest: T
+  readonly slackest: T
+}
+/** What a chain needs there, and its slack run, in mm. */
+export type ExtremeColumns = OfExtremes<SparePlace & { readonly neededMm: Column; readonly spanMm: Column }>
+
+/** How much a chain hangs at ride height, as columns in mm, and what is wanted. */
+export interface ChainSlackColumns {
+  readonly by: ChainLengthColumns['by']
+  readonly lengthMm: Column
+  readonly neededMm: Column
+  readonly spanMm: Column
+  readonly excessMm: Column
+  /** Total movement at the middle of the slack run; below nought it is too short. */
+  readonly playMm: Column
+  readonly percent: Column
+  /** How much more length the tightest place of its travel needs; nought for a chain that stands still. */
+  readonly moreMm: Column
+  /** Movement that is wanted, from and to, in percent of the run and in mm; null where no limit says so. */
+  readonly wantedPercent: readonly [number, number] | null
+  readonly wantedMm: readonly [Column, Column] | null
+}
+
+/** A place of the adjuster, and what of the chain is left over where it is nowhere. */
+export interface PlaceColumns {
+  readonly at: Column
+  readonly overMm: Column
+}
+
+/** Where the adjuster of a chain has to stand, as columns. */
+export interface AdjusterColumns {
+  readonly lever: Lever
+  readonly right: PlaceColumns
+  readonly taut: PlaceColumns
+  readonly worn: Known<PlaceColumns>
+  readonly fresh: Known<PlaceColumns>
+  readonly leftMm: Known<Column>
+}
+
 /** A chain at one place of the wheels. */
 export interface CompiledChainPlace {
   readonly at: WheelPlace | null
@@ -51,17 +95,29 @@ export interface CompiledChain {
   readonly chain: ChainLine
   readonly shape: ChainShape
   readonly length: Known<ChainLengthColumns>
+  /** Null for one that goes along with no wheels, or cannot be placed. */
+  readonly extremes: ExtremeColumns | null
+  /** At ride height. */
+  readonly slack: Known<ChainSlackColumns>
+  /** Null without a lever that tightens it. */
+  readonly adjuster: Known<AdjusterColumns> | null
   /** Run that goes slack, by the sprocket it starts from; null while the chain does not close. */
   readonly slackSpan: number | null
   readonly isUpright: boolean
   /** Some of its sprockets go along with wheels. */
   readonly isTravelling: boolean
   readonly duty: Known<ChainDutyFigures>
+  /** Speeds, pull and safety under it. */
+  readonly forces: Known<ReturnType<typeof driveForces>>
   readonly places: readonly CompiledChainPlace[]
   readonly plans: readonly PlannedChainCheck[]
   /** Which angles of each sprocket but the first are read. */
   readonly angles: ReadonlyMap<Id, AnglesRead>
 }
+
+/** The run that hangs; the whole way round while it is not known which. */
+export const chainRun = ({ spansMm, neededMm }: ChainColumns, slackSpan: number | null): Column =>
+  spansMm[slackSpan ?? 0] ?? neededMm
 
 /** A chain by teeth and sides. */
 export const shapeOf = (chain: ChainLine): ChainShape => ({
@@ -106,8 +162,13 @@ export function tightRuns(chain: ChainLine, { isClockwise }: Pick<ToldLoop, 'isC
 }
 
 /** Every column that a chain's evaluation reads. */
-export const chainWants = ({ places, length, plans }: CompiledChain): Column[] => [
+export const chainWants = ({ places, length, plans, extremes, slack, adjuster }: CompiledChain): Column[] => [
   ...(length.known ? [length.value.lengthMm] : []),
+  ...(extremes
+    ? [extremes.tightest, extremes.slackest].flatMap(({ neededMm, spanMm }) => [neededMm, spanMm])
+    : []),
+  ...(slack.known ? slackWants(slack.value) : []),
+  ...(adjuster?.known ? adjusterWants(adjuster.value) : []),
   ...places.flatMap(({ columns, placed }) => {
     const moves = [...placed.moves.values()].flatMap((chain) => chain.flatMap((move) => move.columns))
     if (!columns.known) return moves
@@ -125,4 +186,16 @@ export const chainWants = ({ places, length, plans }: CompiledChain): Column[] =
   ...plans.flatMap(({ planned: { value } }) =>
     value === null || typeof value === 'number' ? [] : [value.column],
   ),
+]
+
+const slackWants = ({ excessMm, playMm, spanMm, wantedMm }: ChainSlackColumns): Column[] => [
+  ...[excessMm, playMm, spanMm],
+  ...(wantedMm ?? []),
+]
+
+const adjusterWants = ({ right, taut, fresh, worn, leftMm }: AdjusterColumns): Column[] => [
+  ...[known(right), known(taut), fresh, worn].flatMap((place) =>
+    place.known ? [place.value.at, place.value.overMm] : [],
+  ),
+  ...(leftMm.known ? [leftMm.value] : []),
 ]

@@ -1,4 +1,5 @@
 import { graded, gravestOf, type Grade } from '../limits/grade'
+import type { Kind } from '../columns/kept'
 import { newRun, type Run } from '../columns/run'
 import type { Column } from '../columns/graph'
 import type { LeverSettings } from '../placement/settings'
@@ -30,7 +31,10 @@ export interface CrossMap {
 /** Cells along each wheel. */
 export const CROSS_SIZE = 21
 
-const runs = new WeakMap<CompiledTravel, Run>()
+/** The run of all cells, and what is wanted in each. */
+const CELLS: Kind<{ readonly run: Run; readonly wanted: readonly Column[] }> = {
+  name: 'both wheels against each other',
+}
 
 /**
  * The travel of an axle as a map of its left wheel against its right one, every check in it; the other axles stand as it does, side by side.
@@ -49,8 +53,10 @@ export function crossMap(compiled: CompiledBuild, settings: LeverSettings): Cros
   }
   const [left, right] = [heights(reach.left), heights(reach.right)]
   const count = CROSS_SIZE * CROSS_SIZE
-  const run = runs.get(travel) ?? newRun(graph, count)
-  runs.set(travel, run)
+  const { run, wanted } = graph.kept.the(CELLS, () => ({
+    run: newRun(graph, count),
+    wanted: wantedOf(travel),
+  }))
   for (const [id, column] of levers) run.set(column, settings[id] ?? 0)
   for (const wheels of travel.sweep.wheels.values()) {
     const [ofLeft, ofRight] = [run.fill(wheels.leftUp), run.fill(wheels.rightUp)]
@@ -59,7 +65,7 @@ export function crossMap(compiled: CompiledBuild, settings: LeverSettings): Cros
       ofRight[i] = right[Math.floor(i / CROSS_SIZE)] ?? NaN
     }
   }
-  run.bring(wantedOf(travel), count)
+  run.bring(wanted, count)
   return {
     size: CROSS_SIZE,
     cells: Array.from({ length: count }, (_, i) => ({
@@ -70,16 +76,8 @@ export function crossMap(compiled: CompiledBuild, settings: LeverSettings): Cros
   }
 }
 
-const lists = new WeakMap<CompiledTravel, readonly Column[]>()
-function wantedOf(travel: CompiledTravel): readonly Column[] {
-  const there = lists.get(travel)
-  if (there) return there
-  const made = travel.plans.flatMap(({ value }) =>
-    value === null || typeof value === 'number' ? [] : [value.column],
-  )
-  lists.set(travel, made)
-  return made
-}
+const wantedOf = ({ plans }: CompiledTravel): Column[] =>
+  plans.flatMap(({ value }) => (value === null || typeof value === 'number' ? [] : [value.column]))
 
 function cellOf({ plans }: CompiledTravel, run: Run, row: number): Pick<CrossCell, 'state' | 'worst'> {
   const graver: (Grade & { readonly worst: CrossCell['worst'] })[] = []
@@ -87,7 +85,7 @@ function cellOf({ plans }: CompiledTravel, run: Run, row: number): Pick<CrossCel
     if (value === null || typeof value === 'number') continue
     const figure = run.cells(value.column)[row] ?? NaN
     if (Number.isNaN(figure)) return { state: 'unknown', worst: null }
-    const grade = graded(figure, window)
+    const grade = graded(figure, window, head.quantity)
     if (grade) graver.push({ ...grade, worst: { id: head.id, value: figure } })
   }
   const found = gravestOf(graver)

@@ -1,20 +1,22 @@
+import type { FigureOf } from '../columns/graph'
 import { requireFinite } from '../errors'
 import { allKnown, known, unknown, type Known, type Missing } from '../known'
 import type { RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { Verdict } from '../project/limit'
 import { gravest } from '../limits/verdict'
-import { lineNeeds } from '../line/lineColumns'
 import { figuresOf, type LineFigures } from '../line/lineFigures'
 import { turning } from '../line/turning'
 import { compile, type CompiledBuild, type CompiledLine, type CompiledState } from './compile'
 import { evaluateChain, type ChainEvaluation } from './chainEvaluation'
+import { chainsAlong } from './chainTravel'
 import { evaluateGap, type GapEvaluation } from './gaps'
-import { asMeasured, chainAt, figuresAt, placesAt, type FigureOf } from './screen'
+import { asMeasured, chainAt, figuresAt, placesAt } from './screen'
 import type { LeverSettings } from '../placement/settings'
 import type { CompiledTravel } from './compiledTravel'
 import { halfshaftsAlong, type HalfshaftEvaluation } from './halfshafts'
 import { sweepAt } from './sweep'
+import { needsIn } from './stateNeeds'
 import { placesBetween, type PlaceBetween, type SetPlace } from './travel'
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
@@ -84,8 +86,9 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
   const { build, ride, graph, levers, travel } = compiled
   const sweep = travel && sweepAt(graph, build, levers, travel, settings)
   const between = sweep ? placesBetween(build, travel, sweep, settings) : []
-  const halfshafts = sweep ? halfshaftsAlong(build, travel, sweep, settings) : []
-  const set: SetPlace[] = [...between, ...halfshafts]
+  const halfshafts = sweep ? halfshaftsAlong(travel, { build, sweep, settings }) : []
+  const along = sweep ? chainsAlong(compiled.chains, travel, { build, sweep, settings }) : []
+  const set: SetPlace[] = [...between, ...halfshafts, ...along]
   const figure = figuresAt(compiled, settings, set)
   const places = placesAt(compiled, ride, figure)
   const lines = compiled.lines.map((line) => evaluateLine(compiled, line, figure, between))
@@ -93,15 +96,13 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     evaluateGap(gap, figure, (moves) => chainAt(moves, figure), placeIn(travel, between)),
   )
   const chains = compiled.chains.map((chain) =>
-    evaluateChain(
-      compiled,
-      chain,
+    evaluateChain(chain, {
       settings,
-      sweep,
       figure,
-      (moves) => chainAt(moves, figure),
-      placeIn(travel, between),
-    ),
+      along,
+      reaches: (moves) => chainAt(moves, figure),
+      calledNow: placeIn(travel, between),
+    }),
   )
   const checks = checksOf({ lines, gaps, chains })
   return {
@@ -117,10 +118,7 @@ export function evaluate(compiled: CompiledBuild, settings: LeverSettings): Eval
     gaps,
     chains,
     between,
-    halfshafts: halfshafts.flatMap(({ ride: column, evaluated }) => {
-      const rideMm = figure(column)
-      return Number.isNaN(rideMm) ? [] : [evaluated(rideMm)]
-    }),
+    halfshafts: halfshafts.flatMap(({ evaluated }) => evaluated(figure) ?? []),
     set,
     checks,
     verdict: gravest(checks.map((check) => check.verdict)),
@@ -181,15 +179,27 @@ function placeIn(
 function figuresIn(
   compiled: CompiledBuild,
   line: Line,
-  { state, placed, columns }: CompiledState,
+  { state, placed, columns, figures: own, needs: resting }: CompiledState,
   figure: FigureOf,
 ): Known<LineFigures> {
   const places = placesAt(compiled, placed, figure)
-  const needs = lineNeeds(line, places.axis, places.point)
+  const needs = needsIn(resting, line, places, figure)
   if (!needs.known) return needs
   if (!columns.known) return columns
-  const bearings = line.shafts.map(({ bearing }) => (bearing ? places.point(bearing.point) : null))
-  const figures = figuresOf(line, columns.value, figure, bearings)
+  const bearings = line.shafts.map(({ bearing }, index) => {
+    if (!bearing) return null
+    const [seat, force] = [own?.misalignments[index], own?.bearingForces[index]]
+    return {
+      place: places.point(bearing.point),
+      misalignmentDeg: seat ? figure(seat.column) : null,
+      forceN: force ? figure(force.column) : null,
+    }
+  })
+  const crossShares = line.joints.map((_, joint) => {
+    const share = own?.crossShares[joint]
+    return share ? figure(share.column) : null
+  })
+  const figures = figuresOf(line, columns.value, figure, { bearings, crossShares })
   const all = allKnown<[LineFigures, number]>([figures, state.noseUpDeg])
   return all.known ? known(all.value[0], [...new Set([...needs.assumptions, ...all.assumptions])]) : all
 }

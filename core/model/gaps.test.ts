@@ -1,4 +1,4 @@
-import { worstCheck } from '../text/stateSentence'
+import { worstOf } from '../limits/worst'
 import { checkLabel, checkSentence } from '../text/checkText'
 import { demoBuild, changedDemo, type RawBuild } from '../testdata/builds'
 import { parseBuild } from '../project/parseBuild'
@@ -161,7 +161,7 @@ describe('gaps of a build', () => {
     })
     const { check } = gapOf(own, 'head-firewall')
     expect([check.verdict, check.margin]).toEqual(['out', -9])
-    expect(worstCheck([check])).toBe(check)
+    expect(worstOf([check])).toBe(check)
   })
 
   it('follow an axle over the travel where their limit asks for it, and say where it is worst', () => {

@@ -1,16 +1,14 @@
 import { DIFFERENCE, HALFWAY } from '../columns/arithmetic'
-import { scalarStep, type Column, type Graph } from '../columns/graph'
-import { peakAlong } from '../check/peakAlong'
+import { scalarStep, type Column, type Graph, type FigureOf } from '../columns/graph'
 import { plungeWindow, USUAL_SPARE_MM, type PlungeWindow } from '../halfshaft/plungeWindow'
-import { unknown, type Known } from '../known'
+import { known, unknown, type Known } from '../known'
 import type { LineColumns } from '../line/lineColumns'
-import type { LeverSettings } from '../placement/settings'
-import type { WheeledBody } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
 import type { CompiledHalfshaft, CompiledTravel, SparePlace } from './compiledTravel'
-import { between, heightsInRow, rackInRow, rowName, wheelsInRow, type Sweep, type SweepRow } from './sweep'
+import { heightsInRow, rackInRow, rowName, wheelsInRow, type SweepRow } from './sweep'
+import { sweepPeak, type SweepOf } from './sweepPeak'
 import type { SetPlace } from './travel'
 
 /** Where a shaft is longest or shortest. */
@@ -117,10 +115,8 @@ export function compileHalfshafts(
 
 /** Places of the wheels that a shaft is looked at in as its levers stand, and what it comes to there. */
 export interface HalfshaftPlaces extends SetPlace {
-  /** @param rideMm - its length as it stands at ride height */
-  readonly evaluated: (rideMm: number) => HalfshaftEvaluation
-  /** Column of its length at ride height. */
-  readonly ride: Column
+  /** Null while it cannot be told how long it is at ride height. */
+  readonly evaluated: (figure: FigureOf) => HalfshaftEvaluation | null
 }
 
 /**
@@ -128,87 +124,63 @@ export interface HalfshaftPlaces extends SetPlace {
  *
  * @see docs/methods/halfshafts.md
  */
-export function halfshaftsAlong(
-  build: Build,
-  travel: CompiledTravel,
-  sweep: Sweep,
-  settings: LeverSettings,
-): HalfshaftPlaces[] {
+export function halfshaftsAlong(travel: CompiledTravel, of: Omit<SweepOf, 'body'>): HalfshaftPlaces[] {
+  const { build, sweep, settings } = of
   return travel.halfshafts.flatMap((one): HalfshaftPlaces[] => {
-    const own = travel.axles.find(({ id }) => one.longest.wheels.has(id))
-    if (!own) return []
-    const peak = (column: Column, sign: 1 | -1 = 1) => peakOver(build, own, sweep, column, sign, settings)
+    const body = travel.axles.find(({ id }) => one.longest.wheels.has(id))
+    if (!body || sweep.cells(one.swept).subarray(0, sweep.rows.length).some(Number.isNaN)) return []
+    const peak = (column: Column, sign: 1 | -1 = 1) => sweepPeak({ ...of, body }, column, sign)
     const [longest, shortest] = [peak(one.swept), peak(one.swept, -1)]
     if (!longest || !shortest) return []
-    const { reachMm, offsetMm } = one.plunge
-    const spareMm = spareOf(build)
-    const extreme = ({ value, row }: Peak): LengthExtreme => ({
-      lengthMm: value,
-      upMm: heightsInRow(build, own, row, settings)[0],
-      rackMm: rackInRow(own, row),
-      place: rowName(build, own, row, settings),
+    const extreme = (lengthMm: number, row: SweepRow): LengthExtreme => ({
+      lengthMm,
+      upMm: heightsInRow(build, body, row, settings)[0],
+      rackMm: rackInRow(body, row),
+      place: rowName(build, body, row, settings),
     })
     const angles = travel.lines.find(({ lineId }) => lineId === one.lineId)?.columns?.anglesDeg ?? []
-    const evaluated = (rideMm: number): HalfshaftEvaluation => {
-      const range = { rideMm, longest, shortest }
+    const evaluated = (figure: FigureOf): HalfshaftEvaluation | null => {
+      const { rideMm, longestMm, shortestMm } = one.figures
+      const range = {
+        rideMm: figure(rideMm),
+        longest: extreme(figure(longestMm), longest.row),
+        shortest: extreme(figure(shortestMm), shortest.row),
+      }
+      if (Number.isNaN(range.rideMm)) return null
       return {
         lineId: one.lineId,
         shaft: one.shaft,
-        rideMm,
-        longest: extreme(longest),
-        shortest: extreme(shortest),
+        ...range,
         steepest: angles.flatMap((column) => {
           const found = peak(column)
-          return found ? [{ deg: found.value, place: rowName(build, own, found.row, settings) }] : []
+          return found ? [{ deg: found.value, place: rowName(build, body, found.row, settings) }] : []
         }),
-        room:
-          reachMm === undefined
-            ? unknown('how far its inner joint plunges')
-            : { known: true, value: { reachMm, spareMm }, assumptions: [] },
-        lengths: plungeWindow(range, { plungeMm: reachMm ?? NaN, spareMm }, offsetMm),
+        ...roomOf(build, one.plunge, range),
       }
     }
     const figures = new Map([
       ...wheelsInRow(build, travel.axles, one.longest, longest.row, settings),
       ...wheelsInRow(build, travel.axles, one.shortest, shortest.row, settings),
     ])
-    return [{ evaluated, ride: one.figures.rideMm, figures }]
+    return [{ evaluated, figures }]
   })
+}
+
+/** How far the joint of a shaft may go, and the lengths that both schools take. */
+function roomOf(
+  build: Build,
+  { reachMm, offsetMm }: CompiledHalfshaft['plunge'],
+  range: Pick<HalfshaftEvaluation, 'rideMm' | 'longest' | 'shortest'>,
+): Pick<HalfshaftEvaluation, 'room' | 'lengths'> {
+  const spareMm = spareOf(build)
+  const { rideMm, longest, shortest } = range
+  const lengths = { rideMm, longest: { value: longest.lengthMm }, shortest: { value: shortest.lengthMm } }
+  return {
+    room: reachMm === undefined ? unknown('how far its inner joint plunges') : known({ reachMm, spareMm }),
+    lengths: plungeWindow(lengths, { plungeMm: reachMm ?? NaN, spareMm }, offsetMm),
+  }
 }
 
 /** What is kept clear of the stops of a joint that plunges: where the limits of the build fail. */
 const spareOf = ({ limits }: Build): number =>
   limits.entries.find(({ quantity }) => quantity === 'plunge-left')?.failBelow ?? USUAL_SPARE_MM
-
-interface Peak {
-  readonly value: number
-  readonly row: SweepRow
-}
-
-/** Where a figure is greatest, or least, over every way of a sweep; null where it is not known all the way. */
-function peakOver(
-  build: Build,
-  own: WheeledBody,
-  { rows, cells }: Sweep,
-  column: Column,
-  sign: 1 | -1,
-  settings: LeverSettings,
-): Peak | null {
-  const figures = cells(column).subarray(0, rows.length)
-  if (figures.some(Number.isNaN)) return null
-  const ways = [...new Set(rows.map(({ way }) => way))]
-  const peaks = ways.flatMap((way): Peak[] => {
-    const from = rows.findIndex((row) => row.way === way)
-    const along = rows.filter((row) => row.way === way)
-    const heights = along.map((row) => heightsInRow(build, own, row, settings)[0])
-    const shares = along.map(({ share }) => share)
-    const found = peakAlong(
-      heights,
-      along.map((_, i) => sign * (figures[from + i] ?? NaN)),
-    )
-    return found
-      ? [{ value: sign * found.value, row: { way, share: between(heights, shares, found.atMm) } }]
-      : []
-  })
-  return peaks.toSorted((a, b) => sign * (b.value - a.value))[0] ?? null
-}

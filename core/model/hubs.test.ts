@@ -166,7 +166,8 @@ describe('a hub by the distances of its joints', () => {
     expect(spanAt(build, null)).toBeCloseTo(545.6, 9)
     expect(spanAt(build, travelPlaceId('bump'))).toBeCloseTo(543.9, 9)
     const [found] = evaluateBuild(build, {}).halfshafts
-    expect(found!.longest.lengthMm).toBeGreaterThanOrEqual(545.6)
+    // Between two measured heights the place of the peak is found to some tenths of a millimetre, its length to a thousandth.
+    expect(found!.longest.lengthMm).toBeGreaterThan(545.599)
     expect(found!.shortest).toMatchObject({ lengthMm: expect.closeTo(541.2, 9), upMm: -80 })
   })
 

@@ -6,9 +6,7 @@ import type { Build } from '../project/build'
 import { drivenIndex, sprocketName } from '../project/chainLine'
 import type { Id } from '../project/id'
 import { pointOf } from '../readings/geometry'
-import { plainCriticalRpm } from '../strength/criticalSpeed'
-import { metalOf } from '../strength/metal'
-import { tubeSection } from '../strength/tubeSection'
+import { whirlingShaft, whirlRpm } from '../strength/criticalSpeed'
 import { degrees } from '../units/angle'
 import type { Evaluation } from './evaluateBuild'
 
@@ -113,7 +111,7 @@ export function liveAxleFigures(build: Build, now: Evaluation, body: LiveAxleBod
       allKnown([bearings, shaft] as const),
       ([[left, right], { outerMm, boreMm = 0 }]) => {
         const tube = { outerMm, wallMm: (outerMm - boreMm) / 2, material: 'steel' as const }
-        return plainCriticalRpm(tubeSection(tube), metalOf(tube), Math.abs(left[1] - right[1]))
+        return whirlRpm(whirlingShaft(tube), Math.abs(left[1] - right[1]))
       },
     ),
     mostRpm: evaluated

@@ -1,8 +1,10 @@
 import type { CheckPlan } from '../check/plannedCheck'
-import type { Column } from '../columns/graph'
+import type { Column, FigureOf } from '../columns/graph'
+import type { Kind } from '../columns/kept'
 import { newRun, type Run } from '../columns/run'
 import { fallPlan, type FallPlan } from '../frame/axis'
 import { allKnown, known, mapKnown, type Known } from '../known'
+import type { ShaftColumns } from '../line/shaftColumns'
 import { composed, NO_MOVE, type RigidMove } from '../linalg/mat3'
 import type { Vec3 } from '../linalg/vec3'
 import type { BodyMove } from '../placement/bodyMove'
@@ -17,17 +19,13 @@ import { gapWants } from './gaps'
 import type { PlacedState } from './places'
 import type { SetPlace } from './travel'
 
-/** Reads the figure of a column. */
-export type FigureOf = (column: Column) => number
-
 interface OneRow {
   readonly run: Run
   readonly wanted: readonly Column[]
   readonly measured: Geometry
 }
 
-/** One row for each build that is looked at. */
-const rows = new WeakMap<CompiledBuild, OneRow>()
+const ONE_ROW: Kind<OneRow> = { name: 'the screen' }
 
 /**
  * Sets the levers and works out everything that is shown, with the readings at their means.
@@ -60,9 +58,9 @@ export const givenFigures = (
 /** The geometry as measured, before any lever is moved. */
 export const asMeasured = (compiled: CompiledBuild): Geometry => rowOf(compiled).measured
 
-function rowOf(compiled: CompiledBuild): OneRow {
-  const there = rows.get(compiled)
-  if (there) return there
+const rowOf = (compiled: CompiledBuild): OneRow => compiled.graph.kept.the(ONE_ROW, () => newRow(compiled))
+
+function newRow(compiled: CompiledBuild): OneRow {
   const { build, ride } = compiled
   const places = [
     ...build.points.map(({ id }) => ride.point(id)),
@@ -74,11 +72,9 @@ function rowOf(compiled: CompiledBuild): OneRow {
     ...compiled.lines.flatMap(lineWants),
     ...compiled.gaps.flatMap(gapWants),
     ...compiled.chains.flatMap(chainWants),
+    ...(compiled.travel?.halfshafts ?? []).flatMap(({ figures }) => Object.values(figures)),
   ]
-  // Places are put into the graph when first asked for, so the run is made after that.
-  const made = { run: newRun(compiled.graph, 1), wanted, measured: geometryOf(compiled.measured) }
-  rows.set(compiled, made)
-  return made
+  return { run: newRun(compiled.graph, 1), wanted, measured: geometryOf(compiled.measured) }
 }
 
 const moveWants = ({ moves, adapter }: PlacedState): Column[] => [
@@ -87,14 +83,20 @@ const moveWants = ({ moves, adapter }: PlacedState): Column[] => [
 ]
 
 const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
-  ...states.flatMap(({ columns, placed }) => {
+  ...states.flatMap(({ columns, placed, figures }) => {
     const bearings = line.shafts.flatMap(({ bearing }) => {
       const place = bearing ? placed.point(bearing.point) : null
       return place?.known ? place.value : []
     })
-    const rest = [...bearings, ...moveWants(placed)]
+    const seats = [
+      ...(figures?.misalignments ?? []),
+      ...(figures?.bearingForces ?? []),
+      ...(figures?.crossShares ?? []),
+    ].flatMap((seat) => seat?.column ?? [])
+    const rest = [...bearings, ...seats, ...moveWants(placed)]
     if (!columns.known) return rest
-    const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo, reaches, slide } = columns.value
+    const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo, reaches, slide, shafts } =
+      columns.value
     return [
       ...rest,
       ...[centres, axes, normals, upTo].flat(2),
@@ -105,10 +107,16 @@ const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
       // Told whether or not a limit asks for what hangs on them.
       ...reaches.flatMap((reach) => reach ?? []),
       ...(slide === null ? [] : [slide]),
+      ...shafts.flatMap(shaftWants),
     ]
   }),
   ...checks.flatMap(planWants),
 ]
+
+const shaftWants = ({ criticalRpm, slip, plungeLeftMm }: ShaftColumns): Column[] =>
+  [criticalRpm, slip?.leftMm, slip?.engagedMm, slip?.engagedShare, plungeLeftMm].flatMap(
+    (column) => column ?? [],
+  )
 
 const planWants = (plan: CheckPlan): Column[] =>
   'certain' in plan

@@ -113,7 +113,8 @@ export function sprocketPoses(
     at: (placed) => allKnown<SprocketPose[]>(poses.map((pose) => pose(placed))),
     angles: new Map(
       chain.sprockets.slice(1).map((sprocket, i) => {
-        const [first, own] = [shown[0], shown[i + 1]]
+        const first = shown[0]
+        const own = shown[i + 1]
         const names = [chain.sprockets[0] as ChainSprocket, sprocket] as const
         const angles: AnglesRead = {
           yaw: first?.yaw === true && own?.yaw === true,

@@ -2,9 +2,10 @@ import type { PlannedCheck } from '../check/plannedCheck'
 import { placeName } from '../check/placeName'
 import { worstAlong } from '../check/worstAlong'
 import type { Column, Graph } from '../columns/graph'
+import type { Kind } from '../columns/kept'
 import { newRun, type Run } from '../columns/run'
 import { gravestOf, type Grade } from '../limits/grade'
-import type { LeverKind } from '../project/lever'
+import { leverFacts } from '../project/lever'
 import type { LeverSettings } from '../placement/settings'
 import type { WheeledBody } from '../project/body'
 import type { Build } from '../project/build'
@@ -83,11 +84,8 @@ export function sweepRows(axles: readonly WheeledBody[]): SweepRow[] {
 export const rackInRow = (body: WheeledBody, { way }: SweepRow): number =>
   way === 'left-lock' ? rackOf(body) : way === 'right-lock' ? -rackOf(body) : 0
 
-/** Levers that let the wheels stand elsewhere at ride height. */
-const RIDE_LEVERS: readonly LeverKind[] = ['lift', 'shackle']
-
 const isRideMoved = ({ levers }: Build, settings: LeverSettings): boolean =>
-  levers.some(({ id, kind }) => RIDE_LEVERS.includes(kind) && (settings[id] ?? 0) !== 0)
+  levers.some(({ id, kind }) => leverFacts(kind).movesRide === true && (settings[id] ?? 0) !== 0)
 
 /** How far both wheels of an axle are up in each row, in mm, for what straps take from its droop. */
 interface Heights {
@@ -103,7 +101,7 @@ interface SweepRun {
   readonly heights: Map<Id, Heights>
 }
 
-const runs = new WeakMap<CompiledTravel, SweepRun>()
+const SWEPT: Kind<SweepRun> = { name: 'the whole travel' }
 
 /** Every check at every row of the travel, as the levers stand. */
 export interface Sweep {
@@ -113,6 +111,8 @@ export interface Sweep {
   /** Ride height as the line is judged there; null where levers have taken it to another place. */
   readonly rideMm: number | null
   readonly cells: (column: Column) => Float64Array
+  /** The rows by their ways. */
+  readonly ways: readonly WayRows[]
 }
 
 /** The whole travel worked as columns of one run. */
@@ -138,7 +138,13 @@ export function sweepAt(
   run.bring(wanted, rows.length)
   const [first] = travel.axles
   const atMm = first ? heightsOf(swept, build, first, settings).map(([left]) => left) : rows.map(() => NaN)
-  return { rows, atMm, rideMm: isRideMoved(build, settings) ? null : 0, cells: run.cells }
+  return {
+    rows,
+    atMm,
+    rideMm: isRideMoved(build, settings) ? null : 0,
+    cells: run.cells,
+    ways: waysOf(rows, atMm),
+  }
 }
 
 function heightsOf(
@@ -165,9 +171,10 @@ function filled(run: Run, column: Column, of: (row: number) => number, count: nu
   for (let i = 0; i < count; i++) cells[i] = of(i)
 }
 
-function runOf(graph: Graph, travel: CompiledTravel): SweepRun {
-  const there = runs.get(travel)
-  if (there) return there
+const runOf = (graph: Graph, travel: CompiledTravel): SweepRun =>
+  graph.kept.the(SWEPT, () => newSweepRun(graph, travel))
+
+function newSweepRun(graph: Graph, travel: CompiledTravel): SweepRun {
   const rows = sweepRows(travel.axles)
   const wanted = [
     ...travel.plans.flatMap(({ value }) =>
@@ -180,9 +187,7 @@ function runOf(graph: Graph, travel: CompiledTravel): SweepRun {
         : [],
     ),
   ]
-  const made = { run: newRun(graph, rows.length), rows, wanted, heights: new Map<Id, Heights>() }
-  runs.set(travel, made)
-  return made
+  return { run: newRun(graph, rows.length), rows, wanted, heights: new Map<Id, Heights>() }
 }
 
 const RACK_WORDS = { 'left-lock': ', rack to the left', 'right-lock': ', rack to the right' } as const
@@ -236,21 +241,16 @@ export function between(x: readonly number[], y: readonly number[], at: number):
 }
 
 /** The rows of one way of a sweep. */
-interface WayRows {
+export interface WayRows {
   readonly way: SweepWay
   readonly from: number
   readonly along: readonly number[]
   readonly shares: readonly number[]
 }
 
-const wayRows = new WeakMap<Sweep, readonly WayRows[]>()
-
-/** The ways of a sweep, found once for all its checks. */
-function waysOf(sweep: Sweep): readonly WayRows[] {
-  const there = wayRows.get(sweep)
-  if (there) return there
-  const { rows, atMm } = sweep
-  const made = SWEEP_WAYS.flatMap((way): WayRows[] => {
+/** The ways of a sweep. */
+export const waysOf = (rows: readonly SweepRow[], atMm: readonly number[]): WayRows[] =>
+  SWEEP_WAYS.flatMap((way): WayRows[] => {
     const from = rows.findIndex((row) => row.way === way)
     if (from < 0) return []
     const to = rows.findLastIndex((row) => row.way === way) + 1
@@ -258,18 +258,21 @@ function waysOf(sweep: Sweep): readonly WayRows[] {
       { way, from, along: atMm.slice(from, to), shares: rows.slice(from, to).map(({ share }) => share) },
     ]
   })
-  wayRows.set(sweep, made)
-  return made
-}
 
 /** Where a check stands worst as it was swept; null where nothing limits it or nothing is known. */
-export function worstOf({ window, value }: PlannedCheck, sweep: Sweep): SweptWorst | null {
+export function sweptWorst({ head, window, value }: PlannedCheck, sweep: Sweep): SweptWorst | null {
   const { rideMm, cells } = sweep
   if (value === null || typeof value === 'number') return null
   const figures = cells(value.column)
-  const ways = waysOf(sweep).flatMap(({ way, from, along, shares }): SweptWorst[] => {
+  const ways = sweep.ways.flatMap(({ way, from, along, shares }): SweptWorst[] => {
     const part = figures.subarray(from, from + along.length)
-    const worst = worstAlong({ atMm: along, figures: part, window, rideMm })
+    const worst = worstAlong({
+      atMm: along,
+      figures: part,
+      window,
+      quantity: head.quantity,
+      rideMm,
+    })
     return worst ? [{ ...worst, row: { way, share: between(along, shares, worst.atMm) } }] : []
   })
   return gravestOf(ways)

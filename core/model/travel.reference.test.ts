@@ -2,12 +2,60 @@ import { isSameState } from '../check/check'
 import { PROFILES } from '../project/profiles'
 import { parseBuild } from '../project/parseBuild'
 import travel from '../testdata/travel.json'
+import { valueAtHeight } from '../placement/heightCurve'
 import { evaluateBuild } from './evaluateBuild'
 
 type Point = readonly [number, number, number]
 
+/** The case with its table told of the axle's centre instead of the pinion, about which the nose turns under torque. */
+function byCentre(input: any) {
+  if (input.model !== 'table') return input
+  const { rows, design_height: ride, windup } = input
+  const heights: number[] = rows.map(({ height }: any) => height - ride)
+  const at = (key: string, up: number) =>
+    valueAtHeight(
+      heights,
+      rows.map((row: any) => row[key]),
+      up,
+    )
+  const [station, fall] = [at('station', 0), at('fall', 0)]
+  const [x, z] = windup?.centre ?? [station, ride]
+  /** How far the centre comes up where the pinion does by so much. */
+  const centreUp = (up: number) => {
+    const nose = ((at('fall', up) - fall) * Math.PI) / 180
+    const [along, over] = [station - x, ride - z]
+    return up + over - (along * Math.sin(nose) + over * Math.cos(nose))
+  }
+  return {
+    ...input,
+    pinion: { p: [station, input.pinion_y, ride], fall, plan: input.pinion_plan },
+    centre: [x, z],
+    // Past the table nobody knows how the nose stands.
+    bump: centreUp(input.bump) || input.bump,
+    droop: -centreUp(-input.droop) || input.droop,
+    rows: rows.map((row: any, i: number) => ({
+      wheelUpMm: heights[i] === 0 ? 0 : centreUp(heights[i]!),
+      forwardMm: row.station - station,
+      noseUpDeg: row.fall - fall,
+    })),
+  }
+}
+
+/** What the axle turns about, and how it goes with its wheels. */
+function motionOf(input: any, seat: Point | null, holdings: readonly object[]) {
+  if (input.model === 'table') return { kind: 'table', rows: input.rows, at: 'pinion' }
+  return seat
+    ? { kind: 'arc', seat: 'middle', eye: 'eye', radiusShare: 1, noseUpDegPerMm: input.rotation_deg_per_mm }
+    : { kind: 'links', holdings }
+}
+
+/** Turn of the nose under the torque of the case, in degrees. */
+const riseOf = ({ windup, windup_deg_per_Nm: perNm }: any): number =>
+  (windup?.torque_Nm ?? 0) * (windup?.deg_per_Nm ?? perNm ?? 0)
+
 /** A case as the file of a build: every point and axis given, the line judged by what its parts bear. */
-function fileOf(input: any) {
+function fileOf(given: any) {
+  const input = byCentre(given)
   const readings: any[] = []
   const points: any[] = []
   const point = (id: string, body: string, [x, y, z]: Point) => {
@@ -42,7 +90,8 @@ function fileOf(input: any) {
   axis('output-axis', gearbox)
   const [left, right] = [input.wheel_left ?? [0, 780, 0], input.wheel_right ?? [0, -780, 0]] as Point[]
   const seat: Point | null = input.seat && [input.seat[0], 0, input.seat[1]]
-  point('middle', 'axle', seat ?? (left!.map((part, i) => (part + right![i]!) / 2) as unknown as Point))
+  const centre: Point | null = input.model === 'table' ? [input.centre[0], 0, input.centre[1]] : seat
+  point('middle', 'axle', centre ?? (left!.map((part, i) => (part + right![i]!) / 2) as unknown as Point))
   if (seat) point('eye', 'chassis', [input.centre[0], 0, input.centre[1]])
   const holdings = (input.constraints ?? []).map((one: any, i: number) => ({
     id: `hold-${i}`,
@@ -51,10 +100,8 @@ function fileOf(input: any) {
     ...(one.kind === 'link' && { chassis: point(`chassis-${i}`, 'chassis', one.chassis) }),
     ...(one.kind === 'plane' && { stays: 'aside' }),
   }))
-  const motion = seat
-    ? { kind: 'arc', seat: 'middle', eye: 'eye', radiusShare: 1, noseUpDegPerMm: input.rotation_deg_per_mm }
-    : { kind: 'links', holdings }
-  const rise = ((input.windup?.torque_Nm ?? 0) as number) * (input.windup_deg_per_Nm ?? 0)
+  const motion = motionOf(input, seat, holdings)
+  const rise = riseOf(input)
   const L0 = Math.hypot(...[0, 1, 2].map((i) => pinion.p[i] - gearbox.p[i]))
   const { room_mm: room, engaged_mm: engaged, spline_mm: diameter } = input.slip
   const isYoke = input.slip_at === 'gearbox'
@@ -165,7 +212,7 @@ function heightOf(
   return Number(amount) * (way.startsWith('down') ? -1 : 1)
 }
 
-const axles = (travel.cases as any[]).filter(({ input }) => input.task === 'axle' && input.model !== 'table')
+const axles = (travel.cases as any[]).filter(({ input }) => input.task === 'axle')
 
 describe('a line through the travel of its axle, from the file of a build, against independent cases', () => {
   it.each(axles.filter(({ expect: { error } }) => !error).map((one) => [one.id, one] as const))(
@@ -173,7 +220,10 @@ describe('a line through the travel of its axle, from the file of a build, again
     (_id, { input, expect: expected }) => {
       const { lines, checks, between } = evaluated(input)
       const [line] = lines
-      const torque = (input.windup?.torque_Nm ?? 0) < 0 ? 'coast' : 'ride'
+      const rise = riseOf(input)
+      const torque = rise < 0 ? 'coast' : rise > 0 ? 'drive' : 'ride'
+      // A table told of the centre is bent through the same heights, yet not quite in the same way between them.
+      const [digits, lengthDigits] = input.model === 'table' ? [2, 1.5] : [5, 5]
       for (const [name, want] of Object.entries(expected.positions) as [string, any][]) {
         const place = PLACES[name as keyof typeof PLACES]
         const at = place ? { id: place, name: '' } : null
@@ -182,42 +232,61 @@ describe('a line through the travel of its axle, from the file of a build, again
         const { anglesDeg, whole, smallEquivalentDeg, slideMm, geometry } = there.figures.value
         const [one, other] = geometry.centres
         const long = Math.hypot(...one!.map((part, i) => part - other![i]!))
-        expect([name, anglesDeg[0]]).toEqual([name, expect.closeTo(want.angle1_deg, 5)])
-        expect([name, anglesDeg[1]]).toEqual([name, expect.closeTo(want.angle2_deg, 5)])
-        expect((whole.equivalentAngle * 180) / Math.PI).toBeCloseTo(want.equivalent_deg, 4)
-        expect(smallEquivalentDeg).toBeCloseTo(want.beta_eq_deg, 5)
-        expect(long).toBeCloseTo(want.shaft_mm, 5)
-        if (input.slip_at === 'gearbox') expect(slideMm ?? 0).toBeCloseTo(want.slip_change_mm, 5)
+        expect([name, anglesDeg[0]]).toEqual([name, expect.closeTo(want.angle1_deg, digits)])
+        expect([name, anglesDeg[1]]).toEqual([name, expect.closeTo(want.angle2_deg, digits)])
+        expect((whole.equivalentAngle * 180) / Math.PI).toBeCloseTo(want.equivalent_deg, digits - 1)
+        expect(smallEquivalentDeg).toBeCloseTo(want.beta_eq_deg, digits)
+        expect(long).toBeCloseTo(want.shaft_mm, lengthDigits)
+        if (input.slip_at === 'gearbox') expect(slideMm ?? 0).toBeCloseTo(want.slip_change_mm, lengthDigits)
       }
-      // Another torque than that of the case may be worse.
-      if (torque !== 'ride') return
       const worst = (id: string) => checks.find((check) => check.id === `line/${id}`)!
-      const { slip, joint_verdicts: joints } = expected
-      expect(worst('slip-left/1').value).toBeCloseTo(slip.least_left_mm, 3)
-      expect(worst('spline-engaged/1').value! * input.slip.spline_mm).toBeCloseTo(slip.least_engaged_mm, 3)
-      expect(worst('slip-left/1').verdict).toBe(VERDICTS[slip.left])
-      expect(worst('spline-engaged/1').verdict).toBe(VERDICTS[slip.engaged])
-      const ways = Object.values(expected.worst) as any[]
-      for (const index of [0, 1]) {
-        const most = Math.max(...ways.map((way) => way[`angle${index + 1}_deg`].value))
-        expect(worst(`angle/${index + 1}`).value).toBeCloseTo(most, 4)
-        expect(worst(`angle/${index + 1}`).verdict).toBe(VERDICTS[joints[index]])
+      /** The worst of the case, in mm or degrees; another torque of the build than that of the case may be worse still. */
+      const expectWorst = (
+        id: string,
+        of: { readonly found: number; readonly value: number; readonly at: number; readonly verdict: string },
+        isMost: boolean,
+      ) => {
+        const check = worst(id)
+        if (check.state !== torque) {
+          expect([id, isMost ? of.found >= of.value : of.found <= of.value]).toEqual([id, true])
+          return
+        }
+        const close = isMost ? Math.min(4, digits) : Math.min(3, lengthDigits)
+        expect([id, of.found]).toEqual([id, expect.closeTo(of.value, close)])
+        expect([id, check.verdict]).toEqual([id, VERDICTS[of.verdict]])
+        // What is flat there may lie a little aside.
+        expect([id, heightOf(check.at, between, input)]).toEqual([id, expect.closeTo(of.at, -0.5)])
       }
-      // Each is worst where its own quantity is in the case; what is flat there may lie a little aside.
+      const { slip, joint_verdicts: joints } = expected
+      const ways = Object.values(expected.worst) as any[]
+      const most = (key: string, sense: 1 | -1) =>
+        ways.map((way) => way[key]).reduce((a, b) => (sense * b.value > sense * a.value ? b : a))
+      const left = { value: slip.least_left_mm, at: most('slip_min_mm', -1).at, verdict: slip.left }
+      expectWorst('slip-left/1', { ...left, found: worst('slip-left/1').value! }, false)
+      const engaged = { value: slip.least_engaged_mm, at: most('slip_max_mm', 1).at, verdict: slip.engaged }
+      const found = worst('spline-engaged/1').value! * input.slip.spline_mm
+      expectWorst('spline-engaged/1', { ...engaged, found }, false)
       for (const index of [0, 1]) {
-        const key = `angle${index + 1}_deg`
-        const found = ways.map((way) => way[key]).reduce((a, b) => (b.value > a.value ? b : a))
-        const at = heightOf(worst(`angle/${index + 1}`).at, between, input)
-        expect([key, at]).toEqual([key, expect.closeTo(found.at, -0.5)])
+        const id = `angle/${index + 1}`
+        const angle = { ...most(`angle${index + 1}_deg`, 1), verdict: joints[index] }
+        expectWorst(id, { ...angle, found: worst(id).value! }, true)
       }
     },
   )
 
-  it('says where the links cannot reach', () => {
-    const { checks, lines } = evaluated(axles.find(({ id }) => id === 'bad_reach')!.input)
-    const missing = checks.flatMap((check) => check.missing.map(({ what }) => what))
-    expect(missing).toContain('rear axle: the links cannot reach −600 mm, at full droop')
-    const droop = lines[0]!.states.find(({ at }) => at?.id === 'travel-droop')!
-    expect(droop.figures.known).toBe(false)
-  })
+  const REFUSALS = { table: 'how it moves was not read that far', links: 'the links cannot reach' }
+  it.each(axles.filter(({ expect: { error } }) => error).map((one) => [one.id, one] as const))(
+    '%s: says where it cannot go',
+    (_id, { input, expect: { error, message } }) => {
+      expect(error).toBe('unreachable')
+      const { checks, lines } = evaluated(input)
+      const missing = checks.flatMap((check) => check.missing.map(({ what }) => what)).join('; ')
+      expect(missing).toContain(`rear axle: ${REFUSALS[input.model as keyof typeof REFUSALS]}`)
+      // The case tells the end it cannot reach by its figure.
+      const isBump = String(message).includes(String(input.bump))
+      expect(missing).toContain(isBump ? 'at full bump' : 'at full droop')
+      const there = lines[0]!.states.find(({ at }) => at?.id === (isBump ? 'travel-bump' : 'travel-droop'))!
+      expect(there.figures.known).toBe(false)
+    },
+  )
 })

@@ -6,7 +6,7 @@ import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import { rackOf } from '../project/wheelPlaces'
 import type { CompiledTravel, SparePlace } from './compiledTravel'
-import { heightsInRow, rowName, wheelsInRow, worstOf, type Sweep, type SweepRow } from './sweep'
+import { heightsInRow, rowName, wheelsInRow, sweptWorst, type Sweep, type SweepRow } from './sweep'
 
 /** A place that is set from outside, and how: how far up its wheels stand, in mm, as the columns of the place. */
 export interface SetPlace {
@@ -67,7 +67,7 @@ export function placesBetween(
   settings: LeverSettings,
 ): PlaceBetween[] {
   const found = travel.plans.flatMap((plan) => {
-    const worst = worstOf(plan, sweep)
+    const worst = sweptWorst(plan, sweep)
     return worst?.isBetween ? [worst] : []
   })
   const [first] = travel.axles

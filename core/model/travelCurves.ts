@@ -9,7 +9,7 @@ import type { LeverSettings } from '../placement/settings'
 import type { Verdict, Window } from '../project/limit'
 import type { Id } from '../project/id'
 import type { CompiledBuild } from './compile'
-import { heightsInRow, sweepAt, worstOf, type Sweep, type SweepWay } from './sweep'
+import { heightsInRow, sweepAt, sweptWorst, waysOf, type Sweep, type SweepWay } from './sweep'
 
 /** A checked figure along one way through the travel, under the torque under which it is worst. */
 export interface TravelCurve {
@@ -92,9 +92,11 @@ export function travelWays(compiled: CompiledBuild, settings: LeverSettings): Tr
 function partOf({ rows, atMm, rideMm, cells }: Sweep, way: SweepWay): Sweep {
   const from = rows.findIndex((row) => row.way === way)
   const to = rows.findLastIndex((row) => row.way === way) + 1
+  const [own, places] = [rows.slice(from, to), atMm.slice(from, to)]
   return {
-    rows: rows.slice(from, to),
-    atMm: atMm.slice(from, to),
+    rows: own,
+    atMm: places,
+    ways: waysOf(own, places),
     rideMm,
     cells: (column) => cells(column).subarray(from, to),
   }
@@ -104,7 +106,7 @@ function partOf({ rows, atMm, rideMm, cells }: Sweep, way: SweepWay): Sweep {
 function curvesOf(plans: readonly PlannedCheck[], part: Sweep, way: SweepWay): TravelCurve[] {
   return [...grouped(plans).values()].flatMap((states): TravelCurve[] => {
     const found = states.flatMap((plan) => {
-      const worst = worstOf(plan, part)
+      const worst = sweptWorst(plan, part)
       return worst ? [{ ...worst, plan }] : []
     })
     const worst = gravestOf(found)

@@ -5,7 +5,8 @@ import { parseBuildText } from '../project/parseBuild'
 import type { Build } from '../project/build'
 import { resultJson } from '../result/resultJson'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
-import { lineFigureId, sampleModel } from '../uncertainty/sampleModel'
+import { sampleModel } from '../uncertainty/sampleModel'
+import { lineFigureId } from './namedFigures'
 import { evaluateBuild } from './evaluateBuild'
 
 function demo(id: string, edit: (raw: any) => void = () => undefined): Build {
@@ -54,10 +55,11 @@ describe('a long van with a centre bearing', () => {
     const { lines } = evaluateBuild(van, {})
     const { ride, torque } = lines[0]!
     if (!ride.known || !torque.known) throw new Error('not known')
-    const exact = forcesOf(line, ride.value, torque.value.designNm).bearings[0]!
+    // Without what the columns say of the bearing, the whole turn is worked by itself.
+    const exact = forcesOf(line, { ...ride.value, bearings: [] }, torque.value.designNm).bearings[0]!
     const spread = runMonteCarlo(sampleModel(van, {}), { samples: 1000, seed: 3 })
     const figure =
-      spread.figures[lineFigureId(line.id, { state: 'ride', at: null }, 'shafts[0].bearing.forceN')]!
+      spread.figures[lineFigureId(line.id, { state: 'ride', at: null }, 'shafts[0].bearing.maxN')]!
     expect(figure.plusMinus).toBeGreaterThan(1)
     const atRide = demo('osier-van', (raw) => delete raw.lines[0].expectedRiseDeg)
     const judged = check(atRide, `${line.id}/bearing-force/1`)

@@ -198,8 +198,8 @@ function planOf(line: Line): Planned[] {
     ...line.joints.flatMap(({ kind }, index): Planned[] => [
       {
         key: { part: 'joint', index },
-        width: kind === 'double-cardan' ? WIDTHS.double : WIDTHS.joint,
-        draw: jointShapes(kind),
+        width: JOINT_PICTURES[kind].width,
+        draw: (width) => JOINT_PICTURES[kind].draw(width / 2),
         number: index + 1,
         jointKind: kind,
       },
@@ -271,22 +271,26 @@ function endToTheRight(end: ShaftEnd | undefined, width: number): PartShape[] {
   return [box(0, 12, 12, 'part'), box(12, width, YOKE, 'part')]
 }
 
-function jointShapes(kind: JointKind): Planned['draw'] {
-  return (width) => {
-    const middle = width / 2
-    if (kind === 'double-cardan')
-      return [
-        { kind: 'circle', x: middle - 14, r: 15, look: 'part' },
-        { kind: 'circle', x: middle + 14, r: 15, look: 'part' },
-      ]
-    if (kind === 'flex-disc') return [box(middle - 11, middle + 11, 34, 'part')]
-    if (kind === 'cv')
-      return [
-        { kind: 'circle', x: middle, r: 19, look: 'part' },
-        { kind: 'circle', x: middle, r: 13, look: 'part' },
-      ]
-    return [{ kind: 'circle', x: middle, r: 17, look: 'part' }]
-  }
+/** How each kind of joint is drawn about its middle, and how wide. */
+const JOINT_PICTURES: Readonly<
+  Record<JointKind, { readonly width: number; readonly draw: (middle: number) => PartShape[] }>
+> = {
+  cross: { width: WIDTHS.joint, draw: (x) => [{ kind: 'circle', x, r: 17, look: 'part' }] },
+  'double-cardan': {
+    width: WIDTHS.double,
+    draw: (x) => [
+      { kind: 'circle', x: x - 14, r: 15, look: 'part' },
+      { kind: 'circle', x: x + 14, r: 15, look: 'part' },
+    ],
+  },
+  cv: {
+    width: WIDTHS.joint,
+    draw: (x) => [
+      { kind: 'circle', x, r: 19, look: 'part' },
+      { kind: 'circle', x, r: 13, look: 'part' },
+    ],
+  },
+  'flex-disc': { width: WIDTHS.joint, draw: (x) => [box(x - 11, x + 11, 34, 'part')] },
 }
 
 const tubeShapes = (width: number, isTold: boolean): PartShape[] => [

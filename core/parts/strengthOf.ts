@@ -1,11 +1,14 @@
+import { JOINTS } from '../project/joints'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { LineEvaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
+import type { Tube } from '../project/lineSpec'
 import { crossesOf, type CrossEntry } from '../project/stock'
 import { crossLoad, type CrossLoad } from '../strength/crossSize'
 import type { LineTorque } from '../strength/lineTorque'
 import { metalOf } from '../strength/metal'
-import { tubeFigures, type TubeFigures } from '../strength/tubeChoice'
+import { tubeFigures, type TubeDuty, type TubeFigures } from '../strength/tubeChoice'
+import { dutyOf } from './tubesThatDo'
 
 /** A shaft of a line and how its tube stands to what it has to bear. */
 export interface ShaftStrength {
@@ -22,32 +25,22 @@ export interface CrossStrength {
 }
 
 /** Tubes of a line at its most torque and highest speed. */
-export function shaftStrengths({ line, ride, speed, torque }: LineEvaluation): ShaftStrength[] {
+export function shaftStrengths(of: LineEvaluation): ShaftStrength[] {
+  const { line } = of
   return line.shafts.map(({ tube }, index) => {
     const name = line.shafts.length > 1 ? `shaft ${index + 1}` : 'shaft'
-    const length = ride.known
-      ? known(ride.value.shafts[index]?.lengths.all[0]?.length ?? NaN)
-      : unknown(`length of the ${name}`)
-    const of = tube ? known(tube) : unknown(`tube of the ${name}`)
-    const rpm = mapKnown(speed, ({ speedRpm }) => speedRpm)
-    const nm = mapKnown(torque, ({ designNm }) => designNm)
-    const all = allKnown<[number, NonNullable<typeof tube>, number, number]>([length, of, rpm, nm])
-    return {
-      index,
-      figures: mapKnown(all, ([lengthMm, { outerMm, wallMm, ...rest }, speedRpm, torqueNm]) =>
-        tubeFigures(
-          { outerMm, wallMm, metal: metalOf({ outerMm, wallMm, ...rest }) },
-          { lengthMm, torqueNm, speedRpm },
-        ),
-      ),
-    }
+    const told = tube ? known(tube) : unknown(`tube of the ${name}`)
+    const all = allKnown<[NonNullable<typeof tube>, TubeDuty]>([told, dutyOf(of, index)])
+    return { index, figures: mapKnown(all, ([own, duty]) => tubeFigures(ofTube(own), duty)) }
   })
 }
+
+const ofTube = (tube: Tube) => ({ outerMm: tube.outerMm, wallMm: tube.wallMm, metal: metalOf(tube) })
 
 /** Crosses of a line at its most torque, at the steepest angle of any state it is judged in. */
 export function crossStrengths(build: Build, { line, states, torque }: LineEvaluation): CrossStrength[] {
   return line.joints.flatMap(({ kind, cross }, index): CrossStrength[] => {
-    if (kind !== 'cross') return []
+    if (!JOINTS[kind].hasCross) return []
     const angles = states.flatMap(({ figures }) =>
       figures.known ? [figures.value.anglesDeg[index] ?? 0] : [],
     )

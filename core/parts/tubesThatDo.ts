@@ -1,3 +1,4 @@
+import { isSameState } from '../check/check'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { LineEvaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
@@ -33,15 +34,33 @@ const USUAL = {
   'critical-speed-ratio': { warn: 0.65, fail: 0.75 },
 } as const
 
-/** What a shaft of a line has to bear. */
-function dutyOf({ line, ride, speed, torque }: LineEvaluation, shaft: number): Known<TubeDuty> {
-  const length = ride.known
-    ? known(ride.value.shafts[shaft]?.lengths.all[0]?.length ?? NaN)
-    : unknown(`length of ${line.name}`)
+/**
+ * What a shaft of a line has to bear, at the length at which its critical speed is judged: where that is worst, else at ride height.
+ */
+export function dutyOf(of: LineEvaluation, shaft: number): Known<TubeDuty> {
+  const { line, speed, torque } = of
+  const { endMasses } = line.shafts[shaft] ?? {}
   return mapKnown(
-    allKnown<[ShaftSpeed, LineTorque, number]>([speed, torque, length]),
-    ([{ speedRpm }, { designNm }, lengthMm]) => ({ lengthMm, torqueNm: designNm, speedRpm }),
+    allKnown<[ShaftSpeed, LineTorque, number]>([speed, torque, judgedLength(of, shaft)]),
+    ([{ speedRpm }, { designNm }, lengthMm]) => ({
+      lengthMm,
+      torqueNm: designNm,
+      speedRpm,
+      ...(endMasses && { endMasses }),
+    }),
   )
+}
+
+function judgedLength({ line, ride, states, checks }: LineEvaluation, shaft: number): Known<number> {
+  const check = checks.find(
+    ({ quantity, subject }) =>
+      quantity === 'critical-speed-ratio' && subject.of === 'shaft' && subject.index === shaft,
+  )
+  const there = check && states.find((state) => isSameState(state, check))?.figures
+  const figures = there?.known ? there : ride
+  return figures.known
+    ? known(figures.value.shafts[shaft]?.lengths.all[0]?.length ?? NaN)
+    : unknown(`length of ${line.name}`)
 }
 
 /** A tube of the stock as the strength of tubes is reckoned with. */

@@ -29,33 +29,37 @@ export type PointOf = (id: Id) => Known<VectorColumns>
 
 /**
  * How far an axle has gone forward, in mm, and its nose turned up, in degrees: from how far left and right have come up, the axle's centre, the
- * point whose way forward was read, and row by row what was read, forward then nose up; parameters: 1 or -1 by the way its nose faces, the heights.
+ * point whose way forward was read, and row by row what was read, forward then nose up; parameter: 1 or -1 by the way its nose faces.
  *
  * Both follow what was read by a cubic that keeps its shape. Nothing beyond the rows that were read.
  */
-const BY_TABLE: Kernel = {
-  name: 'an axle by what was read at its heights',
-  page: 'travel',
-  outputs: 2,
-  run: (count, columns, [forward, noseDeg], parameters) => {
-    const [leftUp, rightUp, cx, , cz, px, , pz] = columns
-    const [sense, ...heights] = parameters as unknown as readonly [number, ...number[]]
-    const read = (columns as unknown as readonly Float64Array[]).slice(8)
-    const [along, nosed] = [heights.map(() => 0), heights.map(() => 0)]
-    for (let i: Row = 0; i < count; i++) {
-      const up = (leftUp[i] + rightUp[i]) / 2
-      for (let row = 0; row < heights.length; row++) {
-        along[row] = read[2 * row]?.[i] as number
-        nosed[row] = read[2 * row + 1]?.[i] as number
+const byTable = (heights: Float64Array): Kernel => {
+  const along = new Float64Array(heights.length)
+  const nosed = new Float64Array(heights.length)
+  return {
+    name: 'an axle by what was read at its heights',
+    page: 'travel',
+    outputs: 2,
+    run: (count, columns, [forward, noseDeg], [sense]) => {
+      const [leftUp, rightUp, cx, , cz, px, , pz] = columns
+      const read = columns as unknown as readonly Float64Array[]
+      for (let i: Row = 0; i < count; i++) {
+        const up = (leftUp[i] + rightUp[i]) / 2
+        for (let row = 0; row < heights.length; row++) {
+          along[row] = (read[READ_FROM + 2 * row] as Float64Array)[i] as number
+          nosed[row] = (read[READ_FROM + 2 * row + 1] as Float64Array)[i] as number
+        }
+        noseDeg[i] = valueAtHeight(heights, nosed, up)
+        const nose = sense * radians(noseDeg[i])
+        // The turn alone takes the point that was read forward by this much more than the centre.
+        const more = (Math.cos(nose) - 1) * (px[i] - cx[i]) + Math.sin(nose) * (pz[i] - cz[i])
+        forward[i] = valueAtHeight(heights, along, up) - more
       }
-      noseDeg[i] = valueAtHeight(heights, nosed, up)
-      const nose = sense * radians(noseDeg[i])
-      // The turn alone takes the point that was read forward by this much more than the centre.
-      const more = (Math.cos(nose) - 1) * (px[i] - cx[i]) + Math.sin(nose) * (pz[i] - cz[i])
-      forward[i] = valueAtHeight(heights, along, up) - more
-    }
-  },
+    },
+  }
 }
+/** Column of the first figure that was read. */
+const READ_FROM = 8
 
 /**
  * The same on leaf springs: from how far left and right have come up, the spring's seat and its eye; parameters: the radius of the arc as a share of
@@ -96,7 +100,8 @@ const ON_ITS_WHEELS: Kernel = {
       const apart = leftUp[i] - rightUp[i]
       const sine = apart === 0 ? 0 : apart / (track === 0 ? NaN : track)
       const cosine = Math.sqrt(1 - sine * sine)
-      const [sn, cn] = [Math.sin(nose), Math.cos(nose)]
+      const sn = Math.sin(nose)
+      const cn = Math.cos(nose)
       r00[i] = cn
       r01[i] = 0
       r02[i] = sn
@@ -152,7 +157,8 @@ export function tableMove(
         ? graph.source(0)
         : scalarStep(graph, DIFFERENCE, [figure(String(upMm), mean, `with its wheels ${upMm} mm up`), atRide])
   }
-  const [station, nose] = [against('station', 'mm'), against('nose', 'deg')]
+  const station = against('station', 'mm')
+  const nose = against('nose', 'deg')
   const read = at === undefined ? ({ known: true, value: centre, assumptions: [] } as const) : point(at)
   return mapKnown(read, (place) => {
     const figures = rows.flatMap(({ wheelUpMm, forwardMm, noseUpDeg }) => [
@@ -160,9 +166,9 @@ export function tableMove(
       nose(wheelUpMm, noseUpDeg),
     ])
     const told = graph.step(
-      BY_TABLE,
+      byTable(Float64Array.from(rows, (row) => row.wheelUpMm)),
       [leftUp, rightUp, ...centre, ...place, ...figures],
-      [senseOf(axle), ...rows.map((row) => row.wheelUpMm)],
+      [senseOf(axle)],
     )
     return onItsWheels(graph, axle, { leftUp, rightUp }, centre, told)
   })

@@ -24,15 +24,17 @@ export const ON_TWO_BEARINGS: Kernel = {
     [r00, r01, r02, r10, r11, r12, r20, r21, r22, sx, sy, sz],
   ) => {
     for (let i: Row = 0; i < count; i++) {
-      const [ax, ay, az] = [lx[i] - rx[i], ly[i] - ry[i], lz[i] - rz[i]]
-      const [bx, by, bz] = [ax + leftFore[i] - rightFore[i], ay, az + leftUp[i] - rightUp[i]]
+      const ax = lx[i] - rx[i]
+      const ay = ly[i] - ry[i]
+      const az = lz[i] - rz[i]
+      const bx = ax + leftFore[i] - rightFore[i]
+      const by = ay
+      const bz = az + leftUp[i] - rightUp[i]
       const long = Math.sqrt((ax * ax + ay * ay + az * az) * (bx * bx + by * by + bz * bz))
       // The shortest turn from a to b: I + [v] + [v]²/(1 + c), with v = a × b and c = a · b of unit vectors.
-      const [vx, vy, vz] = [
-        (ay * bz - az * by) / long,
-        (az * bx - ax * bz) / long,
-        (ax * by - ay * bx) / long,
-      ]
+      const vx = (ay * bz - az * by) / long
+      const vy = (az * bx - ax * bz) / long
+      const vz = (ax * by - ay * bx) / long
       const c = (ax * bx + ay * by + az * bz) / long
       const k = 1 / (1 + c)
       r00[i] = 1 - k * (vy * vy + vz * vz)
@@ -44,7 +46,9 @@ export const ON_TWO_BEARINGS: Kernel = {
       r20[i] = k * vx * vz - vy
       r21[i] = k * vy * vz + vx
       r22[i] = 1 - k * (vx * vx + vy * vy)
-      const [mx, my, mz] = [(lx[i] + rx[i]) / 2, (ly[i] + ry[i]) / 2, (lz[i] + rz[i]) / 2]
+      const mx = (lx[i] + rx[i]) / 2
+      const my = (ly[i] + ry[i]) / 2
+      const mz = (lz[i] + rz[i]) / 2
       sx[i] = mx + (leftFore[i] + rightFore[i]) / 2 - (r00[i] * mx + r01[i] * my + r02[i] * mz)
       sy[i] = my + left[i] - (r10[i] * mx + r11[i] * my + r12[i] * mz)
       sz[i] = mz + (leftUp[i] + rightUp[i]) / 2 - (r20[i] * mx + r21[i] * my + r22[i] * mz)

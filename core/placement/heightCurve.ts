@@ -1,4 +1,4 @@
-import { shapePreservingSlopes } from './pchip'
+import { slopeAt } from './pchip'
 
 /**
  * What was read at heights of the wheels, between them by a cubic that overshoots nowhere; nothing beyond the heights that were read.
@@ -7,9 +7,8 @@ import { shapePreservingSlopes } from './pchip'
  * @param values - as many
  * @returns in the unit of the values; NaN beyond
  */
-export function valueAtHeight(heights: readonly number[], values: readonly number[], up: number): number {
+export function valueAtHeight(heights: ArrayLike<number>, values: ArrayLike<number>, up: number): number {
   if (heights.length === 1) return up === heights[0] ? (values[0] as number) : NaN
-  const slopes = shapePreservingSlopes(heights, values)
   const last = heights.length - 2
   let row = 0
   while (row < last && up > (heights[row + 1] as number)) row++
@@ -22,6 +21,6 @@ export function valueAtHeight(heights: readonly number[], values: readonly numbe
   return (
     s * s * (1 + 2 * t) * (values[row] as number) +
     t * t * (1 + 2 * s) * (values[row + 1] as number) +
-    t * s * width * (s * (slopes[row] as number) - t * (slopes[row + 1] as number))
+    t * s * width * (s * slopeAt(heights, values, row) - t * slopeAt(heights, values, row + 1))
   )
 }

@@ -63,32 +63,36 @@ export function suspensionMove(
 
 /**
  * How far a hub goes forward, to the left and up that goes straight up, and aside by so much that its joint stands as far from the inner one as was
- * measured, in mm: from how far its wheel has come up, both joint centres, and the distances row by row; parameters: the heights.
+ * measured, in mm: from how far its wheel has come up, both joint centres, and the distances row by row.
  */
-const BY_LENGTHS: Kernel = {
-  name: 'a hub by the distances measured at its heights',
-  page: 'halfshafts',
-  outputs: 3,
-  run: (count, columns, [fore, left, upward], parameters) => {
-    const [up, ix, iy, iz, ox, oy, oz] = columns
-    const heights = parameters as unknown as readonly number[]
-    const read = (columns as unknown as readonly Float64Array[]).slice(7)
-    const lengths = heights.map(() => 0)
-    for (let i: Row = 0; i < count; i++) {
-      for (let row = 0; row < heights.length; row++) lengths[row] = read[row]?.[i] as number
-      const length = valueAtHeight(heights, lengths, up[i])
-      const x = ox[i] - ix[i]
-      const y = oy[i] - iy[i]
-      const z = oz[i] - iz[i] + up[i]
-      // Nothing where the joints stand further apart in height than they were measured.
-      const aside = Math.sqrt(length * length - x * x - z * z)
-      const still = Number.isNaN(aside) ? NaN : 0
-      fore[i] = still
-      left[i] = (y < 0 ? -aside : aside) - y
-      upward[i] = up[i] + still
-    }
-  },
+const byLengths = (heights: Float64Array): Kernel => {
+  const lengths = new Float64Array(heights.length)
+  return {
+    name: 'a hub by the distances measured at its heights',
+    page: 'halfshafts',
+    outputs: 3,
+    run: (count, columns, [fore, left, upward]) => {
+      const [up, ix, iy, iz, ox, oy, oz] = columns
+      const read = columns as unknown as readonly Float64Array[]
+      for (let i: Row = 0; i < count; i++) {
+        for (let row = 0; row < heights.length; row++)
+          lengths[row] = (read[READ_FROM + row] as Float64Array)[i] as number
+        const length = valueAtHeight(heights, lengths, up[i])
+        const x = ox[i] - ix[i]
+        const y = oy[i] - iy[i]
+        const z = oz[i] - iz[i] + up[i]
+        // Nothing where the joints stand further apart in height than they were measured.
+        const aside = Math.sqrt(length * length - x * x - z * z)
+        const still = Number.isNaN(aside) ? NaN : 0
+        fore[i] = still
+        left[i] = (y < 0 ? -aside : aside) - y
+        upward[i] = up[i] + still
+      }
+    },
+  }
 }
+/** Column of the first length that was read. */
+const READ_FROM = 7
 
 /** The move of a hub by the distances between the joints of its halfshaft, each as sure as the tape it was measured with. */
 export function lengthMove(
@@ -110,6 +114,10 @@ export function lengthMove(
       }),
     )
     const heights = rows.map(({ wheelUpMm }) => wheelUpMm)
-    return moveStep(graph, SHIFTED, graph.step(BY_LENGTHS, [leftUp, ...from, ...to, ...lengths], heights))
+    return moveStep(
+      graph,
+      SHIFTED,
+      graph.step(byLengths(Float64Array.from(heights)), [leftUp, ...from, ...to, ...lengths]),
+    )
   })
 }

@@ -1,5 +1,6 @@
 import { array, boolean, number, object, string } from 'yup'
-import { LIMIT_SCOPES, QUANTITY_UNITS } from './limit'
+import { LIMIT_SCOPES } from './limit'
+import { QUANTITIES } from './quantities'
 import { ANGLE_STYLES, LENGTH_UNITS } from '../units/unitSettings'
 import { AXIS_LIES, DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION } from './build'
 import { bodySchema } from './bodySchema'
@@ -217,8 +218,8 @@ const crossSize = object({
 
 const limitEntry = object({
   id: requiredId(),
-  quantity: wordField(Object.keys(QUANTITY_UNITS)).required(),
-  unit: wordField(Object.values(QUANTITY_UNITS)).required(),
+  quantity: wordField(Object.keys(QUANTITIES)).required(),
+  unit: wordField(Object.values(QUANTITIES).map(({ unit }) => unit)).required(),
   scope: wordField(LIMIT_SCOPES).required(),
   basis: string().max(1000).required(),
   failBelow: figure(-1e6, 1e6),

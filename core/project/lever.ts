@@ -2,11 +2,24 @@ import { BODY_KINDS, type BodyId, type BodyKind } from './body'
 import type { Id } from './id'
 
 /** What is known of a kind of lever, wherever it is asked. */
-interface LeverKindFacts {
+export interface LeverKindFacts {
   readonly unit: 'mm' | 'deg'
   /** Kinds of body that can have it. */
   readonly on: readonly BodyKind[]
+  /** Least, most and step of a new one, in its unit. */
+  readonly usual: readonly [number, number, number]
+  /** What is drawn in the hand: a stack of spacers, something in its slots, a wedge under a spring, an adapter, a link, a strap. */
+  readonly picture: 'stack' | 'slots' | 'wedge' | 'adapter' | 'link' | 'strap'
+  /** Nothing of it comes off again: welded, or cut to length. */
+  readonly isLasting?: true
+  /** Takes the wheels to another place at ride height. */
+  readonly movesRide?: true
 }
+
+/** Of a new lever that is packed or slotted, in mm. */
+const PACKED = [-20, 20, 1] as const
+/** Of what lets a vehicle stand higher or lower. */
+const RAISED = [-60, 100, 5] as const
 
 const MOUNTED: readonly BodyKind[] = ['powertrain', 'transfer-case']
 const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
@@ -19,26 +32,26 @@ const SHIFTED: readonly BodyKind[] = ['bearing-bracket', 'hub', 'item']
  * A spacer moves a sprocket along its shaft and leaves the body where it is.
  */
 export const LEVER_KIND_FACTS = {
-  'tail-up': { unit: 'mm', on: MOUNTED },
-  'front-up': { unit: 'mm', on: MOUNTED },
-  'front-left-up': { unit: 'mm', on: MOUNTED },
-  'front-right-up': { unit: 'mm', on: MOUNTED },
-  fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle', 'axle'] },
-  sideways: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle'] },
-  'tail-sideways': { unit: 'mm', on: MOUNTED },
-  up: { unit: 'mm', on: [...SHIFTED, 'live-axle'] },
-  adapter: { unit: 'mm', on: ['powertrain'] },
-  wedge: { unit: 'deg', on: ['axle'] },
-  lift: { unit: 'mm', on: ['axle', 'hub'] },
-  block: { unit: 'mm', on: ['axle'] },
-  strap: { unit: 'mm', on: ['axle', 'hub'] },
-  shackle: { unit: 'mm', on: ['axle'] },
-  'link-length': { unit: 'mm', on: ['axle'] },
-  'left-fore': { unit: 'mm', on: ['live-axle'] },
-  'right-fore': { unit: 'mm', on: ['live-axle'] },
-  'left-up': { unit: 'mm', on: ['live-axle'] },
-  'right-up': { unit: 'mm', on: ['live-axle'] },
-  spacer: { unit: 'mm', on: BODY_KINDS },
+  'tail-up': { unit: 'mm', on: MOUNTED, usual: PACKED, picture: 'stack' },
+  'front-up': { unit: 'mm', on: MOUNTED, usual: PACKED, picture: 'stack' },
+  'front-left-up': { unit: 'mm', on: MOUNTED, usual: PACKED, picture: 'stack' },
+  'front-right-up': { unit: 'mm', on: MOUNTED, usual: PACKED, picture: 'stack' },
+  fore: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle', 'axle'], usual: PACKED, picture: 'slots' },
+  sideways: { unit: 'mm', on: [...MOUNTED, ...SHIFTED, 'live-axle'], usual: PACKED, picture: 'slots' },
+  'tail-sideways': { unit: 'mm', on: MOUNTED, usual: PACKED, picture: 'slots' },
+  up: { unit: 'mm', on: [...SHIFTED, 'live-axle'], usual: PACKED, picture: 'stack' },
+  adapter: { unit: 'mm', on: ['powertrain'], usual: PACKED, picture: 'adapter', isLasting: true },
+  wedge: { unit: 'deg', on: ['axle'], usual: [-6, 6, 0.5], picture: 'wedge', isLasting: true },
+  lift: { unit: 'mm', on: ['axle', 'hub'], usual: RAISED, picture: 'stack', movesRide: true },
+  block: { unit: 'mm', on: ['axle'], usual: RAISED, picture: 'stack' },
+  strap: { unit: 'mm', on: ['axle', 'hub'], usual: [0, 100, 5], picture: 'strap' },
+  shackle: { unit: 'mm', on: ['axle'], usual: [-50, 80, 5], picture: 'stack', movesRide: true },
+  'link-length': { unit: 'mm', on: ['axle'], usual: PACKED, picture: 'link' },
+  'left-fore': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
+  'right-fore': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
+  'left-up': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
+  'right-up': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
+  spacer: { unit: 'mm', on: BODY_KINDS, usual: PACKED, picture: 'stack' },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 
 export type LeverKind = keyof typeof LEVER_KIND_FACTS
@@ -74,6 +87,9 @@ export interface Lever {
   readonly lockedBecause?: string
   readonly effort?: LeverEffort
 }
+
+/** What is known of a kind of lever. */
+export const leverFacts = (kind: LeverKind): LeverKindFacts => LEVER_KIND_FACTS[kind]
 
 /** Unit of a lever's amount. */
 export const leverUnit = ({ kind }: Pick<Lever, 'kind'>): 'mm' | 'deg' => LEVER_KIND_FACTS[kind].unit

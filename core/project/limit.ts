@@ -1,39 +1,9 @@
+import type { Quantity, QuantityFacts } from './quantities'
 import type { GapKind } from './gap'
 import type { School } from './lineSpec'
 
-/** Quantities that can be limited, each with the unit its figures are in. */
-export const QUANTITY_UNITS = {
-  'joint-angle': 'deg',
-  'shaft-inertia': 'rad/s2',
-  'torsional-acceleration': 'rad/s2',
-  'pair-difference': 'deg',
-  'joint-limit-margin': 'deg',
-  'critical-speed-ratio': '1',
-  'set-in': 'mm',
-  'flex-disc-angle': 'deg',
-  'tube-shear': '1',
-  'cross-shear': '1',
-  'bearing-force': 'N',
-  'bearing-misalignment': 'deg',
-  'slip-left': 'mm',
-  'spline-engaged': '1',
-  'plunge-left': 'mm',
-  gap: 'mm',
-  'chain-wrap': 'deg',
-  'chain-centre': '1',
-  'chain-slack': '%',
-  'chain-slack-upright': '%',
-  'chain-offset': '%',
-  'chain-angle': 'deg',
-  'chain-teeth': '1',
-  'chain-ratio': '1',
-  'chain-safety': '1',
-  'chain-backlash': 'deg',
-  'adjuster-left': 'mm',
-  'sprocket-ground': 'mm',
-} as const
-export type Quantity = keyof typeof QUANTITY_UNITS
-export type LimitUnit = (typeof QUANTITY_UNITS)[Quantity]
+export type { Quantity } from './quantities'
+export type LimitUnit = QuantityFacts['unit']
 
 /** Which joints of a line a limit speaks of. */
 export type JointChoice = 'all' | 'first' | 'last'

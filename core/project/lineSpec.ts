@@ -1,11 +1,11 @@
+import type { JointKind } from './joints'
 import type { Id } from './id'
 
 /** Layout schools; a line is judged by the one chosen for it. */
 export const SCHOOLS = ['parallel', 'intersecting', 'straight', 'pointed', 'two-piece', 'low-pinion'] as const
 export type School = (typeof SCHOOLS)[number]
 
-export const JOINT_KINDS = ['cross', 'double-cardan', 'cv', 'flex-disc'] as const
-export type JointKind = (typeof JOINT_KINDS)[number]
+export { JOINT_KINDS, type JointKind } from './joints'
 
 /** What the named point of a joint is; the joint's centre follows from the end hardware. */
 export const POINT_MEANINGS = ['centre', 'flange-face', 'shaft-end', 'seal-face'] as const

@@ -259,6 +259,15 @@ export const CHAIN_LIMITS: readonly LimitEntry[] = [
     basis: 'at the end of its slots the chain can be tightened no further',
   },
   {
+    id: 'sprocket-room',
+    quantity: 'sprocket-room',
+    unit: 'mm',
+    scope: 'ride',
+    failBelow: 0,
+    warnBelow: 3,
+    basis: 'teeth that meet jam, and a chain has no room to run out between them',
+  },
+  {
     id: 'sprocket-ground',
     quantity: 'sprocket-ground',
     unit: 'mm',

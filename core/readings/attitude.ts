@@ -64,7 +64,7 @@ export const REAR_LOW_FOR_LEVEL_AXIS: Kernel = {
     for (let i: Row = 0; i < count; i++) {
       const leftLow = radians(leftLowDeg[i])
       const cosine = Math.cos(leftLow)
-      const sine = clampSine((y[i] * Math.sin(leftLow)) / (cosine * Math.hypot(x[i], z[i])))
+      const sine = clampSine((y[i] * Math.sin(leftLow)) / (cosine * Math.sqrt(x[i] * x[i] + z[i] * z[i])))
       const lead = Math.atan2(z[i], x[i])
       const first = wrapped(Math.asin(sine) - lead)
       // A sine has two angles.

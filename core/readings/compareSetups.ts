@@ -2,7 +2,8 @@ import { mapKnown } from '../known'
 import type { Build, Setup } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
-import { figureOf, type SpreadFigure } from './spreadFigure'
+import { pooledSquares } from './scatter'
+import { differenceOf, figureOf, plusMinusOf, type SpreadFigure } from './spreadFigure'
 import { readingContext } from './readingContext'
 
 /** One quantity as two setups tell it, in the chassis frame. */
@@ -52,7 +53,8 @@ function sideOf(build: Build, setup: Setup): Side {
     ...build,
     readings: build.readings.filter((reading) => isOurs(reading) || !('setup' in reading)),
   }
-  const context = readingContext(own)
+  // How steady a hand is, all its readings tell.
+  const context = readingContext(own, pooledSquares(build))
   const has = (kinds: readonly string[], target: Id) =>
     own.readings.some(
       (reading) =>
@@ -96,9 +98,9 @@ function compared(
 ): ComparedQuantity {
   const a = sideA(quantity, target)
   const b = sideB(quantity, target)
-  const difference = a && b ? b.value - a.value : null
-  const [ofA, ofB] = [a?.variance ?? null, b?.variance ?? null]
-  const plusMinus = ofA === null || ofB === null ? null : 2 * Math.sqrt(ofA + ofB)
+  const apart = a && b ? differenceOf(a, b) : null
+  const difference = apart?.value ?? null
+  const plusMinus = apart && plusMinusOf(apart)
   return {
     name,
     quantity,

@@ -9,7 +9,7 @@ import { scalarStep, type Column } from '../columns/graph'
 import type { Input } from './inputs'
 import { readRepeats } from './readingValue'
 import { signed } from './signed'
-import { handScatter, ownScatter } from './scatter'
+import { handScatter, ownScatter, widenedScatter } from './scatter'
 import { toolError, type SharedError } from './toolError'
 
 /** How the words of a reading become a sign. */
@@ -49,8 +49,13 @@ export function measuredFigure(
   if (!read.known) return read
   const { build, list, scatter } = context
   const tool = build.tools.find((one) => one.id === reading.tool) ?? null
-  const hand = ownScatter(build, reading) ?? handScatter(scatter, tool, spec.unit).deviation
-  const { halfWidth, correctionDeg, shared, assumptions } = toolError(build, reading, hand)
+  const hand = ownScatter(build, reading) ?? handScatter(scatter, tool, spec.unit)
+  const { halfWidth, correctionDeg, shared, sideless, assumptions } = toolError(
+    build,
+    reading,
+    hand.deviation,
+  )
+  const count = spec.texts.length
   const figure = list.add({
     readingId: reading.id,
     field: spec.field,
@@ -58,8 +63,9 @@ export function measuredFigure(
     unit: spec.unit,
     mean: read.value + (spec.unit === 'deg' ? correctionDeg : 0),
     halfWidth,
-    scatter: hand,
-    count: spec.texts.length,
+    scatter: widenedScatter(hand, halfWidth, count),
+    count,
+    ...(sideless && halfWidth > 0 && { zeroOf: sideless.id }),
   })
   const said = [...read.assumptions, ...assumptions]
   if (!shared) return known(figure, said)

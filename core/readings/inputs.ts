@@ -16,10 +16,16 @@ export interface Input {
   readonly mean: number
   /** Half-width of the tool's uniform error. */
   readonly halfWidth: number
+  /** The level whose zero its half-width is, where nobody said which way the display looked: its sign is not known. */
+  readonly zeroOf?: Id
   /** Standard deviation of one repeat; its mean has this over √count. */
   readonly scatter: number
   readonly count: number
 }
+
+/** The same figure of the same reading is the same input. */
+export const inputKey = ({ readingId, field }: Pick<Input, 'readingId' | 'field'>): string =>
+  `${readingId}/${field}`
 
 /** Collects the inputs of a graph; the same figure of the same reading is one input however often it is used. */
 export interface InputList {
@@ -38,7 +44,7 @@ export function inputList(graph: Graph): InputList {
     inputs,
     columns,
     add: (input) => {
-      const key = `${input.readingId}/${input.field}`
+      const key = inputKey(input)
       const there = places.get(key)
       if (there !== undefined) return there
       const column = graph.source(input.mean)

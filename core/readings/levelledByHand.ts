@@ -2,7 +2,7 @@ import type { Column } from '../columns/graph'
 import type { Id } from '../project/id'
 import type { ReadingContext } from './context'
 import { assumedFigure } from './figure'
-import { handScatter } from './scatter'
+import { handScatter, widenedScatter } from './scatter'
 import { usualFigures } from './usualTool'
 
 /** An angle that was made nought by a level: nought, give or take what the level tells and the hand does. */
@@ -11,7 +11,7 @@ export function levelledByHand(
   of: { readonly id: Id; readonly field: string; readonly label: string },
 ): Column {
   const level = context.build.tools.find((tool) => tool.kind === 'level' && !tool.simulated) ?? null
-  const { deviation } = handScatter(context.scatter, level, 'deg')
   const halfWidth = level?.accuracy ?? (level?.resolution ?? 2 * usualFigures('level', 'deg').accuracy) / 2
-  return assumedFigure(context, of, deviation, halfWidth)
+  const scatter = widenedScatter(handScatter(context.scatter, level, 'deg'), halfWidth, 1)
+  return assumedFigure(context, of, scatter, halfWidth)
 }

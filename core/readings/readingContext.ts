@@ -14,8 +14,10 @@ import { pooledSquares } from './scatter'
 /**
  * A fresh context of a build: what is put together in one context shares its graph and inputs, and each is made once. Things that rest
  * on each other are unknown and say so.
+ *
+ * @param scatter - of the hands that hold the tools, where more than the build's own readings tell it
  */
-export function readingContext(build: Build): ReadingContext {
+export function readingContext(build: Build, scatter = pooledSquares(build)): ReadingContext {
   const once = circleProofMemory()
   const graph = newGraph()
   const named = <T>(quantity: Known<T>, columns: (value: T) => readonly Column[], name: string): Known<T> => {
@@ -42,7 +44,7 @@ export function readingContext(build: Build): ReadingContext {
     build,
     graph,
     list: inputList(graph),
-    scatter: pooledSquares(build),
+    scatter,
     attitude: once(
       (setup) => setup,
       (setup) =>

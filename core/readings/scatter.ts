@@ -15,8 +15,10 @@ export interface Squares {
 
 /** Scatter of the hand that holds a tool. */
 export interface HandScatter {
-  /** Standard deviation of one repeat, in degrees or mm, widened for few repeats. */
+  /** Standard deviation of one repeat, in degrees or mm, as it was learnt, entered or is usual. */
   readonly deviation: number
+  /** Degrees of freedom it is worth: those of what is usual count with the repeats'; Infinity when it is taken as known. */
+  readonly worth: number
   /** Differences between repeats it was learnt from; 0 when it is what was entered or what is usual. */
   readonly freedom: number
 }
@@ -84,17 +86,36 @@ const ENOUGH = 3
 /**
  * Standard deviation of one repeat from what is usual and from the repeats there are.
  *
- * Nothing repeated: what is usual. From three differences on the repeats alone, widened by Student's factor; in between
- * the two are weighed, or one lucky pair of equal figures would claim a hand that never shakes.
+ * Nothing repeated: what is usual. From three differences on the repeats alone; in between the two are weighed, or one
+ * lucky pair of equal figures would claim a hand that never shakes.
  *
  * @param usual - standard deviation expected beforehand, in the unit of the repeats
- * @returns in the same unit
+ * @returns in the same unit, with the degrees of freedom it is worth
  */
-export function blendedScatter(usual: number, { sum, freedom }: Squares): number {
-  if (freedom === 0) return usual
+export function blendedScatter(usual: number, { sum, freedom }: Squares): HandScatter {
+  if (freedom === 0) return { deviation: usual, worth: Infinity, freedom }
   const weight = Math.max(0, ENOUGH - freedom)
   const variance = (weight * usual ** 2 + sum) / (weight + freedom)
-  return Math.sqrt(variance) * studentFactor((weight + freedom) ** 2 / freedom)
+  return { deviation: Math.sqrt(variance), worth: (weight + freedom) ** 2 / freedom, freedom }
+}
+
+/**
+ * Standard deviation of one repeat, widened for how little it was learnt from, so that two standard deviations of the whole
+ * input still cover 95 %.
+ *
+ * What the tool itself may be off by is known, so only the scatter's share of the variance is short of freedom: the whole is
+ * worth ν·(u² / (s²/n))² with u² = a²/3 + s²/n, and is widened by Student's factor for that.
+ *
+ * @param halfWidth - of the tool's uniform error, in the unit of the scatter
+ * @returns in the same unit
+ * @see docs/methods/uncertainty.md (Welch and Satterthwaite 1946, effective degrees of freedom)
+ */
+export function widenedScatter({ deviation, worth }: HandScatter, halfWidth: number, count: number): number {
+  const [tool, hand] = [halfWidth ** 2 / 3, deviation ** 2 / Math.max(1, count)]
+  if (worth === Infinity || hand === 0) return deviation
+  const whole = tool + hand
+  const factor = studentFactor(worth * (whole / hand) ** 2)
+  return Math.sqrt(Math.max(1, count) * (whole * factor ** 2 - tool))
 }
 
 /** A display of whole steps hides a scatter below this share of its step. */
@@ -115,17 +136,17 @@ export function handScatter(
   const squares = pooled.get(poolKey(tool?.id, unit)) ?? { sum: 0, freedom: 0 }
   const least = (tool?.resolution ?? 0) * STEP_DEVIATION
   // A hand that was said not to shake is taken at its word as long as nothing was repeated.
-  if (squares.freedom === 0) return { deviation: usual, freedom: 0 }
-  return { deviation: Math.max(least, blendedScatter(usual, squares)), freedom: squares.freedom }
+  const found = blendedScatter(usual, squares)
+  return squares.freedom === 0 ? found : { ...found, deviation: Math.max(least, found.deviation) }
 }
 
 /** Scatter of a reading's own repeats, for one whose repeats do not belong together. */
-export function ownScatter(build: Build, reading: MeasuredReading): number | null {
+export function ownScatter(build: Build, reading: MeasuredReading): HandScatter | null {
   if (!isRepeatable(reading) || reading.values.length < 2) return null
   const figures = repeatFigures(build, reading)
   if (farRepeat(figures, unitOfReading(reading)) === null) return null
   const { sum, freedom } = squaresOf(figures)
-  return Math.sqrt(sum / freedom)
+  return { deviation: Math.sqrt(sum / freedom), worth: Infinity, freedom }
 }
 
 /** Scatter of the hand that holds a tool of a build's drawer, in degrees for a level and mm for the rest. */

@@ -191,8 +191,9 @@ describe('comparing two setups', () => {
     const output = rows.find((row) => row.target === 'output')!
     expect(output.first).toBeCloseTo(4.2, 2)
     expect(output.second).toBeCloseTo(4.3, 2)
-    // Four readings good to ±0.1°, two of them single ones of the demo's hand (σ = 0.058°) and two its pairs.
-    expect(output.plusMinus).toBeCloseTo(2 * Math.sqrt((4 * 0.01) / 3 + 3 * 0.058 ** 2), 1)
+    // One zero within ±0.1° in four readings that do not say their side, and the demo's hand (σ = 0.041°) in two single
+    // ones and two pairs.
+    expect(output.plusMinus).toBeCloseTo(2 * Math.sqrt(0.4 ** 2 / 3 + 3 * 0.041 ** 2), 1)
     expect(output.isApart).toBe(false)
     const height = rows.find((row) => row.quantity === 'height' && row.target === 'pinion-joint')!
     expect([height.difference, height.isApart]).toEqual([-29, true])

@@ -1,48 +1,52 @@
 import type { Column } from '../columns/graph'
-import { newRun, sourcesOf } from '../columns/run'
 import type { Known } from '../known'
-import { deviationOf } from '../chance/spread'
 import type { ReadingContext } from './context'
+import { inputKey, type Input } from './inputs'
+import { oneByOne, varianceOf } from './oneByOne'
+
+/** What one standard deviation of an input makes of a figure, in the figure's unit. */
+interface Moved {
+  readonly input: Input
+  readonly change: number
+}
 
 /** A figure with its variance, in its own unit and that squared; null where an input may not be moved either way. */
 export interface SpreadFigure {
   readonly value: number
   readonly variance: number | null
+  readonly moved: readonly Moved[]
 }
 
 /**
- * A figure at the means of its readings, with its variance by first-order propagation: each input moved by its standard
- * deviation in turn, one row an input.
+ * A figure at the means of its readings, with its variance by first-order propagation.
  *
  * @returns null while the figure is unknown
  * @see docs/methods/uncertainty.md
  */
-export function figureOf({ graph, list }: ReadingContext, figure: Known<Column>): SpreadFigure | null {
+export function figureOf(context: ReadingContext, figure: Known<Column>): SpreadFigure | null {
   if (!figure.known) return null
-  const value = graph.at(figure.value)
-  const sources = sourcesOf(graph, [figure.value])
-  const inputs = list.inputs.flatMap((input, index) => {
-    const column = list.columns[index]
-    return column !== undefined && sources.has(column) ? [{ input, column }] : []
-  })
-  if (inputs.length === 0) return { value, variance: 0 }
-  const run = newRun(graph, inputs.length)
-  const moved = (sense: 1 | -1): Float64Array => {
-    inputs.forEach(({ input, column }, row) => {
-      const cells = run.fill(column).fill(input.mean)
-      cells[row] = input.mean + sense * deviationOf(input)
-    })
-    run.bring([figure.value], inputs.length)
-    return run.cells(figure.value).slice(0, inputs.length)
+  const column = figure.value
+  const { inputs, change } = oneByOne(context, [column])
+  const moved = inputs.map((input, index) => ({ input, change: change(column, index) }))
+  return spreadOf(context.graph.at(column), moved)
+}
+
+/** The second figure less the first: what both rest on, such as one level's zero error, is in it but once. */
+export function differenceOf(first: SpreadFigure, second: SpreadFigure): SpreadFigure {
+  const moved = new Map(second.moved.map((one) => [inputKey(one.input), one] as const))
+  for (const { input, change } of first.moved) {
+    const key = inputKey(input)
+    moved.set(key, { input, change: (moved.get(key)?.change ?? 0) - change })
   }
-  let figures = moved(1)
-  // A level at its end, as at 90°, can only have shown less.
-  if (figures.some(Number.isNaN)) {
-    const less = moved(-1)
-    figures = figures.map((one, row) => (Number.isNaN(one) ? (less[row] ?? NaN) : one))
-  }
-  const variance = figures.reduce((sum, one) => sum + (one - value) ** 2, 0)
-  return { value, variance: Number.isFinite(variance) ? variance : null }
+  return spreadOf(second.value - first.value, [...moved.values()])
+}
+
+function spreadOf(value: number, moved: readonly Moved[]): SpreadFigure {
+  const variance = varianceOf(
+    moved.map(({ input }) => input),
+    (index) => moved[index]?.change ?? 0,
+  )
+  return { value, moved, variance: Number.isFinite(variance) ? variance : null }
 }
 
 /** Two standard deviations of a figure; null where they are not known. */

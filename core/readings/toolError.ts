@@ -63,6 +63,8 @@ export interface ToolError {
   readonly halfWidth: number
   /** The level's zero error, where the reading says which way its display looked. */
   readonly shared: SharedError | null
+  /** The level whose zero error the half-width is, where the reading does not say which way its display looked. */
+  readonly sideless: Tool | null
   /** Said with every figure that rests on the reading. */
   readonly assumptions: readonly string[]
 }
@@ -74,8 +76,8 @@ const SMALL_ZERO_DEG = 0.005
  * What a reading's tool adds to its error.
  *
  * A level's accuracy is that of its zero: one draw for all its readings, with the sign of the side its display looked to.
- * Where that was not said, the sign is not known and the error counts for each reading by itself. A flip-tested level is
- * corrected by its zero error, which leaves its resolution.
+ * Where that was not said, the sign is not known, and the one error may count both ways (`zeroSides`). A flip-tested level
+ * is corrected by its zero error, which leaves its resolution.
  *
  * @param scatter - of the hand that holds the tool, in degrees: a flip test is two readings of it
  * @see docs/methods/tools.md
@@ -85,15 +87,17 @@ export function toolError(build: Build, reading: MeasuredReading, scatter = 0): 
   const named = build.tools.find((one) => one.id === reading.tool)
   const tool = named ?? usualTool(unit)
   const { stated, assumptions } = statedAccuracy(tool, unit, named !== undefined)
-  const plain: ToolError = { correctionDeg: 0, halfWidth: stated, shared: null, assumptions }
+  const plain: ToolError = { correctionDeg: 0, halfWidth: stated, shared: null, sideless: null, assumptions }
   if (tool.kind !== 'level' || !isLevelReading(reading)) return plain
   // A level zeroed on the chassis the same way round carries its zero error in its zero.
   if ('zero' in reading && reading.zero === 'chassis') return plain
   const sign = reading.display === undefined ? null : signOf(reading.display)
+  // Readings that name no tool may be of several levels: each counts its zero for itself.
+  const sideless = named ? tool : null
   const test = flipTestFor(tool, reading.takenAt)
   const result = test ? flipTestResult(test) : null
   if (!result?.ok) {
-    if (sign === null) return plain
+    if (sign === null) return { ...plain, sideless, assumptions: [...assumptions, ...unsaid(sideless)] }
     return { ...plain, halfWidth: 0, shared: { tool, sign, halfWidth: stated, deviation: 0 } }
   }
   const halfWidth = Math.min(stated, tool.resolution ?? stated / 2)
@@ -101,12 +105,21 @@ export function toolError(build: Build, reading: MeasuredReading, scatter = 0): 
   if (sign !== null) {
     // Two readings make a flip test, and the zero error is half their sum.
     const shared: SharedError = { tool, sign, halfWidth, deviation: scatter / Math.SQRT2 }
-    return { correctionDeg: sign * zero, halfWidth: 0, shared, assumptions }
+    return { ...plain, correctionDeg: sign * zero, halfWidth: 0, shared }
   }
-  if (Math.abs(zero) < SMALL_ZERO_DEG) return { ...plain, halfWidth }
+  if (Math.abs(zero) < SMALL_ZERO_DEG) return { ...plain, halfWidth, sideless }
   const leftIn = `${tool.name}: its zero error of ${Math.abs(zero).toFixed(2)}° is left in where the display's side was not said`
-  return { ...plain, halfWidth: halfWidth + Math.abs(zero), assumptions: [...assumptions, leftIn] }
+  const left = halfWidth + Math.abs(zero)
+  return { ...plain, halfWidth: left, sideless, assumptions: [...assumptions, leftIn] }
 }
+
+/** Said of readings that do not say which way the display of their level looked. */
+const unsaid = (level: Tool | null): string[] =>
+  level
+    ? [
+        `${level.name}: which way its display looked was not always said, so its zero error may count both ways`,
+      ]
+    : []
 
 /** Accuracy as entered, else half a step of the display, else what is usual, which is said. */
 function statedAccuracy(

@@ -6,7 +6,7 @@ import { changedDemo as changed, demoBuild } from '../testdata/builds'
 import { degrees, radians } from '../units/angle'
 import { chassisUp, rearLowForLevelAxis } from './attitude'
 import { axisPlace, setupAttitude } from './measured'
-import { blendedScatter, ownScatter, pooledSquares } from './scatter'
+import { blendedScatter, ownScatter, pooledSquares, widenedScatter, type Squares } from './scatter'
 import { flipTestResult, toolError } from './toolError'
 
 const fallOf = (build: Build, id: string) => {
@@ -175,18 +175,24 @@ describe('scatter of a tool', () => {
   })
 
   it('is what is usual until something is repeated, and widened while that is little', () => {
-    expect(blendedScatter(0.08, { sum: 0, freedom: 0 })).toBe(0.08)
+    const widened = (usual: number, squares: Squares, halfWidth = 0, count = 1) =>
+      widenedScatter(blendedScatter(usual, squares), halfWidth, count)
+    expect(widened(0.08, { sum: 0, freedom: 0 })).toBe(0.08)
     // One lucky pair of equal figures does not make a hand that never shakes: √(2·0.08²/3), widened for 9 freedoms.
-    expect(blendedScatter(0.08, { sum: 0, freedom: 1 })).toBeCloseTo(0.08 * Math.sqrt(2 / 3) * (2.262 / 2), 4)
+    expect(widened(0.08, { sum: 0, freedom: 1 })).toBeCloseTo(0.08 * Math.sqrt(2 / 3) * (2.262 / 2), 4)
     // From three differences on the repeats alone; t(97.5 %, 4) = 2.776, printed in any table.
-    expect(blendedScatter(0.08, { sum: 4, freedom: 4 })).toBeCloseTo(2.776 / 2, 2)
-    expect(blendedScatter(0.08, { sum: 400, freedom: 400 })).toBeCloseTo(1, 2)
+    expect(widened(0.08, { sum: 4, freedom: 4 })).toBeCloseTo(2.776 / 2, 2)
+    expect(widened(0.08, { sum: 400, freedom: 400 })).toBeCloseTo(1, 2)
+    // Beside a tool's own error as large as the scatter the whole is worth 4·(2/1)² = 16: t = 2.120, √(2·1.06² − 1).
+    expect(widened(0.08, { sum: 4, freedom: 4 }, Math.sqrt(3))).toBeCloseTo(Math.sqrt(2 * 1.06 ** 2 - 1), 3)
+    // Four repeats leave a quarter of the scatter: worth 4·(5/1)² = 100, t = 1.984, no wider than two deviations.
+    expect(widened(0.08, { sum: 4, freedom: 4 }, Math.sqrt(3), 4)).toBeCloseTo(1, 9)
   })
 
   it('leaves out a reading whose repeats do not belong together, and gives that reading its own', () => {
     const build = changed((raw) => (raw.readings[2].values = ['86.4', '8.65', '86.4']))
     expect(pooledSquares(build).get('deg/level')!.sum).toBe(0)
-    expect(ownScatter(build, build.readings[2] as any)).toBeGreaterThan(40)
+    expect(ownScatter(build, build.readings[2] as any)!.deviation).toBeGreaterThan(40)
     expect(ownScatter(demoBuild(), demoBuild().readings[2] as any)).toBeNull()
   })
 })

@@ -1,6 +1,6 @@
 import { parseBuild } from '../project/parseBuild'
 import { changedDemo, demoBuild } from '../testdata/builds'
-import { rawDemos } from '../testdata/demos'
+import { demoBuild as demoBuildOf, rawDemos } from '../testdata/demos'
 import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond } from './tour'
 
 const empty = () => changedDemo((raw) => (raw.readings = []))
@@ -43,12 +43,35 @@ describe('the tour through the readings', () => {
       const text = JSON.stringify(raw).replaceAll('"pinion"', '"end-b"').replaceAll('pinion-joint', 'point-7')
       Object.assign(raw, JSON.parse(text))
     })
-    const bodies = measuringTour(renamed, 'setup-1').filter(({ target }) =>
-      ['end-b', 'point-7'].includes(target),
+    const bodies = measuringTour(renamed, 'setup-1').filter(
+      (step) => ('axis' in step && step.axis === 'end-b') || ('point' in step && step.point === 'point-7'),
     )
     expect(new Set(bodies.map(({ body }) => body))).toEqual(new Set(['axle']))
-    expect(steps.find(({ target }) => target === 'output')!.body).toBe('powertrain')
+    expect(steps.find((step) => 'axis' in step && step.axis === 'output')!.body).toBe('powertrain')
     expect(steps[0]!.body).toBe('chassis')
+  })
+
+  it('tells live axles, hubs and brackets from gearboxes', () => {
+    const bodies = (demo: 'burdock-cart' | 'medlar-hatch') => {
+      const build = demoBuildOf(demo)
+      const tour = measuringTour(build, build.setups[0]!.id)
+      return new Set(tour.flatMap((step) => ('axis' in step || 'point' in step ? [step.body] : [])))
+    }
+    expect([...bodies('burdock-cart')]).toEqual(
+      expect.arrayContaining(['live-axle', 'bearing-bracket', 'powertrain']),
+    )
+    expect([...bodies('medlar-hatch')]).toEqual(expect.arrayContaining(['hub', 'powertrain']))
+  })
+
+  it('calls a point by its own name where a line has the same id', () => {
+    const shared = changedDemo((raw) => {
+      const text = JSON.stringify(raw).replaceAll('"pinion-joint"', '"rear"')
+      Object.assign(raw, JSON.parse(text))
+    })
+    const tour = measuringTour(shared, 'setup-1')
+    expect(shared.lines.map(({ id }) => id)).toContain('rear')
+    expect(tour.find(({ id }) => id === 'point-station-rear')!.targetName).toBe('pinion end')
+    expect(tour.find(({ id }) => id === 'shaft-level-rear-0')!.targetName).toBe('rear shaft')
   })
 
   it('counts what cannot be understood as not read, and leads to it', () => {

@@ -1,6 +1,15 @@
 import type { AdjusterPlace } from '../chain/adjuster'
 import type { Known, Missing } from '../known'
 import type { ChainEvaluation } from '../model/chainEvaluation'
+import type { ChainExtreme } from '../model/chainTravel'
+
+/** A chain where it is tightest, or slackest, of its travel. */
+export interface ChainExtremeJson {
+  readonly neededMm: number
+  /** Of the first wheels, from ride height. */
+  readonly upMm: number
+  readonly place: string
+}
 
 /** A chain at a position; its checks, with limits and ±, are among the checks as `chain/<id>/…`. */
 export interface ChainJson {
@@ -38,11 +47,20 @@ export interface ChainJson {
     readonly tautMm: number | null
     readonly freshMm: number | null
     readonly wornMm: number | null
+    /** Room left in the range at the nearer end, from new to worn; below nought, how much is missing. */
+    readonly leftMm: number | null
   } | null
+  /** Through the travel of its wheels; null for a chain that does not go along. */
+  readonly travel: Readonly<Record<'tightest' | 'slackest', ChainExtremeJson>> | null
   readonly missing: readonly Missing[]
 }
 
 const orNull = <T>(figure: Known<T>): T | null => (figure.known ? figure.value : null)
+
+const finite = (figure: Known<number>): number | null =>
+  figure.known && Number.isFinite(figure.value) ? figure.value : null
+
+const extremeJson = ({ neededMm, upMm, place }: ChainExtreme): ChainExtremeJson => ({ neededMm, upMm, place })
 
 /** A chain as it is published. */
 export function chainJson(now: ChainEvaluation): ChainJson {
@@ -84,6 +102,11 @@ export function chainJson(now: ChainEvaluation): ChainJson {
       tautMm: place(adjuster.taut),
       freshMm: perhaps(adjuster.fresh),
       wornMm: perhaps(adjuster.worn),
+      leftMm: finite(adjuster.leftMm),
+    },
+    travel: now.travel && {
+      tightest: extremeJson(now.travel.tightest),
+      slackest: extremeJson(now.travel.slackest),
     },
     missing: [
       ...(now.loop.known ? [] : now.loop.missing),

@@ -23,6 +23,9 @@ function differences(found: unknown, wanted: unknown, place = ''): string[] {
   )
 }
 
+/** What is taken for granted in these builds, and was not said in words when they were saved. */
+const SAID_SINCE = /which way its display looked was not always said/
+
 describe('builds of version 1 as they were saved', () => {
   it.each(frozen.map((one) => [`${one.file} at ${JSON.stringify(one.settings)}`, one] as const))(
     '%s gives the figures, verdicts and words it gave',
@@ -31,7 +34,9 @@ describe('builds of version 1 as they were saved', () => {
       if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
       const amounts = settings as Readonly<Record<string, number>>
       const build = { ...parsed.value, positions: [{ id: 'p', name: 'P', settings: amounts }], chosen: 'p' }
-      expect(differences(resultJson(build), result)).toEqual([])
+      const now = resultJson(build)
+      const assumptions = now.assumptions.filter((one) => !SAID_SINCE.test(one))
+      expect(differences({ ...now, assumptions }, result)).toEqual([])
     },
   )
 })

@@ -8,7 +8,6 @@ import type { BearingLoad, JointLoad } from '../line/lineForces'
 import type { LineFigures, ShaftFigures } from '../line/lineFigures'
 import { phasesOf } from '../line/phases'
 import { lengthBetween, type LengthFigure } from '../line/shaftLengths'
-import { plungeLeftAt, slipAt } from '../line/slipAt'
 import { wheelPlaces } from '../project/wheelPlaces'
 import { turning } from '../line/turning'
 import { peakAcceleration, smallAngleAcceleration, type Uniformity } from '../line/uniformity'
@@ -81,6 +80,8 @@ export interface JointJson {
     readonly drivingNm: number
     readonly drivenNm: number
   } | null
+  /** Load of its cross as a share of what it bears; null without one, or while either is not told. */
+  readonly crossShare: number | null
 }
 
 /** Force of a centre bearing on its shaft over a turn at the design torque. */
@@ -116,6 +117,8 @@ export interface ShaftJson {
   readonly peakAccelerationCoastRadS2: number | null
   readonly criticalSpeedRpm: number | null
   readonly bearingOffLineMm: number | null
+  /** Of the shaft against the seat of its centre bearing; null without one, or where its axis was not read. */
+  readonly bearingMisalignmentDeg: number | null
   readonly bearing: BearingJson | null
   /** Way left before what slips bottoms, engaged spline over its diameter, way left of a joint that plunges; null without. */
   readonly slipLeftMm: number | null
@@ -213,12 +216,12 @@ function lineStateJson(
         offsetLeftMm: offsetLeft,
         heightMm: height,
         couples: couplesJson(forces?.joints[index]),
+        crossShare: figures.crossShares[index] ?? null,
       }
     }),
     shafts: figures.shafts.map((shaft, index) => ({
       ...shaftJson(shaft, figures.fromBehind[index], speedRpm),
       bearing: bearingJson(forces?.bearings.find((bearing) => bearing.shaft === index)),
-      ...slipJson(line, index, figures),
     })),
     errorPeakToPeakDeg: degrees(whole.errorPeakToPeak),
     ratioMin: whole.ratioMin,
@@ -243,21 +246,11 @@ function bearingJson(load: BearingLoad | undefined): BearingJson | null {
   return { maxN, minN, upwardSwingN, leftSwingN, meanN }
 }
 
-function slipJson(line: Line, index: number, figures: LineFigures) {
-  const slip = slipAt(line, index, figures)
-  const share = slip?.engagedMm == null || slip.diameterMm === null ? null : slip.engagedMm / slip.diameterMm
-  return {
-    slipLeftMm: slip?.leftMm ?? null,
-    splineEngaged: share,
-    plungeLeftMm: plungeLeftAt(line, index, figures),
-  }
-}
-
 function shaftJson(
   shaft: ShaftFigures,
   fromBehind: Uniformity | undefined,
   speedRpm: number | null,
-): Omit<ShaftJson, 'bearing' | keyof ReturnType<typeof slipJson>> {
+): Omit<ShaftJson, 'bearing'> {
   const { lengths, bestPhase } = shaft
   const seats = (from: 'shaft-end' | 'seal-face') =>
     lengthBetween(lengths, from, 'joint-centre') ?? lengthBetween(lengths, 'joint-centre', from)
@@ -277,7 +270,11 @@ function shaftJson(
     peakAccelerationCoastRadS2:
       speedRpm === null || !fromBehind ? null : peakAcceleration(fromBehind, speedRpm),
     criticalSpeedRpm: shaft.criticalSpeedRpm,
+    slipLeftMm: shaft.slipLeftMm,
+    splineEngaged: shaft.splineEngaged,
+    plungeLeftMm: shaft.plungeLeftMm,
     bearingOffLineMm: shaft.bearingOffLine,
+    bearingMisalignmentDeg: shaft.bearingMisalignmentDeg,
     bestPhase: bestPhase && {
       phaseDeg: bestPhase.phaseDeg,
       errorBeforeDeg: degrees(bestPhase.before.errorPeakToPeak),

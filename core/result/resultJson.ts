@@ -1,7 +1,8 @@
 import { axisDirection, riseSweep } from '../frame/axis'
 import { toStation } from '../frame/station'
 import type { Missing } from '../known'
-import { QUANTITY_UNITS, type Verdict, type Window } from '../project/limit'
+import type { Verdict, Window } from '../project/limit'
+import { factsOf } from '../project/quantities'
 import type { Build, NamedAxis } from '../project/build'
 import { findMistakes } from '../mistakes/findMistakes'
 import { DEFAULT_SEED, runMonteCarlo } from '../uncertainty/monteCarlo'
@@ -95,7 +96,9 @@ export interface CheckJson {
   readonly missing: readonly Missing[]
 }
 
-const UNITS: Readonly<Record<Check['quantity'], string>> = { ...QUANTITY_UNITS, 'centring-pilot': '1' }
+/** A pilot is there or not. */
+const unitOf = (quantity: Check['quantity']): string =>
+  quantity === 'centring-pilot' ? '1' : factsOf(quantity).unit
 
 /**
  * The full result of a build at one of its positions.
@@ -169,7 +172,7 @@ function checkJson(check: Check, build: Build): CheckJson {
     label: checkLabel(check, many),
     verdict: check.verdict,
     value: check.value,
-    unit: UNITS[check.quantity],
+    unit: unitOf(check.quantity),
     window: check.window,
     margin: check.margin,
     plusMinus: check.plusMinus,

@@ -2,7 +2,8 @@ import type { Build } from '../project/build'
 import { measureAgainAction, measureAgainSentence } from '../text/measureAgainText'
 import { measureAgain } from '../uncertainty/measureAgain'
 import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
-import { statePlace } from '../model/statePlace'
+import { compile } from '../model/compile'
+import { namedFigures } from '../model/namedFigures'
 import type { Evaluation } from '../model/evaluateBuild'
 
 /** How sure the figures of a result are, as the command line and the server give it. */
@@ -28,11 +29,20 @@ export interface UncertaintyJson {
 
 /** How sure the figures of a result are, each by its place in it. */
 export function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: Sureness): UncertaintyJson {
+  const named = namedFigures(compile(build))
+  const byPlace = <T>(of: (spread: FigureSpread) => T | null): Record<string, T> =>
+    Object.fromEntries(
+      named.flatMap(({ id, place }) => {
+        const spread = sureness.figures[id]
+        const value = spread ? of(spread) : null
+        return place === null || value === null ? [] : [[place, value]]
+      }),
+    )
   return {
     samples: sureness.samples,
     seed: sureness.seed,
-    plusMinus: byPlace(build, sureness, ({ plusMinus }) => plusMinus),
-    intervals: byPlace(build, sureness, ({ interval }) => interval),
+    plusMinus: byPlace(({ plusMinus }) => plusMinus),
+    intervals: byPlace(({ interval }) => interval),
     together: sureness.together,
     measureAgain: measureAgain(build, checks, sureness).map((advice) => ({
       check: advice.check.id,
@@ -44,27 +54,4 @@ export function uncertaintyJson(build: Build, { checks }: Evaluation, sureness: 
       sentence: measureAgainSentence(build, advice),
     })),
   }
-}
-
-function byPlace<T>(
-  build: Build,
-  { figures }: Sureness,
-  of: (spread: FigureSpread) => T | null,
-): Record<string, T> {
-  return Object.fromEntries(
-    Object.entries(figures).flatMap(([id, spread]) => {
-      const [place, value] = [figurePlace(build, id), of(spread)]
-      return place === null || value === null ? [] : [[place, value]]
-    }),
-  )
-}
-
-/** Where a sampled figure stands in the result; null for checks, which carry their own ±. */
-function figurePlace(build: Build, figureId: string): string | null {
-  const [of, id, ...rest] = figureId.split('/')
-  const indexIn = (items: readonly { readonly id: string }[]) => items.findIndex((item) => item.id === id)
-  if (of === 'point') return `points[${indexIn(build.points)}].${rest[0]}`
-  if (of === 'axis') return `axes[${indexIn(build.axes)}].${rest[0]}`
-  const place = of === 'line' ? statePlace(build, rest[0] ?? '') : null
-  return place === null ? null : `lines[${indexIn(build.lines)}].${place}.${rest.slice(1).join('/')}`
 }

@@ -91,5 +91,6 @@ describe('a part file from anywhere', () => {
         const read = parsePartText(text)
         expect(read.ok || read.problems.length > 0).toBe(true)
       }),
+      { seed: 20261129 },
     ))
 })

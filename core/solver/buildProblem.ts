@@ -1,3 +1,4 @@
+import { roomScale } from '../limits/worst'
 import { stateKey } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
 import { LOCKED_DEG } from '../line/turning'
@@ -27,9 +28,6 @@ export interface Wanted {
  */
 const CLEAR = 0.85
 
-/** A limit near nought is measured by this, in its own unit. */
-const LEAST_SCALE = 1e-3
-
 /** The search over some levers of a build, all others left where they stand: every check in every state it is made in. */
 export function buildProblem(
   compiled: CompiledBuild,
@@ -57,6 +55,7 @@ export function buildProblem(
           line.known
             ? line.value.anglesDeg.map((column, joint) => ({
                 id: `${stateKey(state)}/turns/${joint + 1}`,
+                subject: 'joint' as const,
                 column,
                 least: null,
                 // A joint at just a right angle is locked, so the limit itself is past it.
@@ -81,8 +80,18 @@ function limitOf(
   const isStrict = strictness === 'holds'
   const [low, high] = isStrict ? [warnLow ?? failLow, warnHigh ?? failHigh] : [failLow, failHigh]
   if (low === null && high === null) return []
-  const scale = Math.max(LEAST_SCALE, Math.abs(high ?? low ?? 1))
+  const scale = roomScale(head.quantity, window)
   const clear = isStrict ? CLEAR * (spreads?.get(head.id) ?? 0) : 0
   const [least, most] = [low === null ? null : low + clear, high === null ? null : high - clear]
-  return [{ id: `${head.id}/${stateKey(head)}`, column: value.column, least, most, scale }]
+  return [
+    {
+      id: `${head.id}/${stateKey(head)}`,
+      check: head.id,
+      subject: head.subject.of,
+      column: value.column,
+      least,
+      most,
+      scale,
+    },
+  ]
 }

@@ -1,16 +1,17 @@
 import { HALFWAY, PLUS_TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
-import { sourcesOf } from '../columns/run'
+import type { CheckSubject } from '../check/check'
 import { allKnown, known, unknown, type Known } from '../known'
 import type { CompiledBuild } from '../model/compile'
 import type { LeverSettings } from '../placement/settings'
 import { powertrainOf } from '../project/bodies'
 import type { Build } from '../project/build'
-import type { LeverKind } from '../project/lever'
+import { leverFacts } from '../project/lever'
 import { buildProblem } from './buildProblem'
 import type { Proof } from './cure'
 import { differentSettings, type FoundSetting } from './differentSettings'
+import { failures } from './failures'
 import { freeLevers, judged, newSearch } from './findCures'
 import { bestSettings } from './byRoom'
 import type { SearchLimit, SearchProblem } from './problem'
@@ -28,8 +29,6 @@ export type GoalFound =
   | { readonly kind: 'unproved'; readonly looked: number }
   | { readonly kind: 'cannot'; readonly missing: readonly string[] }
 
-/** Levers whose move cannot be taken back with a spanner. */
-const LASTING: readonly LeverKind[] = ['wedge', 'adapter']
 /** Candidates proved with their ± at the most. */
 const MOST_PROOFS = 600
 /** Beginnings kept open at the most: more would fill the memory. */
@@ -54,8 +53,10 @@ export function* goalSetting(
   const search = newSearch(build, settings, prove)
   const levers = freeLevers(build)
   const { compiled, unread, spreads } = search
-  const problem = buildProblem(compiled, settings, levers, { unread, strictness: 'holds', spreads })
-  const judgedBy = goalLimits(compiled, problem, goal)
+  const graph = compiled.graph.extended()
+  const wanted = { unread, strictness: 'holds', spreads } as const
+  const problem = { ...buildProblem(compiled, settings, levers, wanted), graph }
+  const judgedBy = goalLimits({ ...compiled, graph }, problem, goal)
   if (!judgedBy.known) return { kind: 'cannot', missing: judgedBy.missing.map(({ what }) => what) }
   const goals = new Set(judgedBy.value.map(({ id }) => id))
   const kept = new Set(problem.limits.flatMap(({ id }) => (goals.has(id) ? [] : [id])))
@@ -92,12 +93,17 @@ function* reversible(
 ): Generator<number, GoalFound> {
   const bolted = {
     ...build,
-    levers: build.levers.map((lever) => (LASTING.includes(lever.kind) ? { ...lever, locked: true } : lever)),
+    levers: build.levers.map((lever) =>
+      leverFacts(lever.kind).isLasting ? { ...lever, locked: true } : lever,
+    ),
   }
   const { settings: found, looked } = yield* differentSettings(bolted, settings, prove, 1)
   const [setting] = found
   return setting ? { kind: 'found', setting, looked } : { kind: 'none', looked }
 }
+
+/** What the angles of a line are judged by. */
+const OF_LINES: readonly CheckSubject['of'][] = ['joint', 'shaft', 'line']
 
 /** What a goal is judged by, as limits: the more room, the better. */
 function goalLimits(
@@ -111,14 +117,16 @@ function goalLimits(
   if (goal === 'room') return some(limits, 'a check with a limit')
   if (goal === 'angles')
     return some(
-      limits.filter(({ id }) => !id.startsWith('gap/')),
+      limits.filter(({ subject }) => subject !== undefined && OF_LINES.includes(subject)),
       'a line with limits',
     )
   if (goal === 'service') {
-    const ids = build.gaps.flatMap(({ id, kind }) => (kind === 'service' ? [`gap/${id}`] : []))
+    const ids: (string | undefined)[] = build.gaps.flatMap(({ id, kind }) =>
+      kind === 'service' ? [`gap/${id}`] : [],
+    )
     return some(
       // In mm, all alike: a share of a long way would count less than one of a short way.
-      limits.flatMap((limit) => (ids.includes(checkOf(limit)) ? [{ ...limit, scale: 1 }] : [])),
+      limits.flatMap((limit) => (ids.includes(limit.check) ? [{ ...limit, scale: 1 }] : [])),
       'a gap that is there to get something out',
     )
   }
@@ -127,42 +135,6 @@ function goalLimits(
     ? known([{ id: `goal/${goal}`, column: column.value, least: null, most: 0, scale: 1 }])
     : column
 }
-
-/** What is known to fail: a check that fails with its ± fails in every setting in which the levers it hangs on stand alike. */
-interface Failures {
-  readonly learn: (check: string, amounts: readonly number[]) => void
-  readonly isKnown: (amounts: readonly number[]) => boolean
-}
-
-function failures({ graph, levers, limits }: SearchProblem): Failures {
-  const places = new Map<string, number[]>()
-  const seen = new Map<string, Set<string>>()
-  const placesOf = (check: string): number[] => {
-    const there = places.get(check)
-    if (there) return there
-    const columns = limits.flatMap((limit) => (checkOf(limit) === check ? [limit.column] : []))
-    const sources = sourcesOf(graph, columns)
-    const found = levers.flatMap(({ column }, i) => (sources.has(column) ? [i] : []))
-    places.set(check, found)
-    return found
-  }
-  const keyOf = (check: string, amounts: readonly number[]) =>
-    placesOf(check)
-      .map((i) => amounts[i])
-      .join('/')
-  return {
-    learn: (check, amounts) => {
-      // A check that hangs on no lever is no ground to pass over anything.
-      if (placesOf(check).length === 0) return
-      const keys = seen.get(check) ?? new Set()
-      keys.add(keyOf(check, amounts))
-      seen.set(check, keys)
-    },
-    isKnown: (amounts) => [...seen].some(([check, keys]) => keys.has(keyOf(check, amounts))),
-  }
-}
-
-const checkOf = ({ id }: SearchLimit): string => id.split('/').slice(0, 2).join('/')
 
 /** How high and how far forward the middle of the front mounts stands, in mm. */
 function lowColumn({ build, graph, ride }: CompiledBuild): Known<Column> {

@@ -1,5 +1,7 @@
 import type { Column, Graph } from '../columns/graph'
+import type { CheckSubject } from '../check/check'
 import type { LeverStep } from '../placement/leverGrid'
+import type { Id } from '../project/id'
 
 /** A lever that may be moved: a source of the graph, and the steps it can stand at by rising effort. */
 export interface SearchLever {
@@ -15,6 +17,10 @@ export interface SearchLimit {
   readonly most: number | null
   /** What a miss of one in its own unit is measured by. */
   readonly scale: number
+  /** The check it belongs to, in one of its states; absent for what is no check, such as a goal. */
+  readonly check?: Id
+  /** What the check is about. */
+  readonly subject?: CheckSubject['of']
 }
 
 /** Levers to set and limits to keep. */

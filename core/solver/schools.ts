@@ -1,9 +1,10 @@
+import { JOINTS } from '../project/joints'
 import { habitAims, HABITS, schoolAims, type Aim, type Habit } from '../line/schoolAims'
 import { withJointKind } from '../layouts/partEdits'
 import { compile } from '../model/compile'
 import { evaluate } from '../model/evaluateBuild'
 import type { Check } from '../check/check'
-import { worstState } from '../check/judgedState'
+import { worstOf } from '../limits/worst'
 import type { Verdict } from '../project/limit'
 import type { LeverSettings } from '../placement/settings'
 import { axleById } from '../project/bodies'
@@ -94,19 +95,21 @@ function* answerOf(
   const ride = line?.states[0]?.columns
   if (!line || !ride?.known) return nothing
   const drive = line.states.find(({ state }) => state.state === 'drive' && state.at === null)?.columns
+  // A search adds what it aims at to a graph of its own.
+  const graph = compiled.graph.extended()
   const aims =
     'school' in of
-      ? schoolAims(compiled.graph, of.school, ride.value, drive?.known ? drive.value : ride.value)
-      : habitAims(compiled.graph, line.line, ride.value, of.habit)
+      ? schoolAims(graph, of.school, ride.value, drive?.known ? drive.value : ride.value)
+      : habitAims(graph, line.line, ride.value, of.habit)
   const levers = freeLevers(variant)
   const base = buildProblem(compiled, settings, levers, { unread, strictness: 'allowed' })
-  const problem = { ...base, limits: [...('school' in of ? base.limits : []), ...limitsOf(aims)] }
+  const problem = { ...base, graph, limits: [...('school' in of ? base.limits : []), ...limitsOf(aims)] }
   const found = yield* firstSetting(problem, done)
   const amounts = found ?? (yield* nearest(problem, limitsOf(aims), done))
   const cure = judged(search, levers, amounts ?? [], null)
   const there = evaluate(compile(variant), settingsAfter(settings, cure))
   const lineThere = there.lines.find((one) => one.line.id === lineId)
-  const worst = worstState(lineThere?.checks ?? [])
+  const worst = worstOf(lineThere?.checks ?? [])
   return {
     ...nothing,
     cure,
@@ -152,7 +155,7 @@ function asSchool(build: Build, line: Line, school: School): { variant: Build; p
   if (school === 'two-piece' && line.shafts.length < 2)
     return { variant: judgedBy((one) => one), part: 'centre-bearing' }
   const [first] = line.joints
-  if (school === 'pointed' && first && first.kind !== 'double-cardan' && first.kind !== 'cv')
+  if (school === 'pointed' && first && !JOINTS[first.kind].isAimed)
     return {
       variant: withJointKind(
         judgedBy((one) => one),

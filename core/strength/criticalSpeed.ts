@@ -1,40 +1,53 @@
-import { CoreError, requireFinite } from '../errors'
+import { CoreError } from '../errors'
 import type { Shaft, Tube } from '../project/lineSpec'
 import { metalOf, type Metal } from './metal'
 import { tubeSection, type TubeSection } from './tubeSection'
 
+/** What of a shaft decides how it whirls, whatever its length. */
+export interface WhirlingShaft {
+  /** √(E·I/(ρ·A)) of its tube, in m²/s. */
+  readonly waveFactor: number
+  readonly kgPerMm: number
+  /** Mass of what sits at each end, in kg, and how far inboard of the joint centre, in mm; nought without. */
+  readonly endKg: number
+  readonly inboardMm: number
+}
+
+/** What decides how a shaft of a tube whirls, with what sits at its ends. */
+export const whirlingShaft = (tube: Tube, endMasses?: Shaft['endMasses']): WhirlingShaft =>
+  whirling(tubeSection(tube), metalOf(tube), endMasses)
+
+/** The same by section and metal. */
+export const whirling = (
+  section: TubeSection,
+  metal: Bending,
+  endMasses?: Shaft['endMasses'],
+): WhirlingShaft => ({
+  waveFactor: waveFactor(section, metal),
+  kgPerMm: metal.densityKgM3 * section.areaMm2 * 1e-9,
+  endKg: endMasses?.kg ?? 0,
+  inboardMm: endMasses?.inboardMm ?? 0,
+})
+
 /**
- * First bending critical speed of a tube held at its joint centres, in rev/min: 30π/L²·√(E·I/(ρ·A)).
+ * First bending critical speed of a shaft held at its joint centres, in rev/min: 30π/L²·√(E·I/(ρ·A)), less with masses inboard of them.
+ *
+ * Checks, tables of tubes, pages and results all ask here.
  *
  * @param length - between joint centres, in mm
- * @returns the speed at which a perfectly straight tube would whirl; a real one keeps well below
- * @throws CoreError `out-of-range` for a length, diameter or wall that is not positive
- * @see docs/methods/strength.md (simply supported uniform beam)
+ * @returns the speed at which a perfectly straight shaft would whirl; a real one keeps well below. NaN for a length that is none, or where the
+ *   ends leave no tube between them
+ * @see docs/methods/strength.md (simply supported uniform beam, with masses near its ends)
  */
-export const criticalSpeedRpm = (tube: Tube, length: number): number =>
-  plainCriticalRpm(tubeSection(tube), metalOf(tube), length)
-
-/** The same of a shaft, with what sits at its ends; null without a tube, and NaN where its ends leave none. */
-export function shaftCriticalRpm(
-  { tube, endMasses }: Pick<Shaft, 'tube' | 'endMasses'>,
-  length: number,
-): number | null {
-  if (!tube) return null
-  if (!endMasses) return criticalSpeedRpm(tube, length)
-  const { kg, inboardMm } = endMasses
+export function whirlRpm(shaft: WhirlingShaft, length: number): number {
+  const { waveFactor: factor, kgPerMm, endKg, inboardMm } = shaft
   if (!(length > 2 * inboardMm)) return NaN
-  return criticalRpmWithEnds(tubeSection(tube), metalOf(tube), length, { kind: 'mass', kg, inboardMm })
+  if (endKg === 0) return (30 * Math.PI * factor) / (length / 1000) ** 2
+  return massesRpm(factor, length, inboardMm, endKg / kgPerMm)
 }
 
 /** What of a metal decides how a tube whirls. */
 type Bending = Pick<Metal, 'stiffnessGPa' | 'densityKgM3'>
-
-/** The same by section and metal. */
-export function plainCriticalRpm(section: TubeSection, metal: Bending, length: number): number {
-  requireFinite(length, 'length')
-  if (length <= 0) throw new CoreError('out-of-range', 'length', 'expected a positive length')
-  return (30 * Math.PI * waveFactor(section, metal)) / (length / 1000) ** 2
-}
 
 /** √(E·I/(ρ·A)) in m²/s. */
 const waveFactor = ({ bendingMm4, areaMm2 }: TubeSection, { stiffnessGPa, densityKgM3 }: Bending): number =>
@@ -66,15 +79,27 @@ export function criticalRpmWithEnds(
   const at = ends.kind === 'mass' ? ends.inboardMm : ends.lengthMm
   if (!(length > 0) || !(at >= 0) || at >= half || !(ends.kg >= 0))
     throw new CoreError('out-of-range', 'ends', 'expected ends that leave tube between them')
-  if (ends.kg === 0 && ends.kind === 'mass') return plainCriticalRpm(section, metal, length)
-  /** Mass of the end as a length of tube. */
-  const asTube = ends.kg / (metal.densityKgM3 * section.areaMm2 * 1e-9)
-  // A mass only lowers the wave number, below that of the second mode; a stiff end can raise it to that of a tube held in line.
-  const wave =
-    ends.kind === 'mass'
-      ? rootBetween((k) => massCondition(k, half, at, asTube), 1e-3 / length, (1.001 * Math.PI) / length)
-      : firstRoot((k) => yokeCondition(k, half, at, asTube), (2.4 * Math.PI) / (length - 2 * at))
-  return (30 / Math.PI) * (wave * 1000) ** 2 * waveFactor(section, metal)
+  const { waveFactor: factor, kgPerMm } = whirling(section, metal)
+  if (ends.kind === 'mass')
+    return ends.kg === 0
+      ? whirlRpm({ waveFactor: factor, kgPerMm, endKg: 0, inboardMm: 0 }, length)
+      : massesRpm(factor, length, at, ends.kg / kgPerMm)
+  // A stiff end can raise it to that of a tube held in line.
+  const wave = firstRoot(
+    (k) => yokeCondition(k, half, at, ends.kg / kgPerMm),
+    (2.4 * Math.PI) / (length - 2 * at),
+  )
+  return speedOf(wave, factor)
+}
+
+/** Speed in rev/min of a wave number in 1/mm. */
+const speedOf = (wave: number, factor: number): number => (30 / Math.PI) * (wave * 1000) ** 2 * factor
+
+/** With masses as long as so much tube, in mm, which only lower the wave number: below that of the second mode. */
+function massesRpm(factor: number, length: number, at: number, asTube: number): number {
+  const most = (1.001 * Math.PI) / length
+  const wave = rootBetween((k) => massCondition(k, length / 2, at, asTube), 1e-3 / length, most)
+  return speedOf(wave, factor)
 }
 
 /** Shear is all that jumps at a mass: by k·M of the deflection there, M the mass as a length of tube. */

@@ -1,6 +1,6 @@
 import tube from '../testdata/tube.json'
 import { disagreements } from '../testdata/reference'
-import { criticalRpmWithEnds, plainCriticalRpm } from './criticalSpeed'
+import { criticalRpmWithEnds, whirling, whirlRpm } from './criticalSpeed'
 import { tubeSection } from './tubeSection'
 import { polarInertiaKgM2, shearMPa, tubeMassKg, twistDeg } from './tubeStrength'
 
@@ -20,7 +20,7 @@ describe('a tube against independent cases', () => {
         area_mm2: section.areaMm2,
         I_mm4: section.bendingMm4,
         J_mm4: section.torsionMm4,
-        critical_rpm: plainCriticalRpm(section, metal, length),
+        critical_rpm: whirlRpm(whirling(section, metal), length),
         shear_stress_MPa: shearMPa(section, input.torque_Nm),
         twist_deg: twistDeg(section, metal, length, input.torque_Nm),
         torsional_stiffness_Nm_per_deg: 1 / twistDeg(section, metal, length, 1),

@@ -1,4 +1,5 @@
-import { plainCriticalRpm } from './criticalSpeed'
+import type { Shaft } from '../project/lineSpec'
+import { whirling, whirlRpm } from './criticalSpeed'
 import type { Metal } from './metal'
 import { tubeSection } from './tubeSection'
 import { shearMPa, tubeMassKg, twistDeg } from './tubeStrength'
@@ -17,6 +18,8 @@ export interface TubeDuty {
   /** With its shock. */
   readonly torqueNm: number
   readonly speedRpm: number
+  /** What sits at its ends; absent for a plain tube. */
+  readonly endMasses?: Shaft['endMasses']
 }
 
 /** How a tube stands to its duty. */
@@ -48,19 +51,20 @@ export interface TubeRow extends TubeFigures {
 
 export function tubeFigures(
   tube: Omit<StockTube, 'name'>,
-  { lengthMm, torqueNm, speedRpm }: TubeDuty,
+  { lengthMm, torqueNm, speedRpm, endMasses }: TubeDuty,
 ): TubeFigures {
   const section = tubeSection(tube)
   const { metal } = tube
   const shear = Math.abs(shearMPa(section, torqueNm))
-  const criticalRpm = plainCriticalRpm(section, metal, lengthMm)
+  const criticalRpm = whirlRpm(whirling(section, metal, endMasses), lengthMm)
   return {
     shearMPa: shear,
     shearShare: shear / metal.yieldMPa,
     twistDeg: Math.abs(twistDeg(section, metal, lengthMm, torqueNm)),
     massKg: tubeMassKg(section, metal, lengthMm),
     criticalRpm,
-    speedShare: speedRpm / criticalRpm,
+    // Ends that leave no tube between them bear no speed at all.
+    speedShare: Number.isNaN(criticalRpm) ? Infinity : speedRpm / criticalRpm,
   }
 }
 

@@ -8,8 +8,12 @@ export interface ReadingWay {
   readonly tape: number
   readonly hand: { readonly deg: number; readonly mm: number }
   readonly repeats: number
-  /** Display side of each level reading, in their order; absent when it is not said and each error is its own. */
+  /** Which way the display really looked at each level reading, in their order; absent when each error is its own. */
   readonly displays?: readonly ('left' | 'right' | 'front' | 'rear')[]
+  /** The file does not say which way it looked. */
+  readonly isSideUnsaid?: boolean
+  /** Repeats of level readings that say only how steady the hand is. */
+  readonly practice?: number
   /** Fields of the two tools; null for readings that name none. */
   readonly tools: { readonly level: object; readonly tape: object } | null
 }
@@ -41,29 +45,37 @@ export function anyTruth(random: Random): LineTruth {
 /** The truth as a file that was read without any error. */
 export function exactTruth(truth: LineTruth) {
   const exactly = (value: number) => [String(value)]
-  return file(truth, exactly, exactly, null, undefined, true)
+  return file(truth, exactly, exactly, null, undefined)
 }
 
 /** The truth as a file that was read by a hand with tools. */
 export function readTruth(truth: LineTruth, way: ReadingWay, random: Random) {
   const zero = way.zero * (2 * random.uniform() - 1)
-  const angle = (value: number, display?: string) => {
+  const angle = (value: number, display: string | undefined, count: number) => {
     const own = display === undefined ? way.zero * (2 * random.uniform() - 1) : 0
     // A zero that reads the right-hand end too high shows too little where that end is the low one of the sign.
     const shared = display === undefined ? 0 : display === 'left' || display === 'front' ? -zero : zero
-    return repeats(way, () => value + own + shared + way.hand.deg * random.normal())
+    return repeats(count, () => value + own + shared + way.hand.deg * random.normal())
   }
   const length = (value: number) => {
     const own = way.tape * (2 * random.uniform() - 1)
-    return repeats(way, () => value + own + way.hand.mm * random.normal())
+    return repeats(way.repeats, () => value + own + way.hand.mm * random.normal())
   }
-  return file(truth, angle, length, way.tools, way.displays, false)
+  let level = 0
+  const nextAngle = (value: number) => angle(value, way.displays?.[level++], way.repeats)
+  const made = file(truth, nextAngle, length, way.tools, way.isSideUnsaid ? undefined : way.displays)
+  if (way.practice === undefined) return made
+  const values = angle(truth.roll, undefined, way.practice).map((one) => Math.abs(Number(one)).toFixed(6))
+  const low = truth.roll >= 0 ? 'left' : 'right'
+  const practice = { id: 'practice', kind: 'chassis-roll', setup: 'other', tool: 'level', values, low }
+  const other = { ...made.setups[0], id: 'other', name: 'other' }
+  return { ...made, setups: [...made.setups, other], readings: [...made.readings, practice] }
 }
 
-const repeats = ({ repeats: count }: ReadingWay, draw: () => number): string[] =>
+const repeats = (count: number, draw: () => number): string[] =>
   Array.from({ length: count }, () => String(draw()))
 
-type Text = (value: number, display?: string) => string[]
+type Text = (value: number) => string[]
 
 function file(
   truth: LineTruth,
@@ -71,7 +83,6 @@ function file(
   length: Text,
   tools: ReadingWay['tools'],
   displays: ReadingWay['displays'],
-  isExact: boolean,
 ) {
   const named = tools !== null
   const level = { setup: 's', ...(named && { tool: 'level' }) }
@@ -105,8 +116,8 @@ function file(
       ...levels.map(({ value, words, ...reading }, i) => ({
         ...reading,
         ...level,
-        ...(displays && !isExact && { display: displays[i] }),
-        ...signed(value, (one) => angle(one, displays?.[i]), 'low', words),
+        ...(displays && { display: displays[i] }),
+        ...signed(value, angle, 'low', words),
       })),
       // The direction in top view is known, so that nothing is taken for granted.
       ...(['output', 'pinion'] as const).map((axis) => ({

@@ -1,5 +1,6 @@
 import type { seededRandom } from '../chance/random'
 import type { Build } from '../project/build'
+import type { Reading } from '../project/reading'
 
 type Random = ReturnType<typeof seededRandom>
 
@@ -8,6 +9,18 @@ export const evenly =
   (random: Random) =>
   (half: number): number =>
     half * (2 * random.uniform() - 1)
+
+/**
+ * What a zero error that reads the right-hand end too high adds to the figure of a level reading, as a share of it: a display that
+ * looks to the left or front then shows rear or left too little low.
+ */
+export function zeroShare(reading: Reading): number {
+  const of = reading as unknown as Record<string, string | undefined>
+  const isLow = ['rear', 'left'].includes(of.low ?? of.lean ?? '')
+  const isShownLess = ['left', 'front'].includes(of.display ?? '')
+  const isComplement = of.from === 'level'
+  return (isLow ? 1 : -1) * (isShownLess ? -1 : 1) * (isComplement ? -1 : 1)
+}
 
 const OTHER_WAY: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   side: { left: 'right', right: 'left' },
@@ -21,8 +34,7 @@ export function readOnce(truth: Build, random: Random): Build {
   const readings = truth.readings.map((reading) => {
     if (!('values' in reading)) return reading
     const isLength = reading.kind.startsWith('point')
-    // Which way the level lay is not said, so its zero error goes either way.
-    const turned = zero * (random.uniform() < 0.5 ? -1 : 1)
+    const turned = zero * zeroShare(reading)
     const values = reading.values.map((value) =>
       String(Number(value) + (isLength ? even(1) + 0.8 * random.normal() : turned + 0.08 * random.normal())),
     )

@@ -1,4 +1,5 @@
 import type { Check, CheckState } from '../check/check'
+import { factsOf, type Quantity, type Shown } from '../project/quantities'
 import { formatAngle, formatLength, fixed, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 
@@ -7,56 +8,43 @@ export const checkValueText = (
   check: Pick<Check, 'quantity'>,
   value: number | null,
   units: UnitSettings,
-): string => (value === null ? '?' : quantityValueText(check.quantity, value, units))
+): string =>
+  // A pilot is there or not: it has no figure.
+  value === null || check.quantity === 'centring-pilot'
+    ? '?'
+    : quantityValueText(check.quantity, value, units)
 
 /** A value of a quantity with its unit. */
-export function quantityValueText(quantity: Check['quantity'], value: number, units: UnitSettings): string {
-  switch (quantity) {
-    case 'critical-speed-ratio':
-    case 'tube-shear':
-    case 'cross-shear':
-      return fixed(value, 2)
-    case 'chain-ratio':
-      return `${fixed(value, 2)} : 1`
-    case 'chain-safety':
-      return `${fixed(value, 1)} times`
-    case 'chain-teeth':
-      return `${fixed(value, 0)} teeth`
-    case 'chain-centre':
-      return `${fixed(value, 1)} pitches`
-    case 'chain-slack':
-    case 'chain-slack-upright':
-    case 'chain-offset':
-      return `${fixed(value, 2)} %`
-    case 'chain-wrap':
-      return formatAngle(value, units, 0)
-    case 'spline-engaged':
-      return `${fixed(value, 2)} diameters`
-    case 'bearing-force':
-      return `${grouped(value)} N`
-    case 'torsional-acceleration':
-    case 'shaft-inertia':
-      return `${grouped(value)} rad/s²`
-    case 'set-in':
-    case 'slip-left':
-    case 'plunge-left':
-    case 'gap':
-    case 'adjuster-left':
-    case 'sprocket-ground':
+const quantityValueText = (quantity: Quantity, value: number, units: UnitSettings): string =>
+  shownText(factsOf(quantity).shown, value, units)
+
+function shownText(shown: Shown, value: number, units: UnitSettings): string {
+  switch (shown.as) {
+    case 'length':
       return formatLength(value, units)
-    default:
-      return formatAngle(value, units, 2)
+    case 'angle':
+      return formatAngle(value, units, shown.decimals)
+    case 'figure':
+      return `${shown.decimals === 0 ? grouped(value) : fixed(value, shown.decimals)}${shown.behind}`
   }
 }
 
-/** Units that are not said again behind a ± or a margin. */
-const BARE = / (rad\/s²|N|diameters|: 1|times|teeth|pitches)$/
+/** The same behind a ± or a margin, where a long unit is not said again. */
+function bareText({ quantity }: Pick<Check, 'quantity'>, value: number, units: UnitSettings): string {
+  if (quantity === 'centring-pilot') return '?'
+  const { shown } = factsOf(quantity)
+  return shownText(
+    shown.as === 'figure' && !shown.isSaidAgain ? { ...shown, behind: '' } : shown,
+    value,
+    units,
+  )
+}
 
 /** The ± of a check, "± 0.14°", or where it may as well be nought "0.00–0.42°"; empty when it is not known or nought. */
 export function plusMinusText(check: Check, units: UnitSettings): string {
   if (check.interval) return intervalText(check.interval, (value) => checkValueText(check, value, units))
   if (!check.plusMinus) return ''
-  const size = checkValueText(check, check.plusMinus, units).replace(BARE, '')
+  const size = bareText(check, check.plusMinus, units)
   // Below half the last digit shown there is nothing to say.
   return Number.parseFloat(size) === 0 ? '' : `± ${size}`
 }
@@ -98,80 +86,29 @@ export const curveLabel = (check: LabelledCheck, manyLines = false): string =>
  * @param manyLines - with the name of its line; `within`: even a chain's name is left out, for it stands over the list
  */
 export function checkLabel(check: LabelledCheck, manyLines: boolean | 'within' = false): string {
+  const { quantity, subject, at, state } = check
   const line = manyLines === true && check.lineName !== null ? `${check.lineName}: ` : ''
-  const number = 'index' in check.subject ? ` ${check.subject.index + 1}` : ''
-  const drive = `${check.at ? ` at ${check.at.name}` : ''}${STATE_WORDS[check.state]}`
-  switch (check.quantity) {
-    case 'joint-angle':
-      return `${line}joint${number}${drive || ' at ride'}`
-    case 'flex-disc-angle':
-      return `${line}disc at joint${number}`
-    case 'centring-pilot':
-      return `${line}pilot of joint${number}`
-    case 'pair-difference':
-      return `${line}pair difference${drive}`
-    case 'torsional-acceleration':
-      return `${line}torsional${drive}`
-    case 'critical-speed-ratio':
-      return `${line}shaft${number} speed to critical`
-    case 'set-in':
-      return `${line}slip yoke set-in`
-    case 'tube-shear':
-      return `${line}tube${number} shear to yield`
-    case 'cross-shear':
-      return `${line}cross of joint${number}${drive}`
-    case 'bearing-force':
-      return `${line}centre bearing${number} force${drive}`
-    case 'bearing-misalignment':
-      return `${line}shaft${number} in its bearing${drive}`
-    case 'slip-left':
-      return `${line}slip left in shaft${number}${drive}`
-    case 'spline-engaged':
-      return `${line}spline engaged in shaft${number}${drive}`
-    case 'plunge-left':
-      return `${line}plunge left of shaft${number}${drive}`
-    case 'chain-wrap':
-      return chainLabel(check, 'wrap', manyLines === 'within')
-    case 'chain-teeth':
-      return chainLabel(check, 'teeth', manyLines === 'within')
-    case 'chain-offset':
-      return chainLabel(check, 'offset', manyLines === 'within')
-    case 'chain-angle':
-      return chainLabel(check, 'angle', manyLines === 'within')
-    case 'chain-centre':
-      return chainLabel(check, 'shaft to shaft', manyLines === 'within')
-    case 'chain-slack':
-    case 'chain-slack-upright':
-      return chainLabel(check, 'slack', manyLines === 'within')
-    case 'chain-ratio':
-      return chainLabel(check, 'ratio', manyLines === 'within')
-    case 'chain-safety':
-      return chainLabel(check, 'strength to pull', manyLines === 'within')
-    case 'chain-backlash':
-      return chainLabel(check, 'play felt by hand', manyLines === 'within')
-    case 'adjuster-left':
-      return chainLabel(check, 'room left in its adjuster', manyLines === 'within')
-    case 'sprocket-ground':
-      return chainLabel(check, 'ground clearance', manyLines === 'within')
+  const number = 'index' in subject ? ` ${subject.index + 1}` : ''
+  if (quantity === 'centring-pilot') return `${line}pilot of joint${number}`
+  const { label, isInStates, atRest = '' } = factsOf(quantity)
+  const where = isInStates ? `${at ? ` at ${at.name}` : ''}${STATE_WORDS[state]}` || atRest : ''
+  switch (subject.of) {
     case 'gap':
-      return `${'name' in check.subject ? check.subject.name : check.quantity}${drive}`
+      return `${subject.name}${where}`
+    case 'chain': {
+      const whose = manyLines === 'within' ? '' : `${subject.name}: `
+      return `${whose}${label}${subject.sprocket ? ` of ${subject.sprocket.name}` : ''}${where}`
+    }
     default:
-      return `${line}${check.quantity}`
+      return `${line}${label.replace('#', number)}${where}`
   }
-}
-
-/** What is checked of a chain: "drive chain: wrap of front sprocket at droop". */
-function chainLabel({ subject, at }: LabelledCheck, what: string, within: boolean): string {
-  if (subject.of !== 'chain') return what
-  const where = at ? ` at ${at.name}` : ''
-  return `${within ? '' : `${subject.name}: `}${what}${subject.sprocket ? ` of ${subject.sprocket.name}` : ''}${where}`
 }
 
 /** The verdict with its margin in words: "holds by 1.4°", "out by 0.3°", "unknown". */
 export function marginText(check: Check, units: UnitSettings): string {
   if (check.verdict === 'unknown') return 'unknown'
   if (check.margin === null) return check.verdict
-  const size = checkValueText(check, Math.abs(check.margin), units).replace(BARE, '')
+  const size = bareText(check, Math.abs(check.margin), units)
   if (check.verdict !== 'tight') return `${check.verdict} by ${size}`
   if (isTightBySpread(check)) return 'tight by its ±'
   return check.margin < 0 ? `tight by ${size}` : `tight, ${size} left`

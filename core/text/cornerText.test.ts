@@ -40,5 +40,6 @@ describe('corners of an outline as typed', () => {
           )
         },
       ),
+      { seed: 20261129 },
     ))
 })

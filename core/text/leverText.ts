@@ -33,22 +33,6 @@ const LEVER_WORDS: Readonly<Record<LeverKind, { readonly name: string; readonly 
   spacer: { name: 'spacer', ways: ['left', 'right'] },
 }
 
-/** Where something is packed, in words. */
-const MOUNTS: Readonly<Partial<Record<LeverKind, string>>> = {
-  'tail-up': 'the tail',
-  'front-up': 'both front mounts',
-  'front-left-up': 'the front left mount',
-  'front-right-up': 'the front right mount',
-  'left-up': 'the left bearing',
-  'right-up': 'the right bearing',
-}
-
-/** Bearings that are moved fore and aft. */
-const BEARINGS: Readonly<Partial<Record<LeverKind, string>>> = {
-  'left-fore': 'the left bearing',
-  'right-fore': 'the right bearing',
-}
-
 const sprocketOf = (build: Build, id: Id | undefined): string => {
   const found = sprocketsOf(build).find((one) => one.id === id)
   return found ? sprocketName(found) : 'sprocket'
@@ -85,59 +69,78 @@ const amountSize = (lever: Lever, amount: number, units: UnitSettings): string =
 /**
  * A change of one lever as an instruction: "Pack the tail up 9 mm (6 + 3)", "2° wedge, thick end to the rear".
  */
-export function leverInstruction(build: Build, lever: Lever, change: number): string {
-  const { units } = build
-  if (lever.kind === 'wedge') return wedgeInstruction(build, lever, change)
-  const size = formatLength(Math.abs(change), units)
-  const raises = change > 0
-  if (lever.kind === 'adapter')
-    return `Make the adapter or the gearbox ${size} ${leverWays(lever)[raises ? 0 : 1]}`
-  const ofAxle = axleInstruction(build, lever, size, raises)
-  if (ofAxle) return ofAxle
-  const mount = MOUNTS[lever.kind]
-  if (mount) {
-    const what = lever.name ? `the ${lever.name}` : mount
-    return raises ? `Pack ${what} up ${size}${stackText(lever, change)}` : `Lower ${what} ${size}`
-  }
-  const body = bodyById(build, lever.body)
-  if (lever.kind === 'spacer')
-    return `Set the ${sprocketOf(build, lever.sprocket)} ${size} further ${leverWays(lever)[raises ? 0 : 1]}${stackText(lever, change)}`
-  const bearing = BEARINGS[lever.kind]
-  if (bearing) return `Move ${bearing} ${size} ${leverWays(lever)[raises ? 0 : 1]}`
-  const what =
-    lever.kind === 'tail-sideways'
-      ? 'the tail'
-      : body && body.kind !== 'powertrain'
-        ? body.name
-        : 'the powertrain'
-  return `Move ${what} ${size} ${leverWays(lever)[raises ? 0 : 1]}`
+export const leverInstruction = (build: Build, lever: Lever, change: number): string =>
+  INSTRUCTIONS[lever.kind]({
+    build,
+    lever,
+    change,
+    isMore: change > 0,
+    way: leverWays(lever)[change > 0 ? 0 : 1],
+    size: formatLength(Math.abs(change), build.units),
+    axle: bodyById(build, lever.body)?.name ?? 'axle',
+  })
+
+/** A change of a lever, and the words it is told in. */
+interface Told {
+  readonly build: Build
+  readonly lever: Lever
+  readonly change: number
+  readonly isMore: boolean
+  readonly way: string
+  readonly size: string
+  /** What the body is called that it moves. */
+  readonly axle: string
 }
 
-/** Levers of an axle besides its wedge; null for any other. */
-function axleInstruction(build: Build, lever: Lever, size: string, isMore: boolean): string | null {
-  const axle = axleById(build, lever.body)
-  if (!axle) return null
-  switch (lever.kind) {
-    case 'lift':
-      return `Springs at the ${axle.name} that stand ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
-    case 'block':
-      return isMore
-        ? `${size} lowering block at the ${axle.name}`
-        : `Take ${size} of block out at the ${axle.name}`
-    case 'strap':
-      return isMore
-        ? `Limit strap at the ${axle.name}, ${size} less droop`
-        : `Let the strap at the ${axle.name} out ${size}`
-    case 'shackle':
-      return `Shackles at the ${axle.name} ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
-    case 'link-length':
-      return `Make the ${linkName(axle, lever)} ${size} ${leverWays(lever)[isMore ? 0 : 1]}`
-    default:
-      return null
+/** Something packed up, or let down. */
+const packed =
+  (where: string) =>
+  ({ lever, change, isMore, size }: Told): string => {
+    const what = lever.name ? `the ${lever.name}` : where
+    return isMore ? `Pack ${what} up ${size}${stackText(lever, change)}` : `Lower ${what} ${size}`
   }
+
+/** Something moved as it is. */
+const moved =
+  (what: string) =>
+  ({ size, way }: Told): string =>
+    `Move ${what} ${size} ${way}`
+
+/** A body moved as it is. */
+function bodyMoved(told: Told): string {
+  const body = bodyById(told.build, told.lever.body)
+  return moved(body && body.kind !== 'powertrain' ? body.name : 'the powertrain')(told)
 }
 
-const linkName = ({ motion }: AxleBody, { name, holding }: Lever): string => {
+/** How a change of each kind of lever is told. */
+const INSTRUCTIONS: Readonly<Record<LeverKind, (told: Told) => string>> = {
+  'tail-up': packed('the tail'),
+  'front-up': packed('both front mounts'),
+  'front-left-up': packed('the front left mount'),
+  'front-right-up': packed('the front right mount'),
+  'left-up': packed('the left bearing'),
+  'right-up': packed('the right bearing'),
+  'left-fore': moved('the left bearing'),
+  'right-fore': moved('the right bearing'),
+  'tail-sideways': moved('the tail'),
+  fore: bodyMoved,
+  sideways: bodyMoved,
+  up: bodyMoved,
+  adapter: ({ size, way }) => `Make the adapter or the gearbox ${size} ${way}`,
+  wedge: ({ build, lever, change }) => wedgeInstruction(build, lever, change),
+  lift: ({ axle, size, way }) => `Springs at the ${axle} that stand ${size} ${way}`,
+  block: ({ axle, size, isMore }) =>
+    isMore ? `${size} lowering block at the ${axle}` : `Take ${size} of block out at the ${axle}`,
+  strap: ({ axle, size, isMore }) =>
+    isMore ? `Limit strap at the ${axle}, ${size} less droop` : `Let the strap at the ${axle} out ${size}`,
+  shackle: ({ axle, size, way }) => `Shackles at the ${axle} ${size} ${way}`,
+  'link-length': ({ build, lever, size, way }) => `Make the ${linkName(build, lever)} ${size} ${way}`,
+  spacer: ({ build, lever, change, size, way }) =>
+    `Set the ${sprocketOf(build, lever.sprocket)} ${size} further ${way}${stackText(lever, change)}`,
+}
+
+const linkName = (build: Build, { body, name, holding }: Lever): string => {
+  const motion = axleById(build, body)?.motion
   const link = motion?.kind === 'links' ? motion.holdings.find(({ id }) => id === holding) : undefined
   return name ?? link?.name ?? 'link'
 }

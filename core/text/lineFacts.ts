@@ -13,7 +13,7 @@ import { degrees, radians } from '../units/angle'
 import { fixed, formatAngle, formatBothUnits, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
-import { lineFigureId } from '../uncertainty/sampleModel'
+import { lineFigureId } from '../model/namedFigures'
 import { intervalText } from './checkText'
 
 /** One figure with its name, and what to make of it. */

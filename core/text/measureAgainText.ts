@@ -10,6 +10,7 @@ export function measureAgainAction(build: Build, { action, input }: MeasureAgain
   if (action.kind === 'repeat') return COUNTS[action.count] ?? `${action.count} repeats`
   if (action.kind === 'read') return 'reading it'
   if (action.kind === 'flip-test') return `turning ${action.tool.name} end for end`
+  if (action.kind === 'say-side') return `saying which way the display of ${action.tool.name} looked`
   const size =
     input.unit === 'deg'
       ? formatAngle(action.halfWidth, build.units, 2)
@@ -22,13 +23,15 @@ export function measureAgainAction(build: Build, { action, input }: MeasureAgain
  * (± 50 becomes ± 31 rad/s²)."
  */
 export function measureAgainSentence(build: Build, advice: MeasureAgain): string {
-  const { check, input, settles, from, to, action } = advice
+  const { check, settles, from, to } = advice
   const label = checkLabel(check, build.lines.length > 1)
   const show = (value: number) => checkValueText(check, value, build.units)
   const effect = settles ? 'would settle' : 'would help with'
-  const what =
-    action.kind === 'read'
-      ? `Still to read: ${input.label.replace(/, not read$/, '')}`
-      : `Measure again: ${input.label}`
+  const what = whatToDo(advice)
   return `${what}. ${sentenceCase(measureAgainAction(build, advice))} ${effect} ${label}: ± ${show(from)} becomes ± ${show(to)}.`
+}
+
+function whatToDo({ action, input }: MeasureAgain): string {
+  if (action.kind === 'read') return `Still to read: ${input.label.replace(/, not read$/, '')}`
+  return `${action.kind === 'say-side' ? 'Still to say' : 'Measure again'}: ${input.label}`
 }

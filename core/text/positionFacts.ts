@@ -7,7 +7,7 @@ import { crankHeight, shiftLeverPlace, type ShiftLeverPlace } from '../bay/place
 import { cutCostText } from './cutText'
 import { checkLabel, checkValueText, marginText } from './checkText'
 import { leverAmount, leverName } from './leverText'
-import { worstCheck } from './stateSentence'
+import { worstOf } from '../limits/worst'
 
 /** A position in a builder's words, for standing beside others. */
 export interface PositionFacts {
@@ -35,9 +35,9 @@ export interface PositionFacts {
 /** What a position comes to. */
 export function positionFacts(build: Build, evaluation: Evaluation): PositionFacts {
   const { units } = build
-  const worst = worstCheck(evaluation.checks)
+  const worst = worstOf(evaluation.checks)
   const gaps = evaluation.gaps.flatMap(({ check }) => (check.value === null ? [] : [check]))
-  const tightest = worstCheck(gaps)
+  const tightest = worstOf(gaps)
   const overlaps = evaluation.gaps.flatMap(({ ride }) =>
     ride.known && ride.value.gapMm < 0 ? [-ride.value.gapMm] : [],
   )

@@ -1,6 +1,7 @@
+import { factsOf } from '../project/quantities'
 import { linksText, offsetText, slackText } from './chainText'
 import { cutRows } from './cutText'
-import { worstCheck } from './stateSentence'
+import { worstOf } from '../limits/worst'
 import { checkLabel, checkValueText, marginText, plusMinusText, sentenceCase } from './checkText'
 import { lieWords } from './echo'
 import { leverInstruction } from './leverText'
@@ -119,7 +120,7 @@ export function settingSheet(
         drive: jointText(build, line, 'drive', index, sureness),
         coast: jointText(build, line, 'coast', index, sureness),
         verdict:
-          worstCheck(line.checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index))
+          worstOf(line.checks.filter(({ subject }) => subject.of === 'joint' && subject.index === index))
             ?.verdict ?? 'unknown',
       }))
     }),
@@ -148,15 +149,9 @@ export function settingSheet(
   }
 }
 
-/** Checks of a chain that are felt or measured when it is set; teeth and ratio stand among its parts. */
-const SET_BY: readonly Check['quantity'][] = [
-  'chain-slack',
-  'chain-slack-upright',
-  'chain-offset',
-  'chain-angle',
-  'chain-backlash',
-  'adjuster-left',
-]
+/** Felt or measured when a chain is set; teeth and ratio stand among its parts. */
+const isSetByHand = ({ quantity }: Check): boolean =>
+  quantity !== 'centring-pilot' && factsOf(quantity).isSetByHand === true
 
 function sheetChain(build: Build, now: ChainEvaluation): SheetChain {
   const { chain, aligned, checks } = now
@@ -173,14 +168,12 @@ function sheetChain(build: Build, now: ChainEvaluation): SheetChain {
     lines: aligned.map(
       (one) => `${sentenceCase(sprocketName(one.sprocket))}: ${offsetText(now, one, units)}.`,
     ),
-    checks: checks
-      .filter(({ quantity }) => SET_BY.includes(quantity))
-      .map((check) => ({
-        label: sentenceCase(checkLabel(check, 'within')),
-        value: [checkValueText(check, check.value, units), plusMinusText(check, units)].join(' ').trim(),
-        margin: marginText(check, units),
-        verdict: check.verdict,
-      })),
+    checks: checks.filter(isSetByHand).map((check) => ({
+      label: sentenceCase(checkLabel(check, 'within')),
+      value: [checkValueText(check, check.value, units), plusMinusText(check, units)].join(' ').trim(),
+      margin: marginText(check, units),
+      verdict: check.verdict,
+    })),
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Check } from '../check/check'
+import { worstOf } from '../limits/worst'
 import type { Evaluation } from '../model/evaluateBuild'
 import type { Cure } from '../solver/cure'
 import type { Build } from '../project/build'
@@ -8,7 +8,7 @@ import { changeBrief, changeInstruction, leverName } from './leverText'
 /** The one sentence on top of every view: the worst matter, and how many more. */
 export function stateSentence(build: Build, { checks, verdict, missing }: Evaluation): string {
   const many = build.lines.length > 1
-  const worst = worstCheck(checks)
+  const worst = worstOf(checks)
   if (!worst) return 'Nothing to judge yet: add a line of shafts.'
   const label = checkLabel(worst, many)
   const value = checkValueText(worst, worst.value, build.units)
@@ -25,28 +25,6 @@ export function stateSentence(build: Build, { checks, verdict, missing }: Evalua
     case 'holds':
       return `Holds: every check. Closest is ${label}, ${marginText(worst, build.units)}.`
   }
-}
-
-/** The check to speak of first: among the gravest, the one farthest out or with the least room. */
-export function worstCheck(checks: readonly Check[]): Check | null {
-  const order = ['out', 'unknown', 'tight', 'holds'] as const
-  for (const verdict of order) {
-    const ours = checks.filter((check) => check.verdict === verdict)
-    if (ours.length > 0) return ours.reduce((a, b) => (relativeMargin(b) < relativeMargin(a) ? b : a))
-  }
-  return null
-}
-
-/** Room between two things that is neither much nor little, in mm. */
-const USUAL_GAP_MM = 20
-
-/** Margin against the size of the window, so that degrees and rad/s² can be compared; least is worst. */
-function relativeMargin({ margin, window, value, quantity }: Check): number {
-  if (margin === null) return value === null ? -Infinity : Infinity
-  // What has to come out past an obstacle needs a long way; its room is no greater for it.
-  if (quantity === 'gap' || quantity === 'adjuster-left') return margin / USUAL_GAP_MM
-  const scale = window.failHigh ?? window.warnHigh ?? window.failLow ?? window.warnLow ?? 1
-  return margin / Math.max(Math.abs(scale), 1e-6)
 }
 
 const othersText = (count: number, verdict: string): string => (count > 0 ? `; ${count} more ${verdict}` : '')

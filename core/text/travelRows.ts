@@ -1,5 +1,4 @@
 import type { Evaluation } from '../model/evaluateBuild'
-import { plungeLeftAt, slipAt } from '../line/slipAt'
 import type { Build } from '../project/build'
 import { wheelPlaces } from '../project/wheelPlaces'
 import { formatAngle, formatLength, formatTravel } from '../units/format'
@@ -58,15 +57,14 @@ export function travelRows(
         return [
           { ...row, angles: figures.missing.map(({ what }) => what).join('; '), left: '?', engaged: '?' },
         ]
-      const slips = line.shafts.flatMap((_, index) => slipAt(line, index, figures.value) ?? [])
-      const [slip] = slips
-      const plunges = line.shafts.flatMap((_, index) => plungeLeftAt(line, index, figures.value) ?? [])
-      const left = slip?.leftMm ?? plunges[0]
+      const { shafts } = figures.value
+      const slip = shafts.find(({ slipLeftMm }) => slipLeftMm !== null)
+      const left = slip?.slipLeftMm ?? shafts.find(({ plungeLeftMm }) => plungeLeftMm !== null)?.plungeLeftMm
       return [
         {
           ...row,
           angles: figures.value.anglesDeg.map((angle) => formatAngle(angle, units, 1)).join(' · '),
-          left: left === undefined ? '' : formatLength(left, units),
+          left: left == null ? '' : formatLength(left, units),
           engaged: slip?.engagedMm == null ? '' : formatLength(slip.engagedMm, units),
         },
       ]

@@ -95,11 +95,18 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
   const at = (index: number): number => points[index] as number
   // The pose: a quaternion, and how far the middle of the wheels has gone.
   const q = Float64Array.of(1, 0, 0, 0)
-  let [gx, gy, gz] = [0, 0, 0]
+  let gx = 0
+  let gy = 0
+  let gz = 0
   // Of the middle of the wheels at ride height, and from it to the left one.
-  let [mx, my, mz] = [0, 0, 0]
-  let [hx, hy, hz] = [0, 1, 0]
-  let [atLeft, atRight] = [0, 0]
+  let mx = 0
+  let my = 0
+  let mz = 0
+  let hx = 0
+  let hy = 1
+  let hz = 0
+  let atLeft = 0
+  let atRight = 0
   let worst = 0
 
   function restart(): void {
@@ -138,7 +145,9 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
     const roll = apart / ry
     const rollByNose = rx / ry
     worst = Math.max(Math.abs(dz), Math.abs(apart))
-    const [ox, oy, oz] = [mx + gx, my + gy, mz + gz]
+    const ox = mx + gx
+    const oy = my + gy
+    const oz = mz + gz
     for (let k = 0; k < count; k++) {
       const from = 6 + PER_CONDITION * k
       const ax = at(from) - mx
@@ -209,7 +218,8 @@ export function newPoseSolver(kinds: readonly ('link' | 'plane')[]): PoseSolver 
   }
 
   function walk(leftUp: number, rightUp: number, stride: number): boolean {
-    const [fromLeft, fromRight] = [atLeft, atRight]
+    const fromLeft = atLeft
+    const fromRight = atRight
     const way = Math.max(Math.abs(leftUp - fromLeft), Math.abs(rightUp - fromRight))
     const strides = Math.max(1, Math.ceil(way / stride))
     // On the way the pose need only come along; it settles at the end.

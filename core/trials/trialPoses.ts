@@ -9,8 +9,7 @@ import { standsInTrials } from '../readings/trial'
 import { pointsReadAgain, trialMoveColumns, trialRegistration } from '../readings/trialRegistration'
 import { measuredModel, type MeasuredModel } from '../readings/geometry'
 import type { Column } from '../columns/graph'
-import { newRun } from '../columns/run'
-import { deviationOf } from '../chance/spread'
+import { oneByOne, varianceOf } from '../readings/oneByOne'
 
 /** A lever of a body in a trial: what was packed, and how far it had moved by points read again. */
 export interface PackedAndMoved {
@@ -91,28 +90,26 @@ function movedAmounts({ graph, list, points }: MeasuredModel, mounts: Mounts, co
   const places = [mounts.frontLeft, mounts.frontRight, mounts.tail].map((id) => points.get(id))
   if (!places.every((place) => place?.known === true)) return null
   const mountColumns = places.flatMap((place) => (place?.known ? [place.value] : []))
-  const run = newRun(graph, list.inputs.length + 1)
-  list.inputs.forEach((input, row) => {
-    const cells = run.fill(list.columns[row] as Column).fill(input.mean)
-    cells[row + 1] = input.mean + deviationOf(input)
-  })
-  run.bring([...columns, ...mountColumns.flat()], list.inputs.length + 1)
-  const rows = Array.from({ length: list.inputs.length + 1 }, (_, row) => {
-    const at = (column: Column) => run.cells(column)[row] ?? NaN
+  const wanted = [...columns, ...mountColumns.flat()]
+  const moved = oneByOne({ graph, list }, wanted)
+  const movesWith = (at: (column: Column) => number) => {
     const move = rigidMoveOf(columns.map(at))
     return mountColumns.map((place): Vec3 => {
       const stood: Vec3 = [at(place[0]), at(place[1]), at(place[2])]
       return sub(movePoint(move, stood), stood)
     })
-  })
+  }
+  const nominal = movesWith(moved.figure)
+  const others = moved.inputs.map((_, input) =>
+    movesWith((column) => moved.figure(column) + moved.change(column, input)),
+  )
   return (kind: LeverKind) => {
     const of = AMOUNTS[kind]
     if (!of) return null
-    const [moved = NaN, ...others] = rows.map(([left, right, tail]) =>
-      of(left as Vec3, right as Vec3, tail as Vec3),
-    )
-    const variance = others.reduce((sum, one) => sum + (one - moved) ** 2, 0)
-    return { moved, plusMinus: 2 * Math.sqrt(variance) }
+    const amountOf = ([left, right, tail]: readonly Vec3[]) => of(left as Vec3, right as Vec3, tail as Vec3)
+    const amount = amountOf(nominal)
+    const variance = varianceOf(moved.inputs, (input) => amountOf(others[input] ?? []) - amount)
+    return { moved: amount, plusMinus: 2 * Math.sqrt(variance) }
   }
 }
 

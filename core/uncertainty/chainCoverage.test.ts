@@ -3,7 +3,7 @@ import { evaluateBuild, type Evaluation } from '../model/evaluateBuild'
 import type { Build } from '../project/build'
 import type { Reading } from '../project/reading'
 import { demoFile } from '../testdata/demoFile'
-import { evenly } from '../testdata/readOnce'
+import { evenly, zeroShare } from '../testdata/readOnce'
 import { runMonteCarlo } from './monteCarlo'
 import { checkFigureId, sampleModel } from './sampleModel'
 
@@ -18,7 +18,7 @@ function readOnce(truth: Build, random: ReturnType<typeof seededRandom>): Build 
   const off = (reading: Reading): number => {
     if (!('tool' in reading)) return 0
     if (reading.tool === 'laser') return even(0.1) + 0.1 * random.normal()
-    if (reading.tool === 'level') return zero * (random.uniform() < 0.5 ? -1 : 1) + 0.08 * random.normal()
+    if (reading.tool === 'level') return zero * zeroShare(reading) + 0.08 * random.normal()
     return even(0.5) + 0.8 * random.normal()
   }
   return {

@@ -16,6 +16,8 @@ export interface FigureSpread {
   readonly probability: number | null
   /** Share of the variance that each input brings, in the order of the inputs; only for checks, else empty. */
   readonly shares: readonly number[]
+  /** How much wider it is for levels whose one zero error may count both ways; 1 where their sides were said. */
+  readonly widening: number
 }
 
 /** Running sums of one figure, about its value at the means so that nothing cancels. */
@@ -160,12 +162,12 @@ function product(a: Float64Array, b: Float64Array, rows: number): number {
 }
 
 /** What a full tally says of its figure. */
-export function spreadOf(tally: FigureTally, vector: VectorSums | null): FigureSpread {
+export function spreadOf(tally: FigureTally, vector: VectorSums | null, widening: number): FigureSpread {
   const { figure, nominal, count, drawn, sum, squares, kept, isLimited, inside, products } = tally
   if (count < 2) {
     const isSure = drawn === 0 && nominal >= inside[0] && nominal <= inside[1]
     const probability = figure.window && isLimited ? (isSure ? 1 : 0) : null
-    return { plusMinus: 0, interval: null, probability, shares: [...products].map(() => 0) }
+    return { plusMinus: 0, interval: null, probability, shares: [...products].map(() => 0), widening }
   }
   const mean = sum / count
   const variance = Math.max(0, (squares - count * mean * mean) / (count - 1))
@@ -174,6 +176,7 @@ export function spreadOf(tally: FigureTally, vector: VectorSums | null): FigureS
     interval: figure.vector && vector ? noughtInterval(tally, vector, figure.vector.figureAtNought) : null,
     probability: isLimited ? kept / drawn : null,
     shares: sharesOf(products, count, variance),
+    widening,
   }
 }
 

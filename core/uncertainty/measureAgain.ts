@@ -18,6 +18,7 @@ export interface MeasureAgain {
   readonly action:
     | { readonly kind: 'repeat'; readonly count: number }
     | { readonly kind: 'flip-test'; readonly tool: Tool }
+    | { readonly kind: 'say-side'; readonly tool: Tool }
     | { readonly kind: 'read' }
     | { readonly kind: 'finer-tool'; readonly halfWidth: number }
   /** ± of the check now and as predicted after, in its unit. */
@@ -41,8 +42,8 @@ const WORTH = 0.05
 /**
  * What to measure again, for each check whose ± reaches across its limit.
  *
- * Repeats shrink a reading's scatter by √n and leave its tool's error; a flip test takes a level's zero error out of all
- * its readings; a finer tool halves what the tool leaves. Of those that settle the check the least work is named, else the
+ * Repeats shrink a reading's scatter by √n and leave its tool's error; saying which way a level's display looked keeps its
+ * zero error from counting both ways; a flip test takes it out of all its readings; a finer tool halves what the tool leaves. Of those that settle the check the least work is named, else the
  * one that helps most.
  *
  * @returns the check nearest to its limit first
@@ -60,7 +61,7 @@ const closeness = (check: Check): number =>
   Math.abs(roomToFail(check.value ?? 0, check.window) ?? Infinity) / (check.plusMinus ?? 1)
 
 function bestAction(build: Build, check: Check, sureness: Sureness): MeasureAgain | null {
-  const shares = sureness.figures[checkFigureId(check)]?.shares ?? []
+  const { shares = [], widening = 1 } = sureness.figures[checkFigureId(check)] ?? {}
   const from = check.plusMinus ?? 0
   const room = Math.abs(roomToFail(check.value ?? 0, check.window) ?? 0)
   const candidates = [...shares.entries()]
@@ -69,7 +70,11 @@ function bestAction(build: Build, check: Check, sureness: Sureness): MeasureAgai
     .flatMap(([index, share]) => {
       const input = sureness.inputs[index]
       if (!input || share <= 0) return []
-      return actionsFor(build, input, sureness, shares, index).map(({ action, left }) => {
+      const actions = [
+        ...sayingSide(build, input, widening),
+        ...actionsFor(build, input, sureness, shares, index),
+      ]
+      return actions.map(({ action, left }) => {
         const to = from * Math.sqrt(Math.max(0, left))
         return { check, input, share, action, from, to, settles: to < room }
       })
@@ -82,6 +87,12 @@ function bestAction(build: Build, check: Check, sureness: Sureness): MeasureAgai
       null,
     )
   )
+}
+
+/** What is left when every reading of a level says which way its display looked: nobody need go under the vehicle for it. */
+function sayingSide(build: Build, input: Input, widening: number) {
+  const tool = input.zeroOf === undefined || widening === 1 ? undefined : toolOf(build, input)
+  return tool ? [{ action: { kind: 'say-side' as const, tool }, left: 1 / widening ** 2 }] : []
 }
 
 /** Actions on one reading, least work first, each with the share of the check's variance it leaves. */

@@ -14,6 +14,7 @@ import {
   type FigureSpread,
   type FigureTally,
 } from './figureTally'
+import { widened, zeroWidening } from './zeroWidening'
 import type { SampledFigure, SampleModel } from './sampleModel'
 import { BLOCK, newTruths, type SamplingOptions, type Truths } from './truths'
 
@@ -66,6 +67,8 @@ export function* monteCarlo(
       Math.min(count, BLOCK),
     ),
   )
+  const widenings = zeroWidening(model)
+  const cellsOf = widened(run, widenings)
   const isKept = new Uint8Array(run.capacity)
   let [done, together] = [0, 0]
   let asked: readonly Column[] = wanted
@@ -74,9 +77,9 @@ export function* monteCarlo(
     const rows = Math.min(block.rows, count - done)
     run.bring(asked, rows, given)
     isKept.fill(1)
-    for (const tally of tallies) addFigure(tally, run.cells, rows, scores, isKept)
+    for (const tally of tallies) addFigure(tally, cellsOf, rows, scores, isKept)
     for (const { columns, sums } of vectors.values())
-      addVector(sums, run.cells(columns[0]), run.cells(columns[1]), rows)
+      addVector(sums, cellsOf(columns[0]), cellsOf(columns[1]), rows)
     for (let row = 0; row < rows; row++) together += isKept[row] ?? 0
     done += rows
     if (done === rows && done < count) asked = leaveFarVectors(figures, tallies, vectors, count)
@@ -90,8 +93,9 @@ export function* monteCarlo(
     inputs,
     figures: Object.fromEntries(
       tallies.map((tally) => {
-        const { id, vector } = tally.figure
-        return [id, spreadOf(tally, vector ? (vectors.get(vector.columns[0])?.sums ?? null) : null)]
+        const { id, column, vector } = tally.figure
+        const sums = vector ? (vectors.get(vector.columns[0])?.sums ?? null) : null
+        return [id, spreadOf(tally, sums, widenings.get(column)?.factor ?? 1)]
       }),
     ),
     together: !isLimited ? null : count === 0 ? Number(keepsAll(figures, nominal)) : together / count,

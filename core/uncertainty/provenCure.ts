@@ -13,6 +13,8 @@ const GLANCE_SAMPLES = 300
 const GLANCE_LENIENCE = 0.85
 /** Samples that prove one candidate: its ± is then good to two parts in a hundred. */
 const PROOF_SAMPLES = 1500
+/** So much wider it is taken: what is offered must still hold when it stands, with the ± of all samples. */
+const PROOF_CAUTION = 1.05
 
 /**
  * Judges candidates with their own ±.
@@ -30,7 +32,9 @@ function proving(build: Build): Proof {
   return (evaluation) => {
     const model = sampleModel(build, evaluation.settings, evaluation)
     const glance = judgedWith(model, evaluation, glances, GLANCE_LENIENCE)
-    return glance.evaluation.verdict === 'holds' ? judgedWith(model, evaluation, proofs, 1) : glance
+    return glance.evaluation.verdict === 'holds'
+      ? judgedWith(model, evaluation, proofs, PROOF_CAUTION)
+      : glance
   }
 }
 
@@ -38,13 +42,13 @@ function judgedWith(
   model: SampleModel,
   evaluation: Evaluation,
   truths: Truths,
-  lenience: number,
+  factor: number,
 ): ProvenEvaluation {
   const sureness = runMonteCarlo(model, truths.options, truths)
   const figures = Object.fromEntries(
     Object.entries(sureness.figures).map(([id, spread]) => [
       id,
-      { ...spread, plusMinus: spread.plusMinus * lenience },
+      { ...spread, plusMinus: spread.plusMinus * factor },
     ]),
   )
   return {

@@ -1,16 +1,15 @@
-import { isSameState, stateKey, type Check, type StateOfVehicle } from '../check/check'
+import { isSameState, type Check } from '../check/check'
 import { evaluate, type Evaluation } from '../model/evaluateBuild'
 import type { PlannedCheck } from '../check/plannedCheck'
 import type { Column } from '../columns/graph'
 import type { Window } from '../project/limit'
 import type { FigureColumn } from '../line/figureColumns'
 import { compile, type CompiledBuild, type CompiledLine } from '../model/compile'
-import { HALFSHAFT_FIGURES, type HalfshaftFigure } from '../model/compiledTravel'
 import type { CompiledGap } from '../model/gaps'
+import { namedFigures } from '../model/namedFigures'
 import type { SetPlace } from '../model/travel'
 import type { LeverSettings } from '../placement/settings'
 import type { Build } from '../project/build'
-import type { Id } from '../project/id'
 
 /** One figure that is sampled. */
 export interface SampledFigure extends FigureColumn {
@@ -32,15 +31,6 @@ export interface SampleModel {
 
 /** Id under which a check's value is sampled. */
 export const checkFigureId = (check: Pick<Check, 'id'>): string => `check/${check.id}`
-/** Id under which a length of a plunging shaft is sampled. */
-export const halfshaftFigureId = (
-  { lineId, shaft }: { readonly lineId: Id; readonly shaft: number },
-  name: HalfshaftFigure,
-): string => `halfshaft/${lineId}/${shaft}/${name}`
-/** Id under which a figure of a line is sampled. */
-export const lineFigureId = (lineId: Id, state: StateOfVehicle, name: string): string =>
-  `line/${lineId}/${stateKey(state)}/${name}`
-
 /**
  * The figures of a build that have an answer at one setting, for sampling.
  *
@@ -50,26 +40,16 @@ export const lineFigureId = (lineId: Id, state: StateOfVehicle, name: string): s
 export function sampleModel(build: Build, settings: LeverSettings, evaluation?: Evaluation): SampleModel {
   const compiled = compile(build)
   const found = evaluation ?? evaluate(compiled, settings)
-  const places = compiled.placeFigures.flatMap(({ of, id, name, column }): SampledFigure[] => {
-    const place = of === 'point' ? found.placed.points.get(id) : found.placed.axes.get(id)
-    return place?.known ? [{ id: `${of}/${id}/${name}`, window: null, column }] : []
-  })
-  const lines = compiled.lines.flatMap((line, index) => lineFigures(line, found.lines[index]))
+  const named = namedFigures(compiled).flatMap((one): SampledFigure[] =>
+    one.stands(found) ? [{ id: one.id, window: null, column: one.column, vector: one.vector }] : [],
+  )
+  const lines = compiled.lines.flatMap((line, index) => lineChecks(line, found.lines[index]))
   const gaps = compiled.gaps.flatMap((gap, index) => gapFigures(gap, found.gaps[index]))
   const chains = compiled.chains.flatMap((chain, index) => {
     const plans = chain.plans.map(({ planned }) => planned)
     return (found.chains[index]?.checks ?? []).flatMap((check) => sampledCheck(check, plans))
   })
-  const halfshafts = (compiled.travel?.halfshafts ?? []).flatMap((one): SampledFigure[] =>
-    found.halfshafts.some(({ lineId, shaft }) => lineId === one.lineId && shaft === one.shaft)
-      ? HALFSHAFT_FIGURES.map((name) => ({
-          id: halfshaftFigureId(one, name),
-          window: null,
-          column: one.figures[name],
-        }))
-      : [],
-  )
-  const figures = [...places, ...lines, ...gaps, ...chains, ...halfshafts]
+  const figures = [...named, ...lines, ...gaps, ...chains]
   return {
     compiled,
     settings,
@@ -79,24 +59,17 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
   }
 }
 
-function lineFigures(
-  { line, states, checks }: CompiledLine,
+/** The checks of a line in the states in which it turns. */
+function lineChecks(
+  { states, checks }: CompiledLine,
   found: Evaluation['lines'][number] | undefined,
 ): SampledFigure[] {
   if (!found) return []
   const plans = checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates))
   return states.flatMap(({ state, figures }): SampledFigure[] => {
     const stands = found.states.find((one) => isSameState(one, state))
-    // Beyond a right angle nothing can be sampled: ratios run away.
     if (!stands?.turning.known || !figures) return []
-    return [
-      ...figures.named.map(({ name, ...figure }) => ({
-        id: lineFigureId(line.id, state, name),
-        window: null,
-        ...figure,
-      })),
-      ...found.checks.flatMap((check) => (isSameState(check, state) ? sampledCheck(check, plans) : [])),
-    ]
+    return found.checks.flatMap((check) => (isSameState(check, state) ? sampledCheck(check, plans) : []))
   })
 }
 

@@ -168,7 +168,9 @@ describe('verdicts and their likely truths', () => {
         seed: 1,
         inputs: [],
         together: 1,
-        figures: { 'check/rear/torsional': { plusMinus: 98, interval, probability: 1, shares: [] } },
+        figures: {
+          'check/rear/torsional': { plusMinus: 98, interval, probability: 1, shares: [], widening: 1 },
+        },
       },
     )
 

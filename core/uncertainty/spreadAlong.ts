@@ -1,32 +1,15 @@
 import type { CheckHead } from '../check/judge'
 import { valueAt } from '../model/travelCurves'
 import type { SweepWay } from '../model/sweep'
+import { factsOf } from '../project/quantities'
 import { travelPlaceId } from '../project/wheelPlaces'
 import type { Sureness } from './monteCarlo'
-import { lineFigureId } from './sampleModel'
+import { lineFigureId } from '../model/namedFigures'
 
 /** Under which name a checked figure of a line is sampled in each state; null for one that is not. */
 export function sampledName({ quantity, subject }: Pick<CheckHead, 'quantity' | 'subject'>): string | null {
-  const index = 'index' in subject ? subject.index : 0
-  switch (quantity) {
-    case 'joint-angle':
-    case 'flex-disc-angle':
-      return `joints[${index}].angleDeg`
-    case 'torsional-acceleration':
-      return 'outputPeakAccelerationRadS2'
-    case 'slip-left':
-      return `shafts[${index}].slipLeftMm`
-    case 'spline-engaged':
-      return `shafts[${index}].splineEngaged`
-    case 'plunge-left':
-      return `shafts[${index}].plungeLeftMm`
-    case 'bearing-force':
-      return `shafts[${index}].bearing.forceN`
-    case 'bearing-misalignment':
-      return `shafts[${index}].bearing.misalignmentDeg`
-    default:
-      return null
-  }
+  const name = quantity === 'centring-pilot' ? undefined : factsOf(quantity).sampledAs
+  return name?.replace('#', String('index' in subject ? subject.index : 0)) ?? null
 }
 
 const lockEnds = (lock: 'left-lock' | 'right-lock') =>

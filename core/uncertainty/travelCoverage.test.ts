@@ -7,7 +7,8 @@ import type { Build } from '../project/build'
 import { parseBuild } from '../project/parseBuild'
 import { runMonteCarlo } from './monteCarlo'
 import { readOnce } from '../testdata/readOnce'
-import { lineFigureId, sampleModel } from './sampleModel'
+import { sampleModel } from './sampleModel'
+import { lineFigureId } from '../model/namedFigures'
 
 const RUNS = 250
 const SAMPLES = 100

@@ -1,6 +1,8 @@
 import type { Column } from '../columns/graph'
 import type { Cells, Row } from '../columns/kernel'
 import { borderOf, newRun, type Run } from '../columns/run'
+import type { FigureColumn } from '../line/figureColumns'
+import { namedFigures } from '../model/namedFigures'
 import { plannedChecks, type CompiledBuild } from '../model/compile'
 import type { Input } from '../readings/inputs'
 import { drawErrors, seededState, type RandomState } from '../chance/random'
@@ -98,10 +100,11 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
 }
 
 /** Wheels of places that are set anew for each setting of the levers. */
-const setWheels = ({ travel }: CompiledBuild): Column[] =>
+const setWheels = ({ travel, chains }: CompiledBuild): Column[] =>
   [
     ...(travel?.spares ?? []),
     ...(travel?.halfshafts ?? []).flatMap(({ longest, shortest }) => [longest, shortest]),
+    ...chains.flatMap(({ extremes }) => (extremes ? [extremes.tightest, extremes.slackest] : [])),
   ].flatMap(({ wheels }) =>
     [...wheels.values()].flatMap(({ leftUp, rightUp, rack }) => [
       leftUp,
@@ -111,19 +114,14 @@ const setWheels = ({ travel }: CompiledBuild): Column[] =>
   )
 
 /** Everything of a compiled build that may be sampled, whatever the levers do. */
-function sampledColumns({ placeFigures, lines, gaps, chains, travel }: CompiledBuild): Column[] {
-  const states = lines.flatMap((line) => line.states)
-  return [
-    ...placeFigures.map(({ column }) => column),
-    ...(travel?.halfshafts ?? []).flatMap(({ figures }) => Object.values(figures)),
-    ...states
-      .flatMap(({ figures }) => figures?.named ?? [])
-      .flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])]),
-    ...plannedChecks({ lines, gaps, chains }).flatMap(({ value }) =>
-      value === null || typeof value === 'number' ? [] : [value.column, ...(value.vector?.columns ?? [])],
-    ),
-  ]
-}
+const sampledColumns = (compiled: CompiledBuild): Column[] => [
+  ...namedFigures(compiled).flatMap(columnsOf),
+  ...plannedChecks(compiled).flatMap(({ value }) =>
+    value === null || typeof value === 'number' ? [] : columnsOf(value),
+  ),
+]
+
+const columnsOf = ({ column, vector }: FigureColumn): Column[] => [column, ...(vector?.columns ?? [])]
 
 /** Draws rows of the inputs, one input after the other. */
 function drawing(inputs: readonly Input[], seed: number) {

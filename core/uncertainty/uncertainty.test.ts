@@ -5,7 +5,8 @@ import { measureAgainSentence } from '../text/measureAgainText'
 import { measureAgain } from './measureAgain'
 import { runMonteCarlo, monteCarlo, type Sureness } from './monteCarlo'
 import { seededRandom } from '../chance/random'
-import { checkFigureId, lineFigureId, sampleModel } from './sampleModel'
+import { checkFigureId, sampleModel } from './sampleModel'
+import { lineFigureId } from '../model/namedFigures'
 import { isUndecided, sureCheck, sureEvaluation } from './sureness'
 import { BLOCK } from './truths'
 import { compile } from '../model/compile'
@@ -124,7 +125,9 @@ describe('verdicts with their ±', () => {
     samples: 1,
     seed: 1,
     inputs: [],
-    figures: { 'check/rear/angle/1': { plusMinus, interval: null, probability: 0.9, shares: [] } },
+    figures: {
+      'check/rear/angle/1': { plusMinus, interval: null, probability: 0.9, shares: [], widening: 1 },
+    },
     together: null,
   })
 
@@ -152,12 +155,30 @@ describe('measureAgain', () => {
     return { build, advice: measureAgain(build, checks, result) }
   }
 
-  it('names the reading that brings most doubt, what to do and what it would bring', () => {
+  /** Every level reading taken from the same side, and said so. */
+  const sided = (raw: Record<string, any>) => {
+    for (const reading of raw.readings)
+      if (reading.tool === 'level') reading.display = reading.kind === 'chassis-roll' ? 'rear' : 'left'
+  }
+
+  it('first has said which way a level looked, which costs no way under the vehicle, and never promises too much', () => {
     const { build, advice } = undecided()
+    const [first] = advice
+    expect(measureAgainSentence(build, first!)).toMatch(
+      /^Still to say: pinion, level\. Saying which way the display of digital level, 0\.1° looked would help with torsional under drive: ± \d+ rad\/s² becomes ± \d+ rad\/s²\.$/,
+    )
+    const said = undecided(sided).build
+    const found = sureEvaluation(evaluateBuild(said, {}), sampled(said, 6000))
+    const { plusMinus } = found.checks.find(({ id }) => id === first!.check.id)!
+    expect(plusMinus).toBeLessThan(first!.to * 1.02)
+  })
+
+  it('names the reading that brings most doubt, what to do and what it would bring', () => {
+    const { build, advice } = undecided(sided)
     expect(advice[0]!.check.quantity).toBe('torsional-acceleration')
     expect(advice[0]!.to).toBeLessThan(advice[0]!.from)
     expect(measureAgainSentence(build, advice[0]!)).toMatch(
-      /^Measure again: .+\. .+ would (settle|help with) torsional under drive: ± \d+ rad\/s² becomes ± \d+ rad\/s²\.$/,
+      /^(Measure again|Still to read): .+\. .+ would (settle|help with) torsional under drive: ± \d+ rad\/s² becomes ± \d+ rad\/s²\.$/,
     )
   })
 

@@ -1,11 +1,10 @@
 import type { Column, Step } from '../columns/graph'
-import { newRun, sourcesOf } from '../columns/run'
 import type { CompiledBuild } from '../model/compile'
 import type { BodyMove } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
 import type { Id } from '../project/id'
 import type { Input } from '../readings/inputs'
-import { deviationOf } from '../chance/spread'
+import { oneByOne, varianceOf } from '../readings/oneByOne'
 
 /** What a figure comes from: a step on the way with its own parts, or a source. */
 export type Origin =
@@ -51,13 +50,13 @@ export interface FigureOrigin {
  * @param settings - lever amounts by id, mm or degrees
  */
 export function originOf(compiled: CompiledBuild, column: Column, settings: LeverSettings): FigureOrigin {
-  const { figure, variances } = firstOrder(compiled, column, settings)
-  // Readings are drawn independently, so their variances add up.
-  const total = [...variances.values()].reduce((sum, one) => sum + one, 0)
+  const { figure, total, variances } = firstOrder(compiled, column, settings)
+  // Shares of what the inputs bring one by one; a zero whose sign is not known may bring more than that.
+  const apart = [...variances.values()].reduce((sum, one) => sum + one, 0)
   const told = new Set<string>()
   const walk = newWalk(compiled, settings, (input, at) => {
     const variance = variances.get(at) ?? 0
-    return { kind: 'input', input, share: total > 0 ? variance / total : null }
+    return { kind: 'input', input, share: apart > 0 ? variance / apart : null }
   })
   return { figure, plusMinus: 2 * Math.sqrt(total), parts: walk.partsOf([column], told).parts }
 }
@@ -71,26 +70,16 @@ function withoutEchoes(parts: readonly Origin[]): Origin[] {
 const toldIn = (part: Origin): string[] =>
   part.kind === 'step' && !part.isRepeated ? [part.name, ...part.parts.flatMap(toldIn)] : []
 
-/** The figure, and the variance that each input's own deviation makes of it, moved one at a time. */
+/** The figure, its variance, and the part of it that each input's own deviation makes, moved one at a time. */
 function firstOrder({ graph, measured, levers }: CompiledBuild, column: Column, settings: LeverSettings) {
-  const sources = sourcesOf(graph, [column])
-  const inputs = measured.list.inputs.flatMap((input, index) => {
-    const at = measured.list.columns[index]
-    return at !== undefined && sources.has(at) ? [{ input, at }] : []
-  })
-  const run = newRun(graph, inputs.length + 1)
-  for (const [id, lever] of levers) run.set(lever, settings[id] ?? 0)
-  inputs.forEach(({ input, at }, row) => {
-    const cells = run.fill(at).fill(input.mean)
-    cells[row + 1] = input.mean + deviationOf(input)
-  })
-  run.bring([column], inputs.length + 1)
-  const cells = run.cells(column)
-  const figure = cells[0] ?? NaN
-  const variances = new Map(
-    inputs.map(({ at }, row) => [at, ((cells[row + 1] ?? NaN) - figure) ** 2] as const),
-  )
-  return { figure, variances }
+  const given = new Map([...levers].map(([id, lever]) => [lever, settings[id] ?? 0] as const))
+  const moved = oneByOne({ graph, list: measured.list }, [column], given)
+  const changeOf = (input: number) => moved.change(column, input)
+  return {
+    figure: moved.figure(column),
+    total: varianceOf(moved.inputs, changeOf),
+    variances: new Map(moved.columns.map((at, input) => [at, changeOf(input) ** 2] as const)),
+  }
 }
 
 type Leaf = (input: Input, at: Column) => Origin

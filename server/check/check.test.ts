@@ -33,9 +33,14 @@ describe('checkedText', () => {
   })
 
   it('answers any text with a reason', () => {
-    for (const text of ['', '[]', '{', 'null', '"x"', '{"format":"lurvan-build","version":1,"name":"x"}'])
-      expect(checkedText(text, 100)).toHaveProperty('ok')
-    expect(checkedText('{', 100)).toMatchObject({ ok: false, status: 400 })
+    for (const text of ['', '[]', '{', 'null', '"x"', '{"format":"lurvan-build","version":99,"name":"x"}']) {
+      const answer = checkedText(text, 100)
+      expect([text, answer]).toEqual([text, expect.objectContaining({ ok: false, status: 400 })])
+      expect(!answer.ok && answer.problems.every(({ message }) => message.length > 10)).toBe(true)
+    }
+    // Nothing to judge is no fault.
+    const empty = checkedText('{"format":"lurvan-build","version":1,"name":"x"}', 100)
+    expect(empty.ok && (JSON.parse(empty.json) as { verdict: string }).verdict).toBe('unknown')
   })
 })
 

@@ -7,6 +7,7 @@ import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { DRAWERS, useDrawer } from '~/composables/useDrawer'
 import { usePaletteFields } from '~/composables/usePaletteFields'
+import { usePaletteThings } from '~/composables/usePaletteThings'
 import { useCures } from '~/stores/cures'
 import { useLevers } from '~/stores/levers'
 import { useReadings } from '~/stores/readings'
@@ -23,6 +24,7 @@ const router = useRouter()
 const mode = useColorMode()
 const drawer = useDrawer()
 const fields = usePaletteFields()
+const things = usePaletteThings()
 
 /** Closes the palette and then acts, so that what is opened gets the focus. */
 const then = (action: () => void) => () => {
@@ -76,7 +78,7 @@ const groups = computed(() => [
   {
     id: 'enter',
     label: 'Enter',
-    items: fields.value.map(({ label, suffix, to }) => ({
+    items: [...fields.value, ...things.value].map(({ label, suffix, to }) => ({
       label,
       suffix,
       onSelect: then(() => void router.push(to)),

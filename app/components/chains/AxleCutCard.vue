@@ -88,7 +88,12 @@ const waits = (missing: readonly { what: string }[]) =>
 </script>
 
 <template>
-  <section class="plain-card" :aria-label="`${words.title}: ${cut.name}`" :data-cut="cut.id">
+  <section
+    class="plain-card"
+    :aria-label="`${words.title}: ${cut.name}`"
+    :data-cut="cut.id"
+    :data-field="`chains/${cut.id}`"
+  >
     <h2>{{ words.title }}</h2>
     <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ words.caution }}</p>
     <div class="fields">

@@ -14,6 +14,8 @@ const { build, now } = defineProps<{ build: Build; now: ChainEvaluation }>()
 const levers = useLevers()
 const { length, units } = useFormat()
 const words = chainTexts.slack
+/** The chain's place in the published result. */
+const at = computed(() => `chains[${(build.chains ?? []).findIndex(({ id }) => id === now.chain.id)}]`)
 const travelWords = chainTexts.travel
 const waits = computed(() => (now.slack.known ? '' : now.slack.missing.map(({ what }) => what).join('; ')))
 const facts = computed(() => {
@@ -34,17 +36,18 @@ const adjuster = computed(() => (now.adjuster?.known ? now.adjuster.value : null
 const places = computed(() => {
   const found = adjuster.value
   if (!found) return []
-  const row = (name: string, place: AdjusterPlace) => ({
+  const row = (key: string, name: string, place: AdjusterPlace) => ({
+    key,
     name,
     text: adjusterText(found, place, units.value),
     end: slotEndText(found, place, units.value) ?? '',
   })
   const worn = percentText(now.chain.wornPercent ?? USUAL_WORN_PERCENT)
   return [
-    row(words.right, found.right),
-    row(words.taut, found.taut),
-    ...(found.fresh.known ? [row(words.fresh, found.fresh.value)] : []),
-    ...(found.worn.known ? [row(words.worn(worn), found.worn.value)] : []),
+    row('right', words.right, found.right),
+    row('taut', words.taut, found.taut),
+    ...(found.fresh.known ? [row('fresh', words.fresh, found.fresh.value)] : []),
+    ...(found.worn.known ? [row('worn', words.worn(worn), found.worn.value)] : []),
   ]
 })
 /** Where the right slack is, to the step of the lever. */
@@ -70,12 +73,17 @@ function set(amount: number) {
     <p v-else-if="now.slack.known" class="slack">
       <span
         >{{ words.now }}
-        <strong data-testid="slack-now">{{
-          now.slack.value.playMm === null
-            ? chainTexts.side.tooShort(length(-now.slack.value.excessMm))
-            : length(now.slack.value.playMm)
-        }}</strong></span
-      >
+        <strong data-testid="slack-now">
+          <template v-if="now.slack.value.playMm === null">{{
+            chainTexts.side.tooShort(length(-now.slack.value.excessMm))
+          }}</template>
+          <AskedFigure
+            v-else
+            :name="`${at}.slack.playMm`"
+            :title="words.now"
+            :value="length(now.slack.value.playMm)"
+          /> </strong
+      ></span>
       <span v-if="now.slack.value.wantedMm" class="soft" data-testid="slack-wanted">{{
         chainTexts.side.wanted(length(now.slack.value.wantedMm[0]), length(now.slack.value.wantedMm[1]))
       }}</span>
@@ -83,15 +91,22 @@ function set(amount: number) {
     <template v-if="adjuster">
       <AdjusterBar :build="build" :adjuster="adjuster" />
       <dl>
-        <template v-for="{ name, text, end } in places" :key="name">
+        <template v-for="{ key, name, text, end } in places" :key="name">
           <dt>{{ name }}</dt>
           <dd>
-            {{ text }} <span class="soft">{{ end }}</span>
+            <AskedFigure v-if="end" :name="`${at}.adjuster.${key}Mm`" :title="name" :value="text" />
+            <template v-else>{{ text }}</template> <span class="soft end">{{ end }}</span>
           </dd>
         </template>
-        <template v-if="adjuster.leftMm.known">
+        <template v-if="adjuster.leftMm.known && !Number.isNaN(adjuster.leftMm.value)">
           <dt>{{ words.left }}</dt>
-          <dd>{{ length(adjuster.leftMm.value) }}</dd>
+          <dd>
+            <AskedFigure
+              :name="`${at}.adjuster.leftMm`"
+              :title="words.left"
+              :value="length(adjuster.leftMm.value)"
+            />
+          </dd>
         </template>
       </dl>
       <UButton
@@ -143,6 +158,10 @@ strong {
   font-size: 1.375rem;
   font-weight: 600;
   font-variant-numeric: tabular-nums;
+}
+.end {
+  display: block;
+  font-size: 0.875rem;
 }
 .rest {
   padding-top: 10px;

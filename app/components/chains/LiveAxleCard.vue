@@ -44,7 +44,11 @@ const bent = computed(() => {
 </script>
 
 <template>
-  <section class="plain-card" :aria-label="words.title(axle.body.name)">
+  <section
+    class="plain-card"
+    :data-field="`chains/${axle.body.id}`"
+    :aria-label="words.title(axle.body.name)"
+  >
     <h2>{{ words.title(axle.body.name) }}</h2>
     <AxlePicture :axle="axle" />
     <p v-for="what in axle.missing" :key="what" class="soft">{{ words.waits(what) }}</p>

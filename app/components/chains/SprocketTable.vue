@@ -56,7 +56,12 @@ const last = computed(() => now.chain.sprockets.length - 1)
     <h2>{{ words.title }}</h2>
     <p class="soft">{{ words.order }}</p>
     <ol>
-      <li v-for="row in rows" :key="row.sprocket.id" :data-sprocket="row.sprocket.id">
+      <li
+        v-for="row in rows"
+        :key="row.sprocket.id"
+        :data-sprocket="row.sprocket.id"
+        :data-field="`chains/${row.sprocket.id}`"
+      >
         <div class="fields">
           <UFormField :label="words.name">
             <UInput

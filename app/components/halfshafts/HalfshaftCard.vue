@@ -66,7 +66,12 @@ const waiting = computed(() => (one.missing.length > 0 ? one.missing.join('; ') 
 </script>
 
 <template>
-  <section class="card" :aria-label="one.line.name" :data-halfshaft="one.line.id">
+  <section
+    class="card"
+    :aria-label="one.line.name"
+    :data-halfshaft="one.line.id"
+    :data-field="`halfshafts/${one.line.id}`"
+  >
     <header>
       <h2><VerdictMark :verdict="one.verdict" /> {{ one.line.name }}</h2>
       <NuxtLink v-if="one.hub" :to="`${base}/travel?axle=${one.hub.id}&line=${one.line.id}`">{{

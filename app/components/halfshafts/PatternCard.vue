@@ -56,7 +56,7 @@ function rename(name: string) {
 </script>
 
 <template>
-  <section class="card" :aria-label="read.name" :data-pattern="read.id">
+  <section class="card" :aria-label="read.name" :data-pattern="read.id" :data-field="`halfshafts/${read.id}`">
     <header>
       <UFormField :label="words.name">
         <UInput

@@ -27,7 +27,7 @@ function takeDowels(text: string) {
 </script>
 
 <template>
-  <article class="round" :aria-label="round.name" :data-round="round.id">
+  <article class="round" :aria-label="round.name" :data-round="round.id" :data-field="`mating/${round.id}`">
     <header>
       <h3>{{ round.name }}</h3>
       <USelect

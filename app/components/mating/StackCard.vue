@@ -18,7 +18,7 @@ const words = texts.mating
 </script>
 
 <template>
-  <article class="stack" :aria-label="stack.name" :data-stack="stack.id">
+  <article class="stack" :aria-label="stack.name" :data-stack="stack.id" :data-field="`mating/${stack.id}`">
     <header>
       <input
         class="name"

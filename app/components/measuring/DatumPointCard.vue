@@ -21,7 +21,7 @@ const shoot = (values: Triple, ways: Ways) => datum.shoot(point, values, ways)
 </script>
 
 <template>
-  <article class="datum" :aria-label="point.name">
+  <article class="datum" :data-field="`datum/${point.id}`" :aria-label="point.name">
     <header>
       <p class="figure">{{ point.name }}</p>
       <UButton

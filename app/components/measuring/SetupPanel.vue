@@ -36,7 +36,12 @@ const text = (event: Event) => (event.target as HTMLInputElement).value.trim()
 </script>
 
 <template>
-  <article class="setup" :class="{ active: isActive }" :aria-label="setup.name">
+  <article
+    class="setup"
+    :class="{ active: isActive }"
+    :data-field="`setups/${setup.id}`"
+    :aria-label="setup.name"
+  >
     <div class="head">
       <SetupPicture :setup="setup" :rear-low-deg="rearLowDeg" />
       <div>

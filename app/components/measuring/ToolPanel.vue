@@ -42,7 +42,7 @@ const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
 </script>
 
 <template>
-  <article class="tool" :aria-label="tool.name">
+  <article class="tool" :data-field="`tools/${tool.id}`" :aria-label="tool.name">
     <header>
       <p class="figure name">{{ tool.name }}</p>
       <span class="soft">{{ words.used(uses) }}{{ tool.simulated ? `, ${words.simulated}` : '' }}</span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { JOINTS } from '~~/core/project/joints'
 import { partStaysBecause, type PartPlace } from '~~/core/layouts/partEdits'
 import type { LineEvaluation } from '~~/core/model/evaluateBuild'
 import { dimensionsOf } from '~~/core/parts/dimensions'
@@ -143,7 +144,7 @@ function remove() {
           @change="parts.changeJoint(line.id, index, { limitDeg: $event })"
         />
         <UCheckbox
-          v-if="joint.kind === 'flex-disc'"
+          v-if="JOINTS[joint.kind].needsPilot"
           :model-value="joint.centringPilot === true"
           :label="words.sheet.pilot"
           :description="words.sheet.pilotHint"
@@ -152,7 +153,7 @@ function remove() {
           "
         />
         <CrossField
-          v-if="joint.kind === 'cross'"
+          v-if="JOINTS[joint.kind].hasCross"
           :build="build"
           :line-id="line.id"
           :joint="joint"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import { byGravity } from '~~/core/limits/verdict'
+import { byWorst } from '~~/core/limits/worst'
 import type { Build } from '~~/core/project/build'
 import { formatLength } from '~~/core/units/format'
 import { texts } from '~/texts/en'
@@ -22,13 +22,7 @@ watch(
   () => [evaluation.gaps, levers.isHeld] as const,
   ([gaps, isHeld]) => {
     if (isHeld && order.value.length === gaps.length) return
-    order.value = [...gaps]
-      .sort(
-        (a, b) =>
-          byGravity(a.check.verdict, b.check.verdict) ||
-          (a.check.margin ?? Infinity) - (b.check.margin ?? Infinity),
-      )
-      .map(({ gap }) => gap.id)
+    order.value = [...gaps].sort((a, b) => byWorst(a.check, b.check)).map(({ gap }) => gap.id)
   },
   { immediate: true },
 )

@@ -2,25 +2,16 @@
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import type { DrawnUnread } from '~~/core/bay/drawnGaps'
-import { placePanes, RULER_PX } from '~~/core/drawing/placePanes'
-import {
-  chainLevels,
-  movedBodies,
-  nameSpot,
-  placeBackdrop,
-  placeGhosts,
-  placeReach,
-  placeScene,
-  placeSpan,
-} from '~~/core/drawing/placeScene'
+import { RULER_PX } from '~~/core/drawing/placePanes'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/project/build'
 import { leverName } from '~~/core/text/leverText'
 import { texts } from '~/texts/en'
 import { useLevers } from '~/stores/levers'
-import { keptBy } from '~/composables/keptBy'
+import { useBoardScene } from '~/composables/useBoardScene'
 import { useDrawer } from '~/composables/useDrawer'
 import { useHandleDrag } from '~/composables/useHandleDrag'
+import { usePartSteps } from '~/composables/usePartSteps'
 
 /** Engine and gearbox among everything they could touch: from the side, from above and from the front on one scale. */
 const {
@@ -46,46 +37,20 @@ const emit = defineEmits<{ hold: [leverId: string, amount: number]; release: [];
 
 const drawer = useDrawer()
 const levers = useLevers()
-/** Name of the part the pointer is on. */
+/** Name of the part the pointer or the arrow keys are on. */
 const looked = ref('')
 const box = useTemplateRef<HTMLElement>('box')
 const boxWidth = useBoxWidth(box, 890)
 const width = computed(() => Math.max(300, Math.floor(boxWidth.value)))
-/** What hangs on the build and on which bodies have moved stays the same while a lever is in the hand. */
-const moved = keptBy(
-  () => movedBodies(build, evaluation),
-  () => movedBodies(build, evaluation),
-)
-const span = keptBy(
-  () => [build.gaps, build.bodies, evaluation.measured],
-  () => placeSpan(build, evaluation),
-)
-const still = keptBy(
-  () => [moved.value, span.value, build.bodies, evaluation.measured],
-  () => ({
-    backdrop: placeBackdrop(build, evaluation, span.value, moved.value),
-    ghosts: placeGhosts(build, evaluation, moved.value),
-  }),
-)
-const scene = computed(() => placeScene(build, evaluation, moved.value))
-const ghosts = computed(() =>
-  others.map(({ name, evaluation: there }) => {
-    const { shapes } = placeScene(build, there, movedBodies(build, there))
-    return { name, shapes, spot: nameSpot(shapes.side) }
-  }),
-)
-/** The scale stays where it is while the engine moves a little. */
-const board = keptBy(
-  () => [still.value, width.value],
-  () =>
-    placePanes(
-      [...still.value.backdrop.side, ...still.value.ghosts.side],
-      span.value,
-      width.value,
-      placeReach(build, evaluation),
-      chainLevels(evaluation),
+const { span, still, scene, ghosts, board } = useBoardScene(() => ({ build, evaluation, others }), width)
+/** Parts by name, as they are drawn from the side, then what only another view shows. */
+const partNames = () =>
+  (['side', 'top', 'front'] as const).flatMap((view) =>
+    [...still.value.backdrop[view], ...scene.value.shapes[view]].map((shape) =>
+      shape.form === 'polygon' ? (shape.name ?? '') : '',
     ),
-)
+  )
+const steps = usePartSteps(partNames, looked)
 const captions = { side: texts.place.side, top: texts.place.top, front: texts.place.front }
 const clip = useId()
 const hasUsual = computed(() =>
@@ -110,7 +75,18 @@ const nameOf = (handle: SceneHandle) => {
 </script>
 
 <template>
-  <div ref="box" class="board">
+  <div
+    ref="box"
+    class="board"
+    role="group"
+    tabindex="0"
+    :aria-label="texts.place.parts"
+    data-testid="board-parts"
+    @keydown.self="steps.press"
+    @focus="steps.begin"
+    @blur="steps.end"
+  >
+    <p class="sr-only" aria-live="polite">{{ looked }}</p>
     <svg
       :viewBox="`0 0 ${width} ${board.height}`"
       :width="width"

@@ -90,7 +90,9 @@ const summary = computed(() => {
     options.filter(([value]) => draft[key] === value).map(([, label]) => label),
   )
   const taken = tools.value.length > 1 && tool.value ? [tool.value.name] : []
-  return [...said, ...taken, draft.provisional ? words.provisionalShort : words.firm].join(' · ')
+  const isUnsaid = draft.display === '' && choices.value.some(({ key }) => key === 'display')
+  const unsaid = isUnsaid ? [words.displayUnsaid] : []
+  return [...said, ...unsaid, ...taken, draft.provisional ? words.provisionalShort : words.firm].join(' · ')
 })
 </script>
 

@@ -1,10 +1,22 @@
 <script setup lang="ts">
-import { faceOf, type TourStep } from '~~/core/readings/tour'
+import type { BodyKind } from '~~/core/project/body'
+import type { TourStep } from '~~/core/readings/tour'
 import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
 const pictured = texts.readings.gapPictures
 const { step, method } = defineProps<{ step: TourStep; method: 'along' | 'face' }>()
+/** What an axis is read on, by the body it belongs to. */
+const LEVEL_SCENES: Readonly<Record<BodyKind, string>> = {
+  chassis: 'shaft',
+  powertrain: 'gearbox',
+  'transfer-case': 'gearbox',
+  axle: 'axle',
+  'live-axle': 'shaft',
+  hub: 'shaft',
+  'bearing-bracket': 'shaft',
+  item: 'shaft',
+}
 const isNose = computed(() => step.role === 'joint' && step.body === 'axle')
 const scene = computed(() => {
   if (step.toward) return 'gap'
@@ -20,7 +32,7 @@ const scene = computed(() => {
   if (step.quantity === 'chassis-roll') return 'across'
   if (step.quantity === 'shaft-level') return 'shaft'
   if (step.role === 'frame-hole') return 'hole'
-  if (step.quantity === 'axis-level') return step.body === 'axle' ? 'axle' : 'gearbox'
+  if (step.quantity === 'axis-level') return LEVEL_SCENES[step.body]
   if (step.role === 'front-mount' || step.role === 'tail-mount') return 'mount'
   if (step.role === 'axle-centre' || isNose.value) return 'axle'
   return 'gearbox'
@@ -53,7 +65,7 @@ const between = computed(() => {
 })
 /** Where on its face a sprocket is read, seen from the left, and where that is along the line seen from above or from behind. */
 const face = computed(() => {
-  const { place } = faceOf(step.target)
+  const place = step.quantity === 'sprocket-face' ? step.place : 'front'
   const spots = { front: [42, 70], rear: [138, 70], top: [90, 22], bottom: [90, 118] } as const
   const [x, y] = spots[place]
   const isAlong = place === 'front' || place === 'rear'

@@ -27,7 +27,7 @@ const rename = (cross: CrossEntry, name: string) => {
     <summary>{{ words.crosses }} ({{ stock.crosses.length }})</summary>
     <p class="soft">{{ words.crossesLead }}</p>
     <ul>
-      <li v-for="cross in stock.crosses" :key="cross.id">
+      <li v-for="cross in stock.crosses" :key="cross.id" :data-field="`strength/${cross.id}`">
         <UFormField :label="words.name">
           <UInput
             :model-value="cross.name"

@@ -17,7 +17,7 @@ const materials = Object.entries(texts.parts.fields.materials).map(([value, labe
   <details class="stock" data-testid="stock-tubes">
     <summary>{{ words.tubes }} ({{ stock.tubes.length }})</summary>
     <ul>
-      <li v-for="tube in stock.tubes" :key="tube.id">
+      <li v-for="tube in stock.tubes" :key="tube.id" :data-field="`strength/${tube.id}`">
         <FigureField
           :label="words.outer"
           kind="length"

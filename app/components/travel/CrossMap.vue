@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CrossMap } from '~~/core/model/crossMap'
 import type { Build } from '~~/core/project/build'
-import { curveLabel, quantityValueText } from '~~/core/text/checkText'
+import { checkValueText, curveLabel } from '~~/core/text/checkText'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
 import { useEvaluation } from '~/stores/evaluation'
@@ -25,7 +25,7 @@ const told = computed(() => {
   const check = evaluation.current?.checks.find(({ id }) => id === cell.worst?.id)
   const worst =
     check && cell.worst
-      ? `${curveLabel(check, build.lines.length > 1)} ${quantityValueText(check.quantity, cell.worst.value, build.units)}`
+      ? `${curveLabel(check, build.lines.length > 1)} ${checkValueText(check, cell.worst.value, build.units)}`
       : ''
   return words.cell(height(cell.leftUpMm), height(cell.rightUpMm), words.states[cell.state], worst)
 })

@@ -24,7 +24,7 @@ const kindsOfLever = LEVER_KINDS.filter((kind) => kind !== 'spacer' && isLeverOn
 </script>
 
 <template>
-  <section class="panel" :aria-label="words.title">
+  <section class="panel" :data-field="`travel/${hub.id}`" :aria-label="words.title">
     <h2>{{ words.title }}</h2>
     <UFormField :label="motion.way">
       <USelect

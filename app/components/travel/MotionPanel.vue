@@ -28,7 +28,7 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
 </script>
 
 <template>
-  <section class="panel" :aria-label="words.title">
+  <section class="panel" :data-field="`travel/${axle.id}`" :aria-label="words.title">
     <h2>{{ words.title }}</h2>
     <UFormField :label="words.way">
       <USelect

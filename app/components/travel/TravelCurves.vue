@@ -5,7 +5,7 @@ import type { TravelCurve, TravelWay } from '~~/core/model/travelCurves'
 import { valueAt } from '~~/core/model/travelCurves'
 import type { Verdict } from '~~/core/project/limit'
 import type { Build } from '~~/core/project/build'
-import { curveLabel, quantityValueText } from '~~/core/text/checkText'
+import { checkValueText, curveLabel } from '~~/core/text/checkText'
 import { spreadAlong } from '~~/core/uncertainty/spreadAlong'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
@@ -56,11 +56,11 @@ const shown = computed(() =>
 )
 const now = (curve: TravelCurve) => {
   const value = valueAt(along.value, curve.values, travel.atMm)
-  return Number.isNaN(value) ? words.unreached : quantityValueText(curve.head.quantity, value, build.units)
+  return Number.isNaN(value) ? words.unreached : checkValueText(curve.head, value, build.units)
 }
 function worstText({ worst, head }: TravelCurve): string {
   if (!worst || worst.margin === null) return words.nothingLimits
-  const size = quantityValueText(head.quantity, Math.abs(worst.margin), build.units)
+  const size = checkValueText(head, Math.abs(worst.margin), build.units)
   return words.worstAt(words.verdicts[worst.verdict](size), upText(worst.atMm))
 }
 function upText(mm: number): string {
