@@ -92,7 +92,8 @@ export default defineNuxtConfig({
     clientBundle: { icons: ICONS.map((name) => `lucide:${name}`), scan: false, sizeLimitKb: 64 },
   },
   colorMode: { preference: 'system', fallback: 'light', storageKey: 'lurvan-colour' },
-  runtimeConfig: { public: { demo: false } },
+  // Tests of the interface that look at no ± and no cure let the server spare them both.
+  runtimeConfig: { public: { demo: false, unasked: { samples: 0, cures: true } } },
   app: {
     head: {
       title: 'Lurvan',
@@ -163,6 +164,7 @@ export default defineNuxtConfig({
     },
   },
   nitro: {
+    typescript: { tsConfig: { references: [{ path: '../core' }] } },
     virtual: { '#lurvan/pages': () => `export const pagePatterns = ${JSON.stringify(pagePatterns)}` },
     compressPublicAssets: { gzip: true, brotli: true },
     routeRules: {
@@ -199,6 +201,11 @@ export default defineNuxtConfig({
   },
   typescript: {
     strict: true,
-    tsConfig: { exclude: ['../app/**/*.test.ts'], compilerOptions: { noUncheckedIndexedAccess: true } },
+    // The core is checked once and read by its declarations from then on (npm run types).
+    tsConfig: {
+      exclude: ['../app/**/*.test.ts'],
+      references: [{ path: '../core' }],
+      compilerOptions: { noUncheckedIndexedAccess: true },
+    },
   },
 })

@@ -1,6 +1,20 @@
 import { defineConfig } from '@playwright/test'
 
-const PORT = 4640
+/** Works out unasked what a user's page does. */
+const WHOLE_PORT = 4640
+/** Draws few truths and looks for no cures: for all tests that look at neither. */
+const SPARING_PORT = 4641
+
+/** A test that looks at a ± or at cures. */
+const PROVED = /@proved/
+
+const server = (port: number, env: Record<string, string> = {}) => ({
+  command: 'node .output/server/index.mjs',
+  url: `http://127.0.0.1:${port}/api/health`,
+  env: { PORT: String(port), HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port), ...env },
+  reuseExistingServer: false,
+  timeout: 30_000,
+})
 
 /** Switches for a Chromium that keeps to this machine. */
 export const CHROMIUM_ARGS = [
@@ -21,7 +35,6 @@ export default defineConfig({
   fullyParallel: true,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
     browserName: 'chromium',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
@@ -32,11 +45,13 @@ export default defineConfig({
     serviceWorkers: 'block',
     launchOptions: { executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: CHROMIUM_ARGS },
   },
-  webServer: {
-    command: 'node .output/server/index.mjs',
-    url: `http://127.0.0.1:${PORT}/api/health`,
-    env: { PORT: String(PORT), HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', NITRO_PORT: String(PORT) },
-    reuseExistingServer: false,
-    timeout: 30_000,
-  },
+  projects: [
+    // The longest first, so that no core is idle at the end.
+    { name: 'proved', grep: PROVED, use: { baseURL: `http://127.0.0.1:${WHOLE_PORT}` } },
+    { name: 'sparing', grepInvert: PROVED, use: { baseURL: `http://127.0.0.1:${SPARING_PORT}` } },
+  ],
+  webServer: [
+    server(WHOLE_PORT),
+    server(SPARING_PORT, { NUXT_PUBLIC_UNASKED_SAMPLES: '200', NUXT_PUBLIC_UNASKED_CURES: 'false' }),
+  ],
 })

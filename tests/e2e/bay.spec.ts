@@ -190,26 +190,28 @@ test('a longer gearbox is planned: the output goes back, what has to be cut is t
   await expect(page.getByRole('row', { name: /Shift lever/ })).toContainText('76.9 mm behind its hole')
 })
 
-test('the setting that stands lowest is found, is a ghost on the board while it is looked at, and is taken', async ({
-  page,
-}) => {
-  await openBay(page)
-  await page.getByRole('tab', { name: 'Find a setting' }).click()
-  const panel = page.getByRole('tabpanel')
-  await panel.getByRole('button', { name: 'lowest and furthest back' }).click({ timeout: 30_000 })
-  const card = panel.getByTestId('goals').getByRole('listitem').first()
-  await expect(card).toContainText('Pack both front mounts up 6.0 mm', { timeout: 90_000 })
-  await expect(card).toContainText('likely to hold')
-  await expect(page.getByTestId('other-side')).toHaveCount(0)
-  const take = card.getByRole('button', { name: 'Take it' })
-  await take.focus()
-  await expect(page.getByTestId('other-side').locator('polygon').first()).toBeVisible()
-  await page.keyboard.press('Enter')
-  await expect(page.getByTestId('state')).toContainText('Holds: every check')
-  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '6.0 mm up')
-  await page.keyboard.press('Control+z')
-  await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', 'as measured')
-})
+test(
+  'the setting that stands lowest is found, is a ghost on the board while it is looked at, and is taken',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openBay(page)
+    await page.getByRole('tab', { name: 'Find a setting' }).click()
+    const panel = page.getByRole('tabpanel')
+    await panel.getByRole('button', { name: 'lowest and furthest back' }).click({ timeout: 30_000 })
+    const card = panel.getByTestId('goals').getByRole('listitem').first()
+    await expect(card).toContainText('Pack both front mounts up 6.0 mm', { timeout: 90_000 })
+    await expect(card).toContainText('likely to hold')
+    await expect(page.getByTestId('other-side')).toHaveCount(0)
+    const take = card.getByRole('button', { name: 'Take it' })
+    await take.focus()
+    await expect(page.getByTestId('other-side').locator('polygon').first()).toBeVisible()
+    await page.keyboard.press('Enter')
+    await expect(page.getByTestId('state')).toContainText('Holds: every check')
+    await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', '6.0 mm up')
+    await page.keyboard.press('Control+z')
+    await expect(page.getByTestId('lever-fronts')).toHaveAttribute('aria-valuetext', 'as measured')
+  },
+)
 
 test('the body goes on spacers: tunnel and bonnet go up with it, firewall and rack stay as far off, and undo sets it down', async ({
   page,

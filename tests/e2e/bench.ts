@@ -4,17 +4,24 @@ import { expect, type Page } from '@playwright/test'
 export async function openDemo(page: Page): Promise<void> {
   await page.goto('/')
   await page.getByRole('button', { name: 'Open the demo' }).click()
-  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²', {
+    timeout: 20_000,
+  })
 }
 
-/** Opens a drawer from the list of commands. */
-export async function openDrawer(page: Page, name: string): Promise<void> {
+/** Takes a command from the list by the start of its name. */
+export async function takeCommand(page: Page, name: string): Promise<void> {
   await page.keyboard.press('Control+k')
   await page.getByPlaceholder('What do you want to do?').fill(name)
   await page
     .getByRole('option', { name: new RegExp(`^${name}`) })
     .first()
     .click()
+}
+
+/** Opens a drawer from the list of commands. */
+export async function openDrawer(page: Page, name: string): Promise<void> {
+  await takeCommand(page, name)
   await expect(page.getByRole('complementary', { name: new RegExp(`^${name}`) })).toBeVisible()
 }
 
@@ -35,6 +42,8 @@ interface RoutedApp {
 
 /** Goes to another place of the application without loading it anew, as its own links do. */
 export async function goWithin(page: Page, to: string): Promise<void> {
+  // After a reload the page is there before the application.
+  await page.waitForFunction(() => '__vue_app__' in (document.querySelector('#__nuxt') ?? {}))
   await page.evaluate(async (path) => {
     const root = document.querySelector('#__nuxt') as unknown as { __vue_app__: RoutedApp }
     await root.__vue_app__.config.globalProperties.$router.push(path)

@@ -39,7 +39,7 @@ test('a chain that is out of line is cured by its spacer, kept over a reload, an
 
 test('the engine is dragged along its slots, and the slack follows', async ({ page }) => {
   await openCart(page)
-  await expect(page.getByTestId('slack-now')).toHaveText('15.5 mm')
+  await expect(page.getByTestId('slack-now')).toContainText('15.5 mm')
   await expect(page.getByTestId('slack-wanted')).toHaveText('wanted 12.6 mm to 18.8 mm')
   const handle = page.getByTestId('chain-handle-jack-bolt')
   const at = await handle.boundingBox()
@@ -53,7 +53,7 @@ test('the engine is dragged along its slots, and the slack follows', async ({ pa
   await expect(row(page, 'slack')).toContainText('out by')
   const card = page.getByRole('region', { name: 'Slack and adjuster' })
   await card.getByRole('button', { name: /^Set it: / }).click()
-  await expect(page.getByTestId('slack-now')).toHaveText(/1[567]\.\d mm/)
+  await expect(page.getByTestId('slack-now')).toContainText(/1[567]\.\d mm/)
   await expect(row(page, 'slack')).toContainText('holds by')
 })
 
@@ -126,21 +126,25 @@ test('a steering chain beside the drive chain says its play, its turns and its c
   await expect(page.getByRole('heading', { level: 1 })).toContainText(/steering chain/i)
 })
 
-test('the tightest place of the travel decides, and an angle nobody read is not nought', async ({ page }) => {
-  await openBuggy(page)
-  await expect(page.getByTestId('chain-tightest')).toHaveText(/^at 3\d\.\d mm down$/)
-  await expect(page.getByTestId('slack-wanted')).toHaveText('wanted 13.6 mm to 14.9 mm')
-  await expect(page.getByTestId('tilt-diff')).toHaveText('not read')
-  await expect(row(page, 'angle of differential sprocket')).toContainText(
-    'only one angle is read; read its face at the top and the bottom',
-  )
-  const card = page.getByRole('region', { name: 'Slack and adjuster' })
-  await card.getByRole('button', { name: 'Set it: 0.4 mm forward' }).click()
-  await expect(row(page, 'slack')).toContainText('holds by')
-  await page.getByTestId('type-jack-bolt').fill('0.6')
-  await page.getByTestId('type-jack-bolt').press('Enter')
-  await expect(row(page, 'slack at 3')).toContainText('out by')
-})
+test(
+  'the tightest place of the travel decides, and an angle nobody read is not nought',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openBuggy(page)
+    await expect(page.getByTestId('chain-tightest')).toHaveText(/^at 3\d\.\d mm down$/)
+    await expect(page.getByTestId('slack-wanted')).toHaveText('wanted 13.6 mm to 14.9 mm')
+    await expect(page.getByTestId('tilt-diff')).toHaveText('not read')
+    await expect(row(page, 'angle of differential sprocket')).toContainText(
+      'only one angle is read; read its face at the top and the bottom',
+    )
+    const card = page.getByRole('region', { name: 'Slack and adjuster' })
+    await card.getByRole('button', { name: 'Set it: 0.4 mm forward' }).click()
+    await expect(row(page, 'slack')).toContainText('holds by')
+    await page.getByTestId('type-jack-bolt').fill('0.6')
+    await page.getByTestId('type-jack-bolt').press('Enter')
+    await expect(row(page, 'slack at 3')).toContainText('out by')
+  },
+)
 
 test('an idler that does not touch, and sprockets that overlap, are refused with the reason', async ({
   page,
@@ -242,12 +246,12 @@ test('a build begins with a chain, is read on the phone, and goes out and in as 
     'Drive chain moves 18.0 mm up and down in all at the middle of its slack run.',
   )
   await goWithin(page, `/b/${id}/chains`)
-  await expect(page.getByTestId('slack-now')).toHaveText('18.0 mm')
+  await expect(page.getByTestId('slack-now')).toContainText('18.0 mm')
   await expect(page.getByTestId('tilt-axle-sprocket')).toHaveText('not read')
   await expect(page.getByTestId('yaw-axle-sprocket')).toHaveText(/^0\.\d\d°, front edge to the left$/)
   await saved(page)
   await page.reload()
-  await expect(page.getByTestId('slack-now')).toHaveText('18.0 mm')
+  await expect(page.getByTestId('slack-now')).toContainText('18.0 mm')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   await page.goto('/')
   const download = page.waitForEvent('download')
@@ -274,7 +278,7 @@ test('a chain is added, guided and taken out again; views of shafts say that the
   await page.getByRole('button', { name: 'Tensioner from outside' }).click()
   await expect(page.getByRole('main')).toContainText('tensioner sprocket, middle: station not read')
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
-  await expect(page.getByTestId('slack-now')).toHaveText('15.5 mm')
+  await expect(page.getByTestId('slack-now')).toContainText('15.5 mm')
   for (const view of ['parts', 'schools']) {
     await goWithin(page, `/b/burdock-cart/${view}`)
     await expect(page.getByRole('heading', { name: 'No line of shafts in this build' })).toBeVisible()
@@ -294,7 +298,7 @@ test('levers and steps go by keys, and axe finds nothing serious by day and by n
   await expect(page.getByTestId('type-jack-bolt')).toHaveValue('0.2')
   await expect(page.getByTestId('slack-now')).toContainText('too short')
   await page.keyboard.press('Home')
-  await expect(page.getByTestId('slack-now')).toHaveText('15.5 mm')
+  await expect(page.getByTestId('slack-now')).toContainText('15.5 mm')
   for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme })
     expect({ colorScheme, faults: await grave(page) }).toEqual({ colorScheme, faults: [] })
@@ -317,20 +321,24 @@ test('links bring their exact centre, and too few of them are refused', async ({
   await expect(choices).toContainText('111shaft to shaft')
 })
 
-test('the print of a chain says what to do in order, and warns of fingers', async ({ page }) => {
-  await openCart(page)
-  // What is on the sheet at the moment of printing counts, not what comes after it.
-  await page.evaluate(() => {
-    window.print = () => (document.title = document.querySelector('article')?.textContent ?? '')
-  })
-  await page.getByRole('button', { name: 'Print the set-up sheet' }).click()
-  await expect(page).toHaveTitle(/offset of axle sprocket ?0\.4\d % ?± \d/)
-  await page.emulateMedia({ media: 'print' })
-  const sheet = page.getByRole('article')
-  await expect(sheet).toContainText('15.875 mm')
-  await expect(sheet).toContainText('Setting a chain: drive chain')
-  await expect(sheet).toContainText('Fix the rear axle first and lock its levers')
-  await expect(sheet).toContainText('axle sprocket: 2.7 mm to the right')
-  await expect(sheet).toContainText('Keep fingers out of chain and sprockets')
-  await expect(page.getByRole('region', { name: 'Slack and adjuster' })).toBeHidden()
-})
+test(
+  'the print of a chain says what to do in order, and warns of fingers',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openCart(page)
+    // What is on the sheet at the moment of printing counts, not what comes after it.
+    await page.evaluate(() => {
+      window.print = () => (document.title = document.querySelector('article')?.textContent ?? '')
+    })
+    await page.getByRole('button', { name: 'Print the set-up sheet' }).click()
+    await expect(page).toHaveTitle(/offset of axle sprocket ?0\.4\d % ?± \d/)
+    await page.emulateMedia({ media: 'print' })
+    const sheet = page.getByRole('article')
+    await expect(sheet).toContainText('15.875 mm')
+    await expect(sheet).toContainText('Setting a chain: drive chain')
+    await expect(sheet).toContainText('Fix the rear axle first and lock its levers')
+    await expect(sheet).toContainText('axle sprocket: 2.7 mm to the right')
+    await expect(sheet).toContainText('Keep fingers out of chain and sprockets')
+    await expect(page.getByRole('region', { name: 'Slack and adjuster' })).toBeHidden()
+  },
+)

@@ -18,12 +18,15 @@ const started = (args: readonly string[], mark: string) => {
       const found = said.split('\n').find((one) => one.includes(mark))
       if (found) resolve(found)
     })
-    running.on('exit', (code) => reject(new Error(`ended with ${code}: ${said}`)))
+    // What it said last may come after it has ended.
+    running.on('close', (code) => reject(new Error(`ended with ${code}: ${said}`)))
   })
   return { line, stop: () => running.kill() }
 }
 
 test.describe('plain files', () => {
+  // One after the other: the files are made once for all of them.
+  test.describe.configure({ mode: 'default' })
   let folder = ''
   let host: Awaited<ReturnType<typeof fileServer>>
 

@@ -2,30 +2,32 @@ import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
 import { cureButton, openDemo, openDrawer, saved } from './bench'
 
-test('a build goes out as a file and comes back as another build, with the same verdict', async ({
-  page,
-}, info) => {
-  await openDemo(page)
-  await cureButton(page).click()
-  await saved(page)
-  await page.getByRole('link', { name: 'All builds' }).click()
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Export Fen tender' }).click(),
-  ])
-  expect(download.suggestedFilename()).toBe('fen-tender.lurvan.json')
-  const path = info.outputPath('out.lurvan.json')
-  await download.saveAs(path)
-  const build = JSON.parse(await readFile(path, 'utf8'))
-  expect(build.positions[0].settings).toEqual({ tail: 5, wedge: -1.5 })
+test(
+  'a build goes out as a file and comes back as another build, with the same verdict',
+  { tag: '@proved' },
+  async ({ page }, info) => {
+    await openDemo(page)
+    await cureButton(page).click()
+    await saved(page)
+    await page.getByRole('link', { name: 'All builds' }).click()
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Export Fen tender' }).click(),
+    ])
+    expect(download.suggestedFilename()).toBe('fen-tender.lurvan.json')
+    const path = info.outputPath('out.lurvan.json')
+    await download.saveAs(path)
+    const build = JSON.parse(await readFile(path, 'utf8'))
+    expect(build.positions[0].settings).toEqual({ tail: 5, wedge: -1.5 })
 
-  await writeFile(path, JSON.stringify({ ...build, name: 'Came back', shelf: 7 }))
-  await page.getByLabel('Import files').setInputFiles(path)
-  await expect(page.getByRole('heading', { name: 'Came back' })).toBeVisible()
-  await expect(page.getByRole('heading', { name: 'Fen tender' })).toBeVisible()
-  await page.getByRole('link', { name: 'Came back' }).click()
-  await expect(page.getByTestId('state')).toContainText('Holds: every check')
-})
+    await writeFile(path, JSON.stringify({ ...build, name: 'Came back', shelf: 7 }))
+    await page.getByLabel('Import files').setInputFiles(path)
+    await expect(page.getByRole('heading', { name: 'Came back' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Fen tender' })).toBeVisible()
+    await page.getByRole('link', { name: 'Came back' }).click()
+    await expect(page.getByTestId('state')).toContainText('Holds: every check')
+  },
+)
 
 test('a broken or newer file is refused with its place, and nothing is lost', async ({ page }, info) => {
   await openDemo(page)
@@ -91,7 +93,7 @@ test('delete can be undone, duplicate makes a second build, a backup brings all 
   await expect(other.getByRole('article').first()).toContainText('torsional under drive is 699 rad/s²')
 })
 
-test('two tabs on one build keep both changes and say so', async ({ page, context }) => {
+test('two tabs on one build keep both changes and say so', { tag: '@proved' }, async ({ page, context }) => {
   await openDemo(page)
   const other = await context.newPage()
   await other.goto('/b/fen-tender/line')
@@ -107,36 +109,40 @@ test('two tabs on one build keep both changes and say so', async ({ page, contex
   await expect(other.getByTestId('lever-wedge')).toHaveAttribute('aria-valuetext', '1.5° nose down')
 })
 
-test('a full disk is said, nothing is lost, and storing goes on once there is room', async ({ page }) => {
-  await openDemo(page)
-  await page.evaluate(() => {
-    const store = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown }
-    store.realPut = store.put
-    store.put = () => {
-      throw new DOMException('The quota has been exceeded.', 'QuotaExceededError')
-    }
-  })
-  await cureButton(page).click()
-  await expect(page.getByRole('alert')).toContainText('Not saved: the disk is full')
-  await expect(page.getByTestId('state')).toContainText('Holds: every check')
-  await expect(page.getByTestId('saved')).toContainText('not saved')
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as a file' }).click(),
-  ])
-  expect(download.suggestedFilename()).toBe('fen-tender.lurvan.json')
+test(
+  'a full disk is said, nothing is lost, and storing goes on once there is room',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openDemo(page)
+    await page.evaluate(() => {
+      const store = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown }
+      store.realPut = store.put
+      store.put = () => {
+        throw new DOMException('The quota has been exceeded.', 'QuotaExceededError')
+      }
+    })
+    await cureButton(page).click()
+    await expect(page.getByRole('alert')).toContainText('Not saved: the disk is full')
+    await expect(page.getByTestId('state')).toContainText('Holds: every check')
+    await expect(page.getByTestId('saved')).toContainText('not saved')
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as a file' }).click(),
+    ])
+    expect(download.suggestedFilename()).toBe('fen-tender.lurvan.json')
 
-  await page.evaluate(() => {
-    const store = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown }
-    store.put = store.realPut
-  })
-  await page.getByRole('button', { name: 'Try again' }).click()
-  await expect(page.getByRole('alert')).toBeHidden()
-  await page.reload()
-  await expect(page.getByTestId('state')).toContainText('Holds: every check')
-})
+    await page.evaluate(() => {
+      const store = IDBObjectStore.prototype as unknown as { put: unknown; realPut?: unknown }
+      store.put = store.realPut
+    })
+    await page.getByRole('button', { name: 'Try again' }).click()
+    await expect(page.getByRole('alert')).toBeHidden()
+    await page.reload()
+    await expect(page.getByTestId('state')).toContainText('Holds: every check')
+  },
+)
 
-test('the demo can be reset, and the reset undone', async ({ page }) => {
+test('the demo can be reset, and the reset undone', { tag: '@proved' }, async ({ page }) => {
   await openDemo(page)
   await cureButton(page).click()
   await saved(page)
@@ -149,7 +155,7 @@ test('the demo can be reset, and the reset undone', async ({ page }) => {
   await expect(page.getByTestId('state')).toContainText('Holds: every check')
 })
 
-test('inch units change every figure shown and no figure kept', async ({ page }) => {
+test('inch units change every figure shown and no figure kept', { tag: '@proved' }, async ({ page }) => {
   await openDemo(page)
   await openDrawer(page, 'Drivetrain and sizes')
   await page.getByRole('combobox', { name: 'Lengths in' }).click()

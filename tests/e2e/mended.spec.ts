@@ -1,5 +1,5 @@
 import { expect, test } from './browser'
-import { goWithin, openDemo } from './bench'
+import { goWithin, openDemo, takeCommand } from './bench'
 
 test('a reading that cannot be understood is refused at Next, and stays to be mended', async ({ page }) => {
   await openDemo(page)
@@ -31,12 +31,7 @@ test('the list of commands leads to every view', async ({ page }) => {
     Chains: 'chains',
   }
   for (const [name, key] of Object.entries(views)) {
-    await page.keyboard.press('Control+k')
-    await page.getByPlaceholder('What do you want to do?').fill(name)
-    await page
-      .getByRole('option', { name: new RegExp(`^${name}`) })
-      .first()
-      .click()
+    await takeCommand(page, name)
     await expect(page).toHaveURL(new RegExp(`/b/fen-tender/${key}`))
     await expect(page.getByRole('main')).toContainText(/\w/)
   }

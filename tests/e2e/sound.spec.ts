@@ -2,42 +2,43 @@ import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
 import { cureButton, goWithin, newBuild, openDemo, openDrawer, saved } from './bench'
 
-test('every answer carries its security headers, and the page names its own scripts', async ({
-  page,
-  request,
-}) => {
-  const home = await request.get('/')
-  const headers = home.headers()
-  expect(headers).toMatchObject({
-    'x-content-type-options': 'nosniff',
-    'referrer-policy': 'no-referrer',
-    'x-frame-options': 'DENY',
-    'cache-control': 'no-cache',
-  })
-  expect(headers).not.toHaveProperty('x-powered-by')
-  expect(headers['permissions-policy']).toContain('camera=()')
-  const policy = headers['content-security-policy']!
-  expect(policy).toContain("default-src 'self'")
-  expect(policy).toContain("frame-ancestors 'none'")
-  expect(/script-src ([^;]*)/.exec(policy)![1]).toMatch(/^'self'( 'sha256-[A-Za-z0-9+/=]+')+$/)
-  const script = /src="(\/_nuxt\/[^"]+\.js)"/.exec(await home.text())![1]!
-  const asset = await request.get(script, { headers: { 'accept-encoding': 'br' } })
-  expect(asset.headers()).toMatchObject({
-    'cache-control': 'public, max-age=31536000, immutable',
-    'content-encoding': 'br',
-    'x-content-type-options': 'nosniff',
-  })
-  const health = await request.get('/api/health')
-  expect(health.headers()['cache-control']).toBe('no-store')
-  // Nothing of the application is stopped by its own policy.
-  const stopped: string[] = []
-  page.on('console', (message) => {
-    if (/Content Security Policy/.test(message.text())) stopped.push(message.text())
-  })
-  await openDemo(page)
-  await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
-  expect(stopped).toEqual([])
-})
+test(
+  'every answer carries its security headers, and the page names its own scripts',
+  { tag: '@proved' },
+  async ({ page, request }) => {
+    const home = await request.get('/')
+    const headers = home.headers()
+    expect(headers).toMatchObject({
+      'x-content-type-options': 'nosniff',
+      'referrer-policy': 'no-referrer',
+      'x-frame-options': 'DENY',
+      'cache-control': 'no-cache',
+    })
+    expect(headers).not.toHaveProperty('x-powered-by')
+    expect(headers['permissions-policy']).toContain('camera=()')
+    const policy = headers['content-security-policy']!
+    expect(policy).toContain("default-src 'self'")
+    expect(policy).toContain("frame-ancestors 'none'")
+    expect(/script-src ([^;]*)/.exec(policy)![1]).toMatch(/^'self'( 'sha256-[A-Za-z0-9+/=]+')+$/)
+    const script = /src="(\/_nuxt\/[^"]+\.js)"/.exec(await home.text())![1]!
+    const asset = await request.get(script, { headers: { 'accept-encoding': 'br' } })
+    expect(asset.headers()).toMatchObject({
+      'cache-control': 'public, max-age=31536000, immutable',
+      'content-encoding': 'br',
+      'x-content-type-options': 'nosniff',
+    })
+    const health = await request.get('/api/health')
+    expect(health.headers()['cache-control']).toBe('no-store')
+    // Nothing of the application is stopped by its own policy.
+    const stopped: string[] = []
+    page.on('console', (message) => {
+      if (/Content Security Policy/.test(message.text())) stopped.push(message.text())
+    })
+    await openDemo(page)
+    await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+    expect(stopped).toEqual([])
+  },
+)
 
 test('twenty posts at once are answered in turn while health answers at once', async ({ request }) => {
   const body = await readFile('demo/fen-tender.lurvan.json', 'utf8')
@@ -231,7 +232,7 @@ test('points are tapped on the plan of the frame, and their dimensions stand the
   await expect(plan).toContainText('262.0 mm left')
 })
 
-test('single keys can be switched off, and a slider keeps its own', async ({ page }) => {
+test('single keys can be switched off, and a slider keeps its own', { tag: '@proved' }, async ({ page }) => {
   await openDemo(page)
   await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
   await page.getByTestId('lever-tail').focus()

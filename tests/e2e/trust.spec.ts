@@ -16,36 +16,44 @@ async function importChanged(page: Page, path: string, edit: (raw: any) => void)
   await expect(page.getByTestId('state')).not.toBeEmpty()
 }
 
-test('every check carries its ±, and the doubt is traced to readings', async ({ page }) => {
-  await openDemo(page)
-  await expect(checkRow(page, 'joint 1')).toContainText('± 0.2')
-  await expect(checkRow(page, 'torsional')).toContainText(/± \d\d/)
-  await page.getByRole('tab', { name: 'How sure' }).click()
-  await expect(page.getByRole('tabpanel')).toContainText('From 20\u202f000 draws')
-  const row = page.getByRole('row', { name: /joint 1 under drive/ })
-  await expect(row).toContainText('over 99 %')
-  await expect(row).toContainText(/offset\s*\d\d %/)
-  await page.getByRole('tab', { name: 'Figures' }).click()
-  await expect(page.getByRole('tabpanel')).toContainText(
-    /joint centre to joint centre\s*1084\.\d mm .* ± 2\.\d mm/,
-  )
-})
+test(
+  'every check carries its ±, and the doubt is traced to readings',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openDemo(page)
+    await expect(checkRow(page, 'joint 1')).toContainText('± 0.2')
+    await expect(checkRow(page, 'torsional')).toContainText(/± \d\d/)
+    await page.getByRole('tab', { name: 'How sure' }).click()
+    await expect(page.getByRole('tabpanel')).toContainText('From 20\u202f000 draws')
+    const row = page.getByRole('row', { name: /joint 1 under drive/ })
+    await expect(row).toContainText('over 99 %')
+    await expect(row).toContainText(/offset\s*\d\d %/)
+    await page.getByRole('tab', { name: 'Figures' }).click()
+    await expect(page.getByRole('tabpanel')).toContainText(
+      /joint centre to joint centre\s*1084\.\d mm .* ± 2\.\d mm/,
+    )
+  },
+)
 
-test('a check that hangs on a reading says what to measure again and what it would bring', async ({
-  page,
-}, info) => {
-  await importChanged(page, info.outputPath('a.json'), (raw) => {
-    raw.limits.entries.find((one: any) => one.id === 'torsional').failAbove = 720
-  })
-  await expect(checkRow(page, 'torsional')).toContainText('tight')
-  await page.getByRole('tab', { name: 'How sure' }).click()
-  const advice = page.getByTestId('measure-again')
-  await expect(advice).toContainText(
-    /Measure again: .+ torsional under drive: ± \d+ rad\/s² becomes ± \d+ rad\/s²/,
-  )
-  await advice.getByRole('link', { name: 'Go to the reading' }).click()
-  await expect(page.getByTestId('digits')).toBeVisible()
-})
+test(
+  'a check that hangs on a reading says what is still to be said or read, and what it would bring',
+  { tag: '@proved' },
+  async ({ page }, info) => {
+    await importChanged(page, info.outputPath('a.json'), (raw) => {
+      raw.limits.entries.find((one: any) => one.id === 'torsional').failAbove = 720
+      for (const reading of raw.readings) delete reading.display
+    })
+    await expect(checkRow(page, 'torsional')).toContainText('tight')
+    await page.getByRole('tab', { name: 'How sure' }).click()
+    const advice = page.getByTestId('measure-again')
+    await expect(advice).toContainText(
+      /Still to say: .+Saying which way the display of digital level, 0.1° looked .+ torsional under drive: ± \d+ rad\/s² becomes ± \d+ rad\/s²/,
+    )
+    await advice.getByRole('link', { name: 'Go to the reading' }).click()
+    await expect(page.getByTestId('digits')).toBeVisible()
+    await expect(page.locator('summary')).toContainText('side of the display not said')
+  },
+)
 
 test('a swapped word is caught, put right with one tap, logged, and undone', async ({ page }, info) => {
   await importChanged(page, info.outputPath('b.json'), (raw) => {
@@ -86,46 +94,52 @@ test('a flip test finds the zero error and corrects a reading whose display side
   await expect(page.getByTestId('last-test')).toContainText('right-hand end reads too high by 0.20°')
   await saved(page)
   await goWithin(page, '/b/fen-tender/readings?step=axis-level-output')
-  await page.locator('summary').click()
-  await page.getByRole('radio', { name: 'Display looks to the left' }).click()
   await page.getByTestId('digits').fill('3.4')
-  // Rear low reads 0.2° too small with the right-hand end at the rear; the chassis was read without saying its side.
-  await expect(page.getByTestId('echo')).toContainText('to the chassis tail down 4.40°')
+  // Chassis and output were read from the same side: the zero error is in both and falls out.
+  await expect(page.getByTestId('echo')).toContainText('to the chassis tail down 4.20°')
+  await page.locator('summary').click()
+  await page.getByRole('radio', { name: 'Display looks to the right' }).click()
+  // Turned round it reads 0.2° too much, and the chassis 0.2° too little rear low.
+  await expect(page.getByTestId('echo')).toContainText('to the chassis tail down 3.80°')
 })
 
-test('a second setup is compared, and an old reading is carried over only with a reason', async ({
-  page,
-}) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/setups')
-  await page.getByRole('button', { name: 'New setup' }).click()
-  const setup = page.getByRole('article', { name: 'Setup 2' })
-  await setup.getByRole('combobox', { name: 'Vehicle stands on' }).click()
-  await page.getByRole('option', { name: 'a lift, by its frame' }).click()
-  await expect(setup).toContainText('Angles of the axle read here will not hold: read with the axle hanging')
-  await setup.getByLabel('Who measures').fill('Odo')
-  await setup.getByLabel('Who measures').press('Tab')
-  await saved(page)
-  await page.getByRole('link', { name: 'Readings' }).click()
-  await page.getByTestId('digits').fill('2')
-  await page.getByRole('radio', { name: 'rear is lower' }).click()
-  await page.getByTestId('digits').press('Enter')
-  await page.getByRole('button', { name: /^Gearbox output, along/ }).click()
-  await expect(page.getByTestId('copy-over')).toContainText('Read in "On the floor, loaded"')
-  await page.getByRole('button', { name: 'Carry it over' }).click()
-  await page.getByRole('button', { name: 'Carry over', exact: true }).click()
-  await expect(page.getByTestId('copy-over')).toContainText('Say in a few words why')
-  await page.getByTestId('digits').fill('6.4')
-  await page.getByRole('radio', { name: 'rear end is lower' }).click()
-  await page.getByTestId('digits').press('Enter')
-  await saved(page)
-  await page.getByRole('link', { name: 'Compare' }).click()
-  // 3.4° with the front 0.8° low, and 6.4° with the rear 2° low: 4.2° and 4.4° to the chassis.
-  const row = page.getByRole('row', { name: /gearbox output/ }).first()
-  await expect(row).toContainText('rear down 4.20°')
-  await expect(row).toContainText('rear down 4.40°')
-  await expect(row).toContainText('0.20° ± 0.34')
-})
+test(
+  'a second setup is compared, and an old reading is carried over only with a reason',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openDemo(page)
+    await goWithin(page, '/b/fen-tender/setups')
+    await page.getByRole('button', { name: 'New setup' }).click()
+    const setup = page.getByRole('article', { name: 'Setup 2' })
+    await setup.getByRole('combobox', { name: 'Vehicle stands on' }).click()
+    await page.getByRole('option', { name: 'a lift, by its frame' }).click()
+    await expect(setup).toContainText(
+      'Angles of the axle read here will not hold: read with the axle hanging',
+    )
+    await setup.getByLabel('Who measures').fill('Odo')
+    await setup.getByLabel('Who measures').press('Tab')
+    await saved(page)
+    await page.getByRole('link', { name: 'Readings' }).click()
+    await page.getByTestId('digits').fill('2')
+    await page.getByRole('radio', { name: 'rear is lower' }).click()
+    await page.getByTestId('digits').press('Enter')
+    await page.getByRole('button', { name: /^Gearbox output, along/ }).click()
+    await expect(page.getByTestId('copy-over')).toContainText('Read in "On the floor, loaded"')
+    await page.getByRole('button', { name: 'Carry it over' }).click()
+    await page.getByRole('button', { name: 'Carry over', exact: true }).click()
+    await expect(page.getByTestId('copy-over')).toContainText('Say in a few words why')
+    await page.getByTestId('digits').fill('6.4')
+    await page.getByRole('radio', { name: 'rear end is lower' }).click()
+    await page.getByTestId('digits').press('Enter')
+    await saved(page)
+    await page.getByRole('link', { name: 'Compare' }).click()
+    // 3.4° with the front 0.8° low, and 6.4° with the rear 2° low: 4.2° and 4.4° to the chassis.
+    const row = page.getByRole('row', { name: /gearbox output/ }).first()
+    await expect(row).toContainText('rear down 4.20°')
+    await expect(row).toContainText('rear down 4.40°')
+    await expect(row).toContainText('0.20° ± 0.29')
+  },
+)
 
 test('datum points tie a setup to the chassis and name the suspect', async ({ page }) => {
   await newBuild(page, 'Registered')

@@ -1,4 +1,4 @@
-import { cureButton, goWithin, openBay, openDemo, saved } from './bench'
+import { cureButton, goWithin, openBay, openDemo, saved, takeCommand } from './bench'
 import { expect, test } from './browser'
 
 test('what is missing leads to the field that takes it, and the palette to any field by its name', async ({
@@ -23,6 +23,50 @@ test('what is missing leads to the field that takes it, and the palette to any f
   await radius.press('Tab')
   await expect(lack).toBeHidden()
   await saved(page)
+})
+
+/** Things of the demos that have a card, each with the view it stands in. */
+const CARDS = [
+  ['the yard cart', 'On the floor, rolled forth and back', 'setups'],
+  ['the yard cart', 'line laser with a steel rule', 'tools'],
+  ['the yard cart', 'steering chain: head sprocket', 'chains'],
+  ['the buggy', 'rear shafts', 'chains'],
+  ['the hatch', 'left shaft', 'halfshafts'],
+  ['the tight bay', 'Clutch hub on the splines', 'mating'],
+  ['the tight bay', 'Bell housing face', 'mating'],
+] as const
+
+test('the palette leads to every thing that has a card: its first figure takes the focus', async ({
+  page,
+}) => {
+  let opened = ''
+  for (const [demo, name, view] of CARDS) {
+    if (demo !== opened) {
+      await page.goto('/')
+      await page.getByRole('button', { name: `Open ${demo}` }).click()
+      await expect(page.getByTestId('state')).toBeVisible()
+      opened = demo
+    }
+    await takeCommand(page, name)
+    await expect(page).toHaveURL(new RegExp(`/${view}(\\?|$)`))
+    const field = () =>
+      page.evaluate(
+        () => document.activeElement?.closest('article, section, li')?.getAttribute('data-field') ?? '',
+      )
+    await expect.poll(field).toMatch(new RegExp(`^${view}/`))
+  }
+})
+
+test('the palette unfolds the stock for the tube it leads to', async ({ page }) => {
+  await openDemo(page)
+  await goWithin(page, '/b/fen-tender/strength')
+  const stock = page.getByTestId('stock-tubes')
+  await stock.getByText('Tubes that can be had').click()
+  await stock.getByRole('button', { name: 'Add one' }).click()
+  await saved(page)
+  await goWithin(page, '/b/fen-tender/line')
+  await takeCommand(page, 'tube 1 of the stock')
+  await expect(stock.getByLabel('Outer').first()).toBeFocused()
 })
 
 test('a line whose speed nobody told says so beside its figure, and leads to where it is told', async ({
@@ -51,6 +95,28 @@ test('the tube of the parts drawing leads to its own figures', async ({ page }) 
   await expect(page.getByRole('button', { name: /^ø89 ×/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(page.getByRole('button', { name: /^ø89 ×/ })).toBeHidden()
+})
+
+test('the parts on the board say their names to the keyboard too, one after the other', async ({ page }) => {
+  await openBay(page)
+  const parts = page.getByRole('group', { name: /^Parts of the drawing/ })
+  const said = parts.locator('[aria-live]')
+  await parts.focus()
+  await expect(said).not.toHaveText('')
+  const first = await said.innerText()
+  const names = new Set([first])
+  for (let i = 0; i < 60 && names.size === i + 1; i++) {
+    await page.keyboard.press('ArrowRight')
+    names.add(await said.innerText())
+  }
+  // Round once: what was measured to is among them, and what is named is drawn marked.
+  expect([...names]).toEqual(expect.arrayContaining(['radiator', 'steering rack']))
+  await expect(said).toHaveText(first)
+  await page.keyboard.press('ArrowLeft')
+  await expect(said).toHaveText([...names].at(-1)!)
+  await expect(parts.locator('polygon.marked').first()).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(parts.locator('polygon.marked')).toHaveCount(0)
 })
 
 test('weights and the sling are drawn: loads under the axles, the hook over the centre of gravity', async ({
@@ -89,22 +155,26 @@ test('torque stands along the line by gear, and the gears as a saw-tooth', async
   await expect(along).toContainText('2 · 952 N·m')
 })
 
-test('while a lever is in the hand, rows out of sight wait; let go, they say the same', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 640 })
-  await openDemo(page)
-  await expect(cureButton(page)).toBeVisible()
-  const row = page.getByRole('tabpanel').locator('button[aria-expanded]').first()
-  const before = await row.textContent()
-  const lever = page.getByTestId('lever-tail')
-  await lever.focus()
-  await expect(row).not.toBeInViewport()
-  await page.keyboard.down('ArrowUp')
-  await expect(lever).not.toHaveAttribute('aria-valuetext', 'as measured')
-  expect(await row.textContent()).toBe(before)
-  await page.keyboard.up('ArrowUp')
-  await expect(row).not.toHaveText(before ?? '')
-  await saved(page)
-})
+test(
+  'while a lever is in the hand, rows out of sight wait; let go, they say the same',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 640 })
+    await openDemo(page)
+    await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+    const row = page.getByRole('tabpanel').locator('button[aria-expanded]').first()
+    const before = await row.textContent()
+    const lever = page.getByTestId('lever-tail')
+    await lever.focus()
+    await expect(row).not.toBeInViewport()
+    await page.keyboard.down('ArrowUp')
+    await expect(lever).not.toHaveAttribute('aria-valuetext', 'as measured')
+    expect(await row.textContent()).toBe(before)
+    await page.keyboard.up('ArrowUp')
+    await expect(row).not.toHaveText(before ?? '')
+    await saved(page)
+  },
+)
 
 test('drawing, checks and levers scroll by themselves at the bench', async ({ page }) => {
   await openBay(page)
