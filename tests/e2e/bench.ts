@@ -1,12 +1,43 @@
 import { expect, type Page } from '@playwright/test'
+import { layDown, storedOf, type Stored } from './stored'
+
+interface Opened {
+  readonly stored: Stored
+  readonly at: string
+}
+
+/** What a demo's card stores, by the card; a browser that is fresh for each test need not be clicked through again. */
+const opened = new Map<string, Opened>()
+
+/**
+ * Opens a demo in a fresh browser on the view its card leads to, or on another.
+ *
+ * @param card as its button names it, such as "the long van"
+ */
+export async function openCard(page: Page, card: string, view?: string): Promise<void> {
+  const known = opened.get(card)
+  const isLaid = known !== undefined && (await layDown(page, known.stored))
+  const { at } = isLaid ? known : await openByClick(page, card)
+  const to = view ? at.replace(/(\/b\/[^/]+).*/, `$1/${view}`) : at
+  if (isLaid) await page.goto(to)
+  else if (to !== at) await goWithin(page, to)
+}
+
+async function openByClick(page: Page, card: string): Promise<Opened> {
+  await page.goto('/')
+  await page.getByRole('button', { name: `Open ${card}`, exact: true }).click()
+  await page.waitForURL(/\/b\//)
+  await saved(page)
+  const { pathname, search } = new URL(page.url())
+  const there = { stored: await storedOf(page), at: pathname + search }
+  opened.set(card, there)
+  return there
+}
 
 /** Opens the demo build on its line view, in a fresh browser. */
-export async function openDemo(page: Page): Promise<void> {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the demo' }).click()
-  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²', {
-    timeout: 20_000,
-  })
+export async function openDemo(page: Page, view?: string): Promise<void> {
+  await openCard(page, 'the demo', view)
+  await expect(page.getByTestId('state')).toContainText('Out: torsional under drive is 699 rad/s²')
 }
 
 /** Takes a command from the list by the start of its name. */
@@ -67,9 +98,8 @@ export const cureButton = (page: Page) =>
   page.getByRole('button', { name: /^Pack the tail up 5\.0 mm \+ 1\.5° wedge, nose down/ })
 
 /** Opens the tight bay on its board. */
-export async function openBay(page: Page): Promise<void> {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the tight bay' }).click()
+export async function openBay(page: Page, view?: string): Promise<void> {
+  await openCard(page, 'the tight bay', view)
   await expect(page.getByTestId('state')).toContainText('sump to steering rack is 9.0 mm')
 }
 

@@ -1,17 +1,15 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { grave } from './axe'
-import { goWithin, saved } from './bench'
+import { goWithin, openCard, saved } from './bench'
 import { expect, test } from './browser'
 
-async function openCart(page: Page) {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the yard cart' }).click()
+async function openCart(page: Page, view?: string) {
+  await openCard(page, 'the yard cart', view)
   await expect(page.getByTestId('state')).toContainText('Out: drive chain: offset of axle sprocket is 0.42 %')
 }
-async function openBuggy(page: Page) {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the buggy' }).click()
+async function openBuggy(page: Page, view?: string) {
+  await openCard(page, 'the buggy', view)
   await expect(page.getByTestId('state')).toContainText('Out: drive chain: slack is 9.24 %')
 }
 const checks = (page: Page) => page.getByRole('region', { name: 'Checks' })

@@ -1,11 +1,10 @@
 import type { Page } from '@playwright/test'
 import { grave } from './axe'
-import { goWithin, openDemo, saved } from './bench'
+import { goWithin, openCard, openDemo, saved } from './bench'
 import { expect, test } from './browser'
 
 async function openHalfshafts(page: Page) {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/halfshafts')
+  await openDemo(page, 'halfshafts')
   await page.getByRole('button', { name: 'New pattern' }).click()
   return page.locator('[data-pattern]').first()
 }
@@ -82,9 +81,8 @@ test.describe('on a phone', () => {
   })
 })
 
-async function openHatch(page: Page) {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the hatch' }).click()
+async function openHatch(page: Page, view?: string) {
+  await openCard(page, 'the hatch', view)
   await expect(page.getByTestId('state')).toContainText(
     'Out: left halfshaft: plunge left of shaft 1 at 4.1 mm down is −1.4 mm, out by 4.4 mm',
   )
@@ -172,8 +170,7 @@ test.describe('measured on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, ownBrowser: true })
 
   test('a halfshaft is measured at three heights, one after the other', async ({ page }) => {
-    await openHatch(page)
-    await goWithin(page, '/b/medlar-hatch/travel?axle=left-hub&line=left-half')
+    await openHatch(page, 'travel?axle=left-hub&line=left-half')
     await page.getByRole('combobox', { name: 'Told by' }).tap()
     await page.getByRole('option', { name: 'its halfshaft, measured at three heights' }).tap()
     const guide = page.getByTestId('length-guide')

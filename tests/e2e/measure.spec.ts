@@ -69,8 +69,7 @@ test.describe('on a phone', () => {
   })
 
   test('the keys stay under the thumb with a tool connected or a doubt raised', async ({ page }) => {
-    await openDemo(page)
-    await goWithin(page, '/b/fen-tender/readings?step=axis-level-output')
+    await openDemo(page, 'readings?step=axis-level-output')
     const isAbove = async () => {
       const next = (await page.getByRole('button', { name: 'Next' }).boundingBox())!
       const rail = (await page.getByRole('navigation', { name: 'Stages of the work' }).boundingBox())!
@@ -121,8 +120,7 @@ test('a reading is echoed at once, repeated, undone and removed', { tag: '@prove
 })
 
 test('what cannot be understood is said, and kept as typed', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/readings?step=point-station-pinion-joint')
+  await openDemo(page, 'readings?step=point-station-pinion-joint')
   await page.getByTestId('digits').fill('1,200')
   await expect(page.getByTestId('echo')).toContainText('"1,200" could mean 1200 or 1.200')
   await page.getByTestId('digits').fill('7\' 7 1/4"')
@@ -130,8 +128,7 @@ test('what cannot be understood is said, and kept as typed', async ({ page }) =>
 })
 
 test('a pinion read with the axle hanging is flagged', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/setups')
+  await openDemo(page, 'setups')
   await page.getByRole('combobox', { name: 'Vehicle stands on' }).click()
   await page.getByRole('option', { name: 'a lift, by its frame' }).click()
   await saved(page)

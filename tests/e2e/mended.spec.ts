@@ -1,9 +1,8 @@
 import { expect, test } from './browser'
-import { goWithin, openDemo, takeCommand } from './bench'
+import { openDemo, takeCommand } from './bench'
 
 test('a reading that cannot be understood is refused at Next, and stays to be mended', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/readings?step=axis-level-pinion')
+  await openDemo(page, 'readings?step=axis-level-pinion')
   await page.getByTestId('digits').fill('3.13.1')
   await page.getByTestId('digits').press('Enter')
   const refused = page.getByTestId('echo').getByRole('alert')

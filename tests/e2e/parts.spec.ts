@@ -3,8 +3,7 @@ import { checkRow, goWithin, openDemo, saved } from './bench'
 import { expect, test } from './browser'
 
 const partsOf = async (page: Page) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/parts')
+  await openDemo(page, 'parts')
   return page.getByTestId('part-sheet')
 }
 const figure = (page: Page, word: string) => page.locator(`[data-dimension="${word}"]`)

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import type { Build } from '../../core/project/build'
-import { gapRow, goWithin, openBay, openDemo, saved } from './bench'
+import { gapRow, goWithin, openBay, openCard, openDemo, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'
 
@@ -369,8 +369,7 @@ test(
   'an engine across the frame: its manifold stands between two things, and is moved to the middle',
   { tag: '@proved' },
   async ({ page }) => {
-    await page.goto('/')
-    await page.getByRole('button', { name: 'Open the runabout' }).click()
+    await openCard(page, 'the runabout')
     await expect(page.getByTestId('state')).toContainText('Out: manifold to frame is 21.0 mm, out by 4.0 mm.')
     const window = page.getByTestId('two-sided').getByRole('listitem')
     await expect(window).toContainText('68.0 mm of room in all, 13.0 mm from the middle')

@@ -1,6 +1,6 @@
 import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
-import { cureButton, goWithin, newBuild, openDemo, openDrawer, saved } from './bench'
+import { checkRow, cureButton, goWithin, newBuild, openDemo, openDrawer, saved } from './bench'
 
 test(
   'every answer carries its security headers, and the page names its own scripts',
@@ -100,6 +100,8 @@ test('a fault in the reckoning is said where it shows, and the change that led t
   page,
 }) => {
   await openDemo(page)
+  // The ± that come a moment later are worked out with the rest.
+  await expect(checkRow(page, 'joint 1')).toContainText('±')
   await page.evaluate(() => {
     const real = Math.sqrt
     const held = window as unknown as { mend: () => void }
@@ -220,8 +222,7 @@ test('terms explain themselves on hover, focus and tap', async ({ page }) => {
 })
 
 test('points are tapped on the plan of the frame, and their dimensions stand there', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/datum')
+  await openDemo(page, 'datum')
   const plan = page.getByRole('group', { name: 'The frame from above' })
   await plan.getByRole('button', { name: /^gearbox end/ }).click()
   await expect(plan).toContainText('1178.0 mm rearward')

@@ -1,11 +1,10 @@
 import type { Page } from '@playwright/test'
 import { grave } from './axe'
-import { goWithin, openDemo, saved } from './bench'
+import { goWithin, openCard, openDemo, saved } from './bench'
 import { expect, test } from './browser'
 
-async function openLinked(page: Page) {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the linked axle' }).click()
+async function openLinked(page: Page, view?: string) {
+  await openCard(page, 'the linked axle', view)
   await expect(page.getByTestId('state')).toContainText(
     'Tight: slip left in shaft 1 at full droop is 13.4 mm',
   )
@@ -61,8 +60,7 @@ test('the line is looked at from droop to bump by click, keys and drag, and the 
 })
 
 test('the sheet tells the line at every place of its wheels', async ({ page }) => {
-  await openLinked(page)
-  await goWithin(page, '/b/tansy-wagon/sheet')
+  await openLinked(page, 'sheet')
   const rows = page.getByTestId('sheet-travel').getByRole('row')
   await expect(rows.filter({ hasText: 'full droop' })).toContainText('−130 mm')
   await expect(rows.filter({ hasText: 'full droop' })).toContainText('13.4 mm')
@@ -87,8 +85,7 @@ test('a strap is cut into the droop: the sweep ends there, it is kept over a rel
 })
 
 test('links are chosen, their ends asked for, and one made a lever', async ({ page }) => {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the long van' }).click()
+  await openCard(page, 'the long van')
   await expect(page.getByTestId('state')).toContainText(/\d/)
   await goWithin(page, '/b/osier-van/travel')
   await expect(page.getByText('Nobody has told yet how far the wheels go')).toBeVisible()
@@ -109,8 +106,7 @@ test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, ownBrowser: true })
 
   test('the axle is jacked and read height by height', async ({ page }) => {
-    await openDemo(page)
-    await goWithin(page, '/b/fen-tender/travel')
+    await openDemo(page, 'travel')
     await page.getByLabel('Droop, from ride').fill('90')
     await page.getByLabel('Droop, from ride').press('Enter')
     await page.getByLabel('Bump, from ride').fill('70')

@@ -80,8 +80,7 @@ test('a swapped word is caught, put right with one tap, logged, and undone', asy
 test('a flip test finds the zero error and corrects a reading whose display side is said', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/tools')
+  await openDemo(page, 'tools')
   await page.getByRole('button', { name: 'Turn it end for end' }).click()
   await page.getByLabel('Flip test 1').fill('0.5')
   await page.getByRole('radio', { name: 'right-hand end' }).first().click()
@@ -107,8 +106,7 @@ test(
   'a second setup is compared, and an old reading is carried over only with a reason',
   { tag: '@proved' },
   async ({ page }) => {
-    await openDemo(page)
-    await goWithin(page, '/b/fen-tender/setups')
+    await openDemo(page, 'setups')
     await page.getByRole('button', { name: 'New setup' }).click()
     const setup = page.getByRole('article', { name: 'Setup 2' })
     await setup.getByRole('combobox', { name: 'Vehicle stands on' }).click()
@@ -173,8 +171,7 @@ test('datum points tie a setup to the chassis and name the suspect', async ({ pa
 })
 
 test('pairs of frame holes show the centreline, and offsets follow it', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/datum')
+  await openDemo(page, 'datum')
   for (const name of ['hanger', 'cross tube']) {
     await page.getByLabel(/Name, such as "spring hanger"/).fill(name)
     await page.getByRole('button', { name: 'Add a pair of holes' }).click()
@@ -260,8 +257,7 @@ test('readings go out as CSV and come back; a bad table takes in nothing', async
 test('a simulated tool streams, holds, and its value is taken with one key, marked as provisional', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/readings?step=axis-level-output')
+  await openDemo(page, 'readings?step=axis-level-output')
   await page.getByTestId('digits').press('t')
   const strip = page.getByTestId('instrument')
   await expect(strip).toContainText('streamed by the server')

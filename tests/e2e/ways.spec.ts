@@ -1,11 +1,10 @@
-import { cureButton, goWithin, openBay, openDemo, saved, takeCommand } from './bench'
+import { cureButton, goWithin, openBay, openCard, openDemo, saved, takeCommand } from './bench'
 import { expect, test } from './browser'
 
 test('what is missing leads to the field that takes it, and the palette to any field by its name', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/strength')
+  await openDemo(page, 'strength')
   const radius = page.getByLabel('Rolling radius of the tyres')
   const gears = page.getByRole('region', { name: 'Gears' })
   const lack = gears.getByRole('link', { name: 'rolling radius of the tyres not entered' })
@@ -58,8 +57,7 @@ test('the palette leads to every thing that has a card: its first figure takes t
 })
 
 test('the palette unfolds the stock for the tube it leads to', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/strength')
+  await openDemo(page, 'strength')
   const stock = page.getByTestId('stock-tubes')
   await stock.getByText('Tubes that can be had').click()
   await stock.getByRole('button', { name: 'Add one' }).click()
@@ -72,8 +70,7 @@ test('the palette unfolds the stock for the tube it leads to', async ({ page }) 
 test('a line whose speed nobody told says so beside its figure, and leads to where it is told', async ({
   page,
 }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/strength')
+  await openDemo(page, 'strength')
   await page.getByLabel('Redline', { exact: true }).fill('')
   await page.getByLabel('Redline', { exact: true }).press('Tab')
   await goWithin(page, '/b/fen-tender/line')
@@ -85,8 +82,7 @@ test('a line whose speed nobody told says so beside its figure, and leads to whe
 })
 
 test('the tube of the parts drawing leads to its own figures', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/parts')
+  await openDemo(page, 'parts')
   await page.getByRole('button', { name: /^ø/ }).click()
   const outer = page.getByTestId('part-sheet').locator('[data-field="shaft/0 tube"] input')
   await expect(outer).toBeFocused()
@@ -122,8 +118,7 @@ test('the parts on the board say their names to the keyboard too, one after the 
 test('weights and the sling are drawn: loads under the axles, the hook over the centre of gravity', async ({
   page,
 }) => {
-  await openBay(page)
-  await goWithin(page, '/b/sedge-wagon/weight')
+  await openBay(page, 'weight')
   const picture = page.getByTestId('weight-picture')
   await expect(picture.locator('[data-axle="front"]')).toHaveText('735 kg')
   await expect(picture.locator('[data-axle="rear"]')).toHaveText('641 kg')
@@ -140,8 +135,7 @@ test('weights and the sling are drawn: loads under the axles, the hook over the 
 })
 
 test('torque stands along the line by gear, and the gears as a saw-tooth', async ({ page }) => {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the long van' }).click()
+  await openCard(page, 'the long van')
   await page.getByTestId('state').waitFor()
   await goWithin(page, '/b/osier-van/strength')
   const along = page.getByTestId('torque-along')

@@ -1,12 +1,11 @@
 import { readFile } from 'node:fs/promises'
 import type { Download, Page } from '@playwright/test'
 import { grave } from './axe'
-import { checkRow, goWithin, openDemo, saved } from './bench'
+import { checkRow, goWithin, openCard, openDemo, saved } from './bench'
 import { expect, test } from './browser'
 
 async function openVan(page: Page, view: string) {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the long van' }).click()
+  await openCard(page, 'the long van')
   await expect(page.getByTestId('state')).toContainText('Tight: pair difference is 1.14°')
   await goWithin(page, `/b/osier-van/${view}`)
 }
@@ -72,8 +71,7 @@ test('one tube for all shafts is found, weighed and taken as one step', async ({
 })
 
 test('every school says what it asks and leaves, and one is taken', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/schools')
+  await openDemo(page, 'schools')
   const schools = page.getByTestId('schools')
   await expect(schools.getByRole('row', { name: /^Low-set pinion/ })).toContainText('yours', {
     timeout: 30_000,
@@ -92,8 +90,7 @@ test('every school says what it asks and leaves, and one is taken', async ({ pag
 })
 
 test('the map is walked over by keys, a setting taken from it, and saved as a table', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/map')
+  await openDemo(page, 'map')
   const map = page.getByTestId('lever-map')
   await map.focus()
   await page.keyboard.press('ArrowDown')
@@ -135,8 +132,7 @@ test('charts go out as picture and table', async ({ page }) => {
 })
 
 test('a spline that was put together wrongly is told in words, and put right', async ({ page }) => {
-  await openDemo(page)
-  await goWithin(page, '/b/fen-tender/parts')
+  await openDemo(page, 'parts')
   const sheet = page.getByTestId('part-sheet')
   await sheet.getByLabel('Phase of the yokes').fill('45')
   await sheet.getByLabel('Phase of the yokes').press('Enter')
@@ -182,8 +178,7 @@ test('a limit of one’s own is marked where it decides, carries its reason, goe
 })
 
 test('both shafts of a four-wheel drive are drawn, judged and opened by name', async ({ page }) => {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the four-wheel drive' }).click()
+  await openCard(page, 'the four-wheel drive')
   await expect(page.getByTestId('state')).toContainText('rear shaft: pair difference is 1.79°')
   await page.getByRole('navigation', { name: 'Lines' }).getByRole('button', { name: 'front shaft' }).click()
   await expect(page.locator('[data-part="joint/0"]')).toHaveAttribute('aria-label', /double-cardan joint/)
