@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { readingsFromTable, readingTable, type CsvProblem } from '~~/core/csv/readingCsv'
+import { readingsFromTable, type CsvProblem } from '~~/core/csv/readingsFromTable'
+import { readingTable } from '~~/core/csv/readingTable'
 import { parseBuild } from '~~/core/project/parseBuild'
 import { problemText } from '~~/core/project/problem'
 import { newId } from '../storage/newId'

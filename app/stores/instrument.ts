@@ -5,6 +5,7 @@ import {
   type InstrumentKind,
   type InstrumentReading,
 } from '~~/core/instruments/simulated'
+import { READING_KINDS } from '~~/core/project/readingKinds'
 import type { TourStep } from '~~/core/readings/tour'
 import { repeatFigures } from '~~/core/readings/scatter'
 import { localInstrument } from '../instruments/localInstrument'
@@ -26,9 +27,7 @@ export const useInstrument = defineStore('instrument', () => {
 
   /** The tool that fits a step. */
   const kindFor = (step: TourStep): InstrumentKind =>
-    step.quantity.startsWith('point') || ['gap', 'sprocket-face', 'chain-slack'].includes(step.quantity)
-      ? 'laser'
-      : 'level'
+    READING_KINDS[step.quantity].unit === 'mm' ? 'laser' : 'level'
 
   /** What the simulation lets the tool lie on: the last reading of the step, else a usual figure. */
   function truthFor(step: TourStep): number {

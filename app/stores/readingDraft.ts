@@ -1,5 +1,15 @@
 import type { Build } from '~~/core/project/build'
 import type { LevelZero, MeasuredReading, Reading } from '~~/core/project/reading'
+import {
+  isGiven,
+  READING_KINDS,
+  readingFacts,
+  TARGET_KEYS,
+  wayOf,
+  wordsOf,
+  type ReadingKind,
+} from '~~/core/project/readingKinds'
+import type { ToolKind } from '~~/core/project/tool'
 import type { TourStep } from '~~/core/readings/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */
@@ -37,51 +47,40 @@ export const EMPTY_DRAFT: ReadingDraft = {
   toolId: '',
 }
 
+/** The field of a draft for each field of a reading that is asked beside its figure. */
+const DRAFT_FIELDS = {
+  from: 'from',
+  zero: 'zero',
+  by: 'by',
+  display: 'display',
+  aboveCentreline: 'aboveText',
+  aboveCentrelineWay: 'aboveWay',
+  radius: 'radius',
+} as const satisfies Readonly<Record<string, keyof ReadingDraft>>
+
+const fieldsOf = (reading: object) => reading as Readonly<Record<string, string | undefined>>
+
 /** A draft that starts out the way the step was read last time, with nothing typed yet. */
 export function draftLike(reading: Reading | null): ReadingDraft {
-  if (!reading) return EMPTY_DRAFT
-  const display = ('display' in reading && reading.display) || ''
-  const tool = ('tool' in reading && reading.tool) || ''
-  const toolId = tool.startsWith('simulated-') ? '' : tool
-  return { ...wayLike(reading), display, toolId }
-}
-
-function wayLike(reading: Reading): ReadingDraft {
-  switch (reading.kind) {
-    case 'axis-face':
-      return {
-        ...EMPTY_DRAFT,
-        method: 'face',
-        from: reading.from,
-        way: reading.lean ?? '',
-        zero: reading.zero ?? 'gravity',
-      }
-    case 'axis-level':
-      return { ...EMPTY_DRAFT, way: reading.low ?? '', zero: reading.zero ?? 'gravity' }
-    case 'shaft-level':
-      return { ...EMPTY_DRAFT, way: reading.low ?? '', zero: reading.zero ?? 'gravity' }
-    case 'chassis-fall':
-    case 'chassis-roll':
-      return { ...EMPTY_DRAFT, way: reading.low ?? '' }
-    case 'point-offset':
-      return {
-        ...EMPTY_DRAFT,
-        way: reading.side ?? '',
-        by: reading.by ?? 'square',
-        aboveText: reading.aboveCentreline ?? '',
-        aboveWay: reading.aboveCentrelineWay ?? 'above',
-      }
-    case 'point-station':
-    case 'point-height':
-      return { ...EMPTY_DRAFT, way: reading.way ?? '' }
-    case 'gap':
-      return { ...EMPTY_DRAFT, way: reading.way ?? 'free' }
-    case 'sprocket-face':
-      return { ...EMPTY_DRAFT, way: reading.stands ?? '', radius: reading.radius ?? '' }
-    default:
-      return EMPTY_DRAFT
+  if (!reading || isGiven(reading)) return EMPTY_DRAFT
+  const kept = fieldsOf(reading)
+  const said = Object.entries(DRAFT_FIELDS).flatMap(([field, name]) => {
+    const value = kept[field]
+    return value === undefined ? [] : [[name, value] as const]
+  })
+  const tool = kept.tool ?? ''
+  return {
+    ...EMPTY_DRAFT,
+    ...Object.fromEntries(said),
+    method: reading.kind === 'axis-face' ? 'face' : 'along',
+    way: wayOf(reading) ?? READING_KINDS[reading.kind].wayUnsaid ?? '',
+    toolId: tool.startsWith('simulated-') ? '' : tool,
   }
 }
+
+/** The kind of reading that a step is answered with. */
+export const kindOfStep = (step: TourStep, { method }: Pick<ReadingDraft, 'method'>): ReadingKind =>
+  step.quantity === 'axis-level' && method === 'face' ? 'axis-face' : step.quantity
 
 /** The reading a draft would make. */
 export function draftReading(
@@ -91,93 +90,50 @@ export function draftReading(
   draft: ReadingDraft,
   id: string,
 ): MeasuredReading {
-  const tool = (...kinds: string[]) =>
-    (draft.toolId.startsWith('simulated-') ? draft.toolId : undefined) ??
-    build.tools.find((one) => one.id === draft.toolId && kinds.includes(one.kind))?.id ??
-    build.tools.find((one) => kinds.includes(one.kind) && !one.simulated)?.id
-  const provisional = draft.provisional ? { provisional: true } : {}
-  const base = { id, setup, values: [draft.text.trim()], ...provisional }
-  const level = { ...base, tool: tool('level'), ...(draft.display && { display: draft.display }) }
-  const tape = {
-    ...base,
-    tool: tool('tape', 'laser', 'plumb', 'calliper', 'other'),
-    unit: build.units.length,
+  const kind = kindOfStep(step, draft)
+  const { of, unit, way, wayUnsaid, isOfTrial, tools } = readingFacts(kind)
+  const target = Object.fromEntries(TARGET_KEYS[of].map((key) => [key, fieldsOf(step)[key]]))
+  const ways = way === null ? [] : wordsOf(kind, way, step.isAcross)
+  const reading = {
+    id,
+    setup,
+    kind,
+    values: [draft.text.trim()],
+    tool: toolOf(build, draft.toolId, tools),
+    ...target,
+    ...(unit === 'mm' && { unit: build.units.length }),
+    ...(way !== null && { [way]: ways.find((word) => word === draft.way) ?? wayUnsaid }),
+    ...besideOf(kind, draft),
+    ...(draft.provisional && { provisional: true }),
+    ...(isOfTrial && build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
   }
-  const word = <T extends string>(words: readonly T[]): T | undefined =>
-    words.find((one) => one === draft.way)
-  const ends = step.isAcross ? (['left', 'right'] as const) : (['front', 'rear'] as const)
-  switch (step.quantity) {
-    case 'chassis-fall':
-      return { ...level, kind: 'chassis-fall', low: word(['front', 'rear']) }
-    case 'chassis-roll':
-      return { ...level, kind: 'chassis-roll', low: word(['left', 'right']) }
-    case 'axis-level':
-      return draft.method === 'face'
-        ? {
-            ...level,
-            kind: 'axis-face',
-            axis: step.axis,
-            lean: word(ends),
-            from: draft.from,
-            zero: draft.zero,
-          }
-        : { ...level, kind: 'axis-level', axis: step.axis, low: word(ends), zero: draft.zero }
-    case 'shaft-level':
-      return {
-        ...level,
-        kind: 'shaft-level',
-        line: step.line,
-        shaft: step.shaft,
-        low: word(['front', 'rear']),
-        zero: draft.zero,
-      }
-    case 'gap':
-      return {
-        ...base,
-        tool: tool('feeler', 'step-wedge', 'clay', 'tape', 'calliper', 'other'),
-        unit: build.units.length,
-        kind: 'gap',
-        gap: step.gap,
-        way: word(['free', 'overlap']) ?? 'free',
-        // A gap belongs to the lift-in that stands now.
-        ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
-      }
-    case 'sprocket-face':
-      return {
-        ...base,
-        tool: tool('laser', 'calliper', 'tape', 'other'),
-        unit: build.units.length,
-        kind: 'sprocket-face',
-        sprocket: step.sprocket,
-        place: step.place,
-        ...(draft.radius.trim() !== '' && { radius: draft.radius.trim() }),
-        stands: word(['left', 'right']),
-        ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
-      }
-    case 'chain-slack':
-      return {
-        ...base,
-        tool: tool('tape', 'calliper', 'other'),
-        unit: build.units.length,
-        kind: 'chain-slack',
-        chain: step.chain,
-        ...(build.trials.length > 0 && { trial: build.trials.at(-1)?.id }),
-      }
-    case 'point-station':
-      return { ...tape, kind: 'point-station', point: step.point, way: word(['rearward', 'forward']) }
-    case 'point-height':
-      return { ...tape, kind: 'point-height', point: step.point, way: word(['above', 'below']) }
-    case 'point-offset': {
-      const plumb =
-        draft.by === 'plumb' ? { aboveCentreline: draft.aboveText, aboveCentrelineWay: draft.aboveWay } : {}
-      return {
-        ...tape,
-        kind: 'point-offset',
-        point: step.point,
-        side: word(['left', 'right']),
-        by: draft.by,
-        ...plumb,
-      }
-    }
+  return reading as unknown as MeasuredReading
+}
+
+/** The tool that was picked where it can show such a figure, else the first that can. */
+function toolOf(build: Build, picked: string, kinds: readonly ToolKind[]): string | undefined {
+  if (picked.startsWith('simulated-')) return picked
+  const able = build.tools.filter(({ kind }) => kinds.includes(kind))
+  return (able.find(({ id }) => id === picked) ?? able.find(({ simulated }) => !simulated))?.id
+}
+
+/** What is asked beside the figure, as far as it belongs to the kind and was said. */
+function besideOf(kind: ReadingKind, draft: ReadingDraft): Readonly<Record<string, string>> {
+  const { words } = READING_KINDS[kind]
+  const isPlumb = draft.by === 'plumb'
+  const isAsked: Readonly<Record<keyof typeof DRAFT_FIELDS, boolean>> = {
+    from: 'from' in words,
+    zero: 'zero' in words,
+    by: 'by' in words,
+    display: 'display' in words,
+    aboveCentreline: 'by' in words && isPlumb,
+    aboveCentrelineWay: 'by' in words && isPlumb,
+    radius: kind === 'sprocket-face',
   }
+  return Object.fromEntries(
+    Object.entries(DRAFT_FIELDS).flatMap(([field, name]) => {
+      const value = draft[name].trim()
+      return isAsked[field as keyof typeof DRAFT_FIELDS] && value !== '' ? [[field, value]] : []
+    }),
+  )
 }

@@ -12,6 +12,7 @@ import { applyEdits, logChange, newStamp } from './readingLog'
 import { buildBy, READING_PARTS } from './buildParts'
 import { SIMULATED_TOOLS } from './instrument'
 import { useWorkbench } from './workbench'
+import { READING_KINDS } from '~~/core/project/readingKinds'
 import { draftLike, draftReading, type ReadingDraft } from './readingDraft'
 
 /** The readings of the open build and the tour through those still wanted. */
@@ -46,8 +47,8 @@ export const useReadings = defineStore('readings', () => {
   /** A draft with nothing typed yet: as the step was read last time, else with the level's zero as its owner keeps it. */
   function freshDraft(step: TourStep): ReadingDraft {
     const draft = draftLike(step.reading)
-    // Two things that can be measured between lie apart unless it is said.
-    if (step.quantity === 'gap' && draft.way === '') return { ...draft, way: 'free' }
+    const { wayUnsaid } = READING_KINDS[step.quantity]
+    if (wayUnsaid && draft.way === '') return { ...draft, way: wayUnsaid }
     if (step.quantity === 'sprocket-face' && !step.reading) return { ...draft, ...likeLastFace(step) }
     const level = workbench.build?.tools.find((tool) => tool.kind === 'level' && !tool.simulated)
     return step.reading ? draft : { ...draft, zero: level?.zeroHabit ?? 'gravity' }

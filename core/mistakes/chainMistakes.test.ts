@@ -1,6 +1,7 @@
 import { demoFile } from '../testdata/demoFile'
 import { readingEcho } from '../text/echo'
-import { readingsFromTable, readingTable } from '../csv/readingCsv'
+import { readingsFromTable } from '../csv/readingsFromTable'
+import { readingTable } from '../csv/readingTable'
 import { measuringTour } from '../readings/tour'
 import type { MeasuredReading } from '../project/reading'
 import { findMistakes } from './findMistakes'

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import * as fc from 'fast-check'
-import { readingsFromTable } from '../csv/readingCsv'
+import { readingsFromTable } from '../csv/readingsFromTable'
 import { parseBuild } from '../project/parseBuild'
 import { compareSetups } from '../readings/compareSetups'
 import { readingHistory } from '../readings/history'

@@ -212,21 +212,3 @@ export type MeasuredReading =
 
 /** One reading as taken; geometry is derived from it and never typed over it. */
 export type Reading = MeasuredReading | GivenPointReading | GivenAxisReading | GivenCrossAxisReading
-
-export const READING_KINDS = [
-  'chassis-fall',
-  'chassis-roll',
-  'axis-level',
-  'axis-face',
-  'point-station',
-  'point-offset',
-  'point-height',
-  'shaft-level',
-  'setup-point',
-  'gap',
-  'sprocket-face',
-  'chain-slack',
-  'given-point',
-  'given-axis',
-  'given-cross-axis',
-] as const satisfies readonly Reading['kind'][]

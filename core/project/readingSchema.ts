@@ -1,8 +1,16 @@
-import { array, boolean, object, type AnyObject, type ObjectSchema } from 'yup'
+import { array, boolean, object, type AnyObject, type ObjectSchema, type StringSchema } from 'yup'
 import { LENGTH_UNITS } from '../units/unitSettings'
 import { byWord } from './byWord'
 import { figure, idField, nameField, noteField, rawText, requiredId, timeField, wordField } from './fields'
-import { FACE_PLACES, READING_KINDS, type Reading } from './reading'
+import { FACE_PLACES } from './reading'
+import {
+  READING_KIND_NAMES,
+  READING_KINDS,
+  wordsOf,
+  type ReadingKind,
+  type ReadingOf,
+  type WordField,
+} from './readingKinds'
 
 const base = {
   id: requiredId(),
@@ -26,49 +34,42 @@ const measured = {
   }),
   values: array().of(rawText().required()).min(1).max(MAX_REPEATS).required(),
 }
-const level = { ...measured, display: wordField(['left', 'right', 'front', 'rear']) }
 const unit = wordField(LENGTH_UNITS)
-const frontRear = wordField(['front', 'rear'])
-/** Which end of an axis: of one that lies across, left or right. */
-const anyEnd = wordField(['front', 'rear', 'left', 'right'])
-const leftRight = wordField(['left', 'right'])
-const aboveBelow = wordField(['above', 'below'])
-const rearwardForward = wordField(['rearward', 'forward'])
-const zero = wordField(['gravity', 'chassis'])
-const kind = wordField(READING_KINDS).required()
+const kind = wordField(READING_KIND_NAMES).required()
+/** The fields of a kind that hold one of a few words. */
+const words = <K extends ReadingKind>(of: K) =>
+  Object.fromEntries(
+    Object.keys(READING_KINDS[of].words).map((field) => [field, wordField(wordsOf(of, field, null))]),
+  ) as Readonly<Record<WordField<ReadingOf<K>>, StringSchema>>
 
 /** The shape of a reading of each kind. */
 export const READING_SHAPES = {
-  'chassis-fall': object({ kind, ...level, low: frontRear }),
-  'chassis-roll': object({ kind, ...level, low: leftRight }),
-  'axis-level': object({ kind, ...level, axis: requiredId(), low: anyEnd, zero }),
+  'chassis-fall': object({ kind, ...measured, ...words('chassis-fall') }),
+  'chassis-roll': object({ kind, ...measured, ...words('chassis-roll') }),
+  'axis-level': object({ kind, ...measured, axis: requiredId(), ...words('axis-level') }),
   'axis-face': object({
     kind,
-    ...level,
+    ...measured,
     axis: requiredId(),
-    lean: anyEnd,
-    from: wordField(['level', 'plumb']).required(),
-    zero,
+    ...words('axis-face'),
+    from: wordField(wordsOf('axis-face', 'from', null)).required(),
   }),
-  'point-station': object({ kind, ...measured, unit, point: requiredId(), way: rearwardForward }),
+  'point-station': object({ kind, ...measured, unit, point: requiredId(), ...words('point-station') }),
   'point-offset': object({
     kind,
     ...measured,
     unit,
     point: requiredId(),
-    side: leftRight,
-    by: wordField(['square', 'plumb']),
+    ...words('point-offset'),
     aboveCentreline: rawText(),
-    aboveCentrelineWay: aboveBelow,
   }),
-  'point-height': object({ kind, ...measured, unit, point: requiredId(), way: aboveBelow }),
+  'point-height': object({ kind, ...measured, unit, point: requiredId(), ...words('point-height') }),
   'shaft-level': object({
     kind,
-    ...level,
+    ...measured,
     line: requiredId(),
     shaft: figure(0, 50).integer().required(),
-    low: frontRear,
-    zero,
+    ...words('shaft-level'),
   }),
   'setup-point': object({
     kind,
@@ -76,11 +77,9 @@ export const READING_SHAPES = {
     values: array().of(rawText().required()).length(3).required(),
     unit,
     point: requiredId(),
-    alongWay: rearwardForward,
-    acrossSide: leftRight,
-    upWay: aboveBelow,
+    ...words('setup-point'),
   }),
-  gap: object({ kind, ...measured, unit, gap: requiredId(), way: wordField(['free', 'overlap']) }),
+  gap: object({ kind, ...measured, unit, gap: requiredId(), ...words('gap') }),
   'sprocket-face': object({
     kind,
     ...measured,
@@ -88,7 +87,7 @@ export const READING_SHAPES = {
     sprocket: requiredId(),
     place: wordField(FACE_PLACES).required(),
     radius: rawText(),
-    stands: leftRight,
+    ...words('sprocket-face'),
   }),
   'chain-slack': object({ kind, ...measured, unit, chain: requiredId(), span: figure(0, 20).integer() }),
   'given-point': object({
@@ -97,11 +96,9 @@ export const READING_SHAPES = {
     unit,
     point: requiredId(),
     station: rawText().required(),
-    stationWay: rearwardForward,
     offset: rawText().required(),
-    side: leftRight,
     height: rawText().required(),
-    heightWay: aboveBelow,
+    ...words('given-point'),
     plusMinus: rawText(),
     source: nameField(),
   }),
@@ -110,9 +107,8 @@ export const READING_SHAPES = {
     ...base,
     axis: requiredId(),
     fall: rawText().required(),
-    low: frontRear,
     plan: rawText(),
-    rearPoints: leftRight,
+    ...words('given-axis'),
     plusMinus: rawText(),
     source: nameField(),
   }),
@@ -121,13 +117,12 @@ export const READING_SHAPES = {
     ...base,
     axis: requiredId(),
     rise: rawText().required(),
-    high: leftRight,
     sweep: rawText(),
-    leftPoints: rearwardForward,
+    ...words('given-cross-axis'),
     plusMinus: rawText(),
     source: nameField(),
   }),
-} as const satisfies Record<Reading['kind'], ObjectSchema<AnyObject>>
+} as const satisfies Record<ReadingKind, ObjectSchema<AnyObject>>
 
 /** The Yup schema of one reading, chosen by its kind. */
 export const readingSchema = byWord('kind', READING_SHAPES, true)

@@ -5,7 +5,7 @@ import type { Gap } from './gap'
 import type { FileProblem } from './problem'
 import type { Reading } from './reading'
 import { isSetByBearing } from './lineSpec'
-import { displaySides } from './repair'
+import { isGiven, READING_KINDS, wayOf, wordsOf } from './readingKinds'
 import { crossesOf } from './stock'
 import type { ToolKind } from './tool'
 
@@ -161,7 +161,7 @@ function readingReferences(
     if ('trial' in reading) requireIn(trials, reading.trial, `${at}.trial`, 'trial')
     toolProblem(build, reading, (message) => complain(`${at}.tool`, message))
     const axisOf = 'axis' in reading ? build.axes.find(({ id }) => id === reading.axis) : undefined
-    const sidesOf = displaySides(reading.kind, axisOf?.lies === 'across')
+    const sidesOf = wordsOf(reading.kind, 'display', axisOf?.lies === 'across')
     if ('display' in reading && reading.display && !sidesOf.includes(reading.display)) {
       const sides = sidesOf.join(' or ')
       complain(
@@ -208,12 +208,7 @@ const SHOWS_NO_ANGLE: readonly ToolKind[] = [
 function toolProblem(build: Build, reading: Reading, complain: (message: string) => void): void {
   const tool = 'tool' in reading ? build.tools.find((one) => one.id === reading.tool) : undefined
   if (!tool) return
-  const readsAngle =
-    !reading.kind.startsWith('point') &&
-    reading.kind !== 'setup-point' &&
-    reading.kind !== 'gap' &&
-    reading.kind !== 'sprocket-face' &&
-    reading.kind !== 'chain-slack'
+  const readsAngle = READING_KINDS[reading.kind].unit === 'deg'
   if (readsAngle && SHOWS_NO_ANGLE.includes(tool.kind))
     complain(`"${tool.name}" is a ${tool.kind} and shows no angle`)
   if (!readsAngle && tool.kind === 'level') complain(`"${tool.name}" is a level and shows no length`)
@@ -229,12 +224,13 @@ function endProblem(build: Build, reading: Reading, complain: (key: string, mess
     complain('kind', `"${axis.name}" lies across the vehicle: it is given by rise and sweep`)
   if (reading.kind === 'given-cross-axis' && !isAcross)
     complain('kind', `"${axis.name}" runs along the vehicle: it is given by fall and plan`)
-  if (reading.kind !== 'axis-level' && reading.kind !== 'axis-face') return
-  const [key, end] = reading.kind === 'axis-level' ? ['low', reading.low] : ['lean', reading.lean]
-  const ends: readonly string[] = isAcross ? ['left', 'right'] : ['front', 'rear']
+  const { way } = READING_KINDS[reading.kind]
+  if (way === null || isGiven(reading)) return
+  const end = wayOf(reading)
+  const ends = wordsOf(reading.kind, way, isAcross)
   if (end !== undefined && !ends.includes(end))
     complain(
-      key,
+      way,
       `"${axis.name}" ${isAcross ? 'lies across' : 'runs along'} the vehicle: say ${ends.join(' or ')}`,
     )
 }

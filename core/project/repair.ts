@@ -1,3 +1,5 @@
+import { READING_KIND_NAMES, wordsOf, type ReadingKind } from './readingKinds'
+
 /** Names longer than this were let in by older versions. */
 const MAX_NAME = 200
 
@@ -41,8 +43,8 @@ function eachItem(
 }
 
 /** Sides a level's display can look to: across the vehicle when it is laid lengthwise, lengthwise when across. */
-export const displaySides = (kind: unknown, isAcross = false): readonly string[] =>
-  kind === 'chassis-roll' || isAcross ? ['front', 'rear'] : ['left', 'right']
+const displaySides = (kind: unknown, isAcross: boolean): readonly string[] =>
+  READING_KIND_NAMES.some((one) => one === kind) ? wordsOf(kind as ReadingKind, 'display', isAcross) : []
 
 const withoutImpossibleSide =
   (across: ReadonlySet<unknown>) =>

@@ -1,3 +1,4 @@
+import { isGiven } from '../project/readingKinds'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
@@ -31,7 +32,7 @@ export function readingHistory(build: Build, reading: Reading): HistoryEntry[] {
     const about = change.after ?? change.before
     return about ? isSameQuantity(about, reading) : false
   })
-  const last = readings.filter((one) => !one.kind.startsWith('given')).at(-1) ?? readings.at(-1)
+  const last = readings.filter((one) => !isGiven(one)).at(-1) ?? readings.at(-1)
   // A reading is shown as it was taken: before the first thing that was done to it.
   const asTaken = (one: Reading): Reading =>
     changes.find((change) => change.reading === one.id && change.before)?.before ?? one
@@ -52,7 +53,7 @@ function takenEntry(build: Build, reading: Reading, inForce: boolean): HistoryEn
   return {
     at: reading.takenAt ?? '',
     by: reading.takenBy ?? '',
-    what: reading.kind.startsWith('given') ? 'given' : isCopy ? 'copied' : 'read',
+    what: isGiven(reading) ? 'given' : isCopy ? 'copied' : 'read',
     ...whereWith(build, reading),
     before: null,
     after: reading,

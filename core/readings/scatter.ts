@@ -1,5 +1,6 @@
 import type { Build } from '../project/build'
 import type { MeasuredReading, Reading } from '../project/reading'
+import { READING_KINDS } from '../project/readingKinds'
 import type { Tool } from '../project/tool'
 import { parseAngle } from '../units/parseAngle'
 import { parseLength } from '../units/parseLength'
@@ -27,7 +28,7 @@ export interface HandScatter {
 export const isRepeatable = (
   reading: Reading,
 ): reading is Exclude<MeasuredReading, { kind: 'setup-point' }> =>
-  'values' in reading && reading.kind !== 'setup-point'
+  READING_KINDS[reading.kind].told === 'repeats'
 
 /** The repeats of a reading in degrees or mm; those that cannot be understood are left out. */
 export function repeatFigures(build: Build, reading: MeasuredReading): number[] {

@@ -1,4 +1,5 @@
 import type { Reading } from '../project/reading'
+import { READING_KINDS } from '../project/readingKinds'
 import type { Tool, ToolKind } from '../project/tool'
 
 /** Unit of a measured figure. */
@@ -41,11 +42,7 @@ export const usualTool = (unit: FigureUnit): Tool =>
     : { id: 'usual-tape', name: 'a usual steel tape', kind: 'tape' }
 
 /** Unit of what a reading tells. */
-export const unitOfReading = (reading: Reading): FigureUnit =>
-  reading.kind.startsWith('point') ||
-  ['setup-point', 'given-point', 'gap', 'sprocket-face', 'chain-slack'].includes(reading.kind)
-    ? 'mm'
-    : 'deg'
+export const unitOfReading = ({ kind }: Reading): FigureUnit => READING_KINDS[kind].unit
 
 /** Standard deviations of what is taken for granted when nobody read it, in degrees. */
 export const USUAL_DOUBT = {

@@ -17,6 +17,7 @@ import type {
   ShaftLevelReading,
   SprocketFaceReading,
 } from '../project/reading'
+import type { ReadingOf } from '../project/readingKinds'
 import { readSlope } from '../readings/axisColumns'
 import { faceFigure, measuredSlack, readFace } from '../readings/chainReadings'
 import { measuredGap } from '../readings/gapReading'
@@ -44,26 +45,25 @@ export interface Echo {
 export function readingEcho(build: Build, reading: MeasuredReading): Echo {
   const others = build.readings.filter((one) => one.id !== reading.id)
   const draft: Build = { ...build, readings: [...others, reading] }
-  switch (reading.kind) {
-    case 'chassis-fall':
-    case 'chassis-roll':
-      return chassisEcho(draft, reading)
-    case 'axis-level':
-    case 'axis-face':
-      return axisEcho(draft, reading)
-    case 'shaft-level':
-      return shaftEcho(draft, reading)
-    case 'setup-point':
-      return setupPointEcho(draft, reading)
-    case 'gap':
-      return gapEcho(draft, reading)
-    case 'sprocket-face':
-      return faceEcho(draft, reading)
-    case 'chain-slack':
-      return slackEcho(draft, reading)
-    default:
-      return pointEcho(draft, reading)
-  }
+  return (ECHOES[reading.kind] as EchoOf<MeasuredReading['kind']>)(draft, reading)
+}
+
+type EchoOf<K extends MeasuredReading['kind']> = (build: Build, reading: ReadingOf<K>) => Echo
+
+/** How each kind is said back. */
+const ECHOES: { readonly [K in MeasuredReading['kind']]: EchoOf<K> } = {
+  'chassis-fall': chassisEcho,
+  'chassis-roll': chassisEcho,
+  'axis-level': axisEcho,
+  'axis-face': axisEcho,
+  'shaft-level': shaftEcho,
+  'point-station': pointEcho,
+  'point-offset': pointEcho,
+  'point-height': pointEcho,
+  'setup-point': setupPointEcho,
+  gap: gapEcho,
+  'sprocket-face': faceEcho,
+  'chain-slack': slackEcho,
 }
 
 function gapEcho(build: Build, reading: GapReading): Echo {

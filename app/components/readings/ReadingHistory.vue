@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Reading } from '~~/core/project/reading'
 import { readingHistory, type HistoryEntry } from '~~/core/readings/history'
-import { rawWay } from '~~/core/readings/rawWay'
+import { wayOf } from '~~/core/project/readingKinds'
 import { rawTexts } from '~~/core/text/echo'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
@@ -16,7 +16,7 @@ const time = (at: string) =>
   at === ''
     ? words.unknown
     : new Date(at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short', hour12: false })
-const value = (one: Reading | null) => (one ? `${rawTexts(one).join(' · ')} ${rawWay(one)}`.trim() : '')
+const value = (one: Reading | null) => (one ? `${rawTexts(one).join(' · ')} ${wayOf(one) ?? ''}`.trim() : '')
 const change = ({ before, after }: HistoryEntry) =>
   before && after && value(before) !== value(after)
     ? `${value(before)} → ${value(after)}`

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { READING_KINDS, wordsOf, type ReadingKind } from '~~/core/project/readingKinds'
 import type { TourStep } from '~~/core/readings/tour'
-import type { ReadingDraft } from '~/stores/readingDraft'
+import { kindOfStep, type ReadingDraft } from '~/stores/readingDraft'
 import { texts } from '~/texts/en'
 import { rovingRadio } from '~/composables/useRovingRadio'
 import { useWorkbench } from '~/stores/workbench'
@@ -14,16 +15,30 @@ interface Choice {
   readonly key: keyof ReadingDraft
   readonly options: readonly (readonly [string, string])[]
 }
-const ZERO: Choice = {
-  key: 'zero',
-  options: [
+/** What the answers to each question beside the figure are called. */
+const OPTIONS = {
+  by: [
+    ['square', words.bySquare],
+    ['plumb', words.byPlumb],
+  ],
+  zero: [
     ['gravity', words.zeroGravity],
     ['chassis', words.zeroChassis],
   ],
+  from: [
+    ['level', words.fromLevel],
+    ['plumb', words.fromPlumb],
+  ],
+} as const
+const METHOD: Choice = {
+  key: 'method',
+  options: [
+    ['along', words.along],
+    ['face', words.face],
+  ],
 }
 const workbench = useWorkbench()
-const LENGTHS: readonly TourStep['quantity'][] = ['gap', 'sprocket-face', 'chain-slack']
-const isAngle = computed(() => !step.quantity.startsWith('point') && !LENGTHS.includes(step.quantity))
+const isAngle = computed(() => READING_KINDS[step.quantity].unit === 'deg')
 const tools = computed(() =>
   (workbench.build?.tools ?? []).filter(
     (tool) => (tool.kind === 'level') === isAngle.value && !tool.simulated,
@@ -31,52 +46,23 @@ const tools = computed(() =>
 )
 const tool = computed(() => tools.value.find((one) => one.id === draft.toolId) ?? tools.value[0])
 /** All readings of a level share its zero error, with the sign of the side its display looked to. */
-const displayChoice = computed<Choice[]>(() => {
-  const isAcross = step.quantity === 'chassis-roll' || step.isAcross
-  const sides = isAcross ? (['rear', 'front'] as const) : (['left', 'right'] as const)
-  return [
-    {
-      key: 'display',
-      options: sides.map((side) => [side, `${words.displayFaces} ${words.displays[side]}`] as const),
-    },
-  ]
+const displayChoice = (kind: ReadingKind): Choice => ({
+  key: 'display',
+  options: wordsOf(kind, 'display', step.isAcross).map((side) => [
+    side,
+    `${words.displayFaces} ${words.displays[side as keyof typeof words.displays]}`,
+  ]),
 })
 const choices = computed<Choice[]>(() => {
-  if (step.quantity === 'point-offset') {
-    return [
-      {
-        key: 'by',
-        options: [
-          ['square', words.bySquare],
-          ['plumb', words.byPlumb],
-        ],
-      },
-    ]
-  }
-  if (step.quantity === 'shaft-level' || step.quantity.startsWith('chassis')) {
-    return step.quantity === 'shaft-level' ? [ZERO, ...displayChoice.value] : displayChoice.value
-  }
-  if (step.quantity !== 'axis-level') return []
-  const list: Choice[] = [
-    {
-      key: 'method',
-      options: [
-        ['along', words.along],
-        ['face', words.face],
-      ],
-    },
-    ZERO,
-    ...displayChoice.value,
+  const kind = kindOfStep(step, draft)
+  const isAsked = (key: string) => key in READING_KINDS[kind].words
+  return [
+    ...(step.quantity === 'axis-level' ? [METHOD] : []),
+    ...(['from', 'by', 'zero'] as const)
+      .filter(isAsked)
+      .map((key): Choice => ({ key, options: OPTIONS[key] })),
+    ...(isAsked('display') ? [displayChoice(kind)] : []),
   ]
-  if (draft.method === 'face')
-    list.splice(1, 0, {
-      key: 'from',
-      options: [
-        ['level', words.fromLevel],
-        ['plumb', words.fromPlumb],
-      ],
-    })
-  return list
 })
 const radioOf = (choice: Choice) =>
   rovingRadio(

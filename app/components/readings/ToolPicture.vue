@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { BodyKind } from '~~/core/project/body'
-import type { TourStep } from '~~/core/readings/tour'
+import { READING_KINDS } from '~~/core/project/readingKinds'
+import type { TourQuantity } from '~~/core/readings/asked'
+import type { PointRole, TourStep } from '~~/core/readings/tour'
 import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
@@ -17,27 +19,35 @@ const LEVEL_SCENES: Readonly<Record<BodyKind, string>> = {
   'bearing-bracket': 'shaft',
   item: 'shaft',
 }
-const isNose = computed(() => step.role === 'joint' && step.body === 'axle')
-const scene = computed(() => {
-  if (step.toward) return 'gap'
-  if (step.quantity === 'sprocket-face') return 'face'
-  if (step.quantity === 'chain-slack') return 'slack'
-  if (step.role === 'sprocket') return 'sprocket'
-  if (step.role === 'bearing') return 'bearing'
-  if (step.role === 'link-end') return 'link'
-  if (step.role === 'touch-point') return 'touch'
+/** What a point is shown on, by what it is there for. */
+const POINT_SCENES: Readonly<Record<PointRole, (body: BodyKind) => string>> = {
   // A joint that hangs on the chassis is the one behind a centre bearing.
-  if (step.role === 'joint' && step.body === 'chassis') return 'middle'
-  if (step.quantity === 'chassis-fall') return 'rail'
-  if (step.quantity === 'chassis-roll') return 'across'
-  if (step.quantity === 'shaft-level') return 'shaft'
-  if (step.role === 'frame-hole') return 'hole'
-  if (step.quantity === 'axis-level') return LEVEL_SCENES[step.body]
-  if (step.role === 'front-mount' || step.role === 'tail-mount') return 'mount'
-  if (step.role === 'axle-centre' || isNose.value) return 'axle'
-  return 'gearbox'
-})
-const isPoint = computed(() => step.quantity.startsWith('point'))
+  joint: (body) => (body === 'chassis' ? 'middle' : body === 'axle' ? 'axle' : 'gearbox'),
+  'on-axis': () => 'gearbox',
+  'link-end': () => 'link',
+  'axle-centre': () => 'axle',
+  'front-mount': () => 'mount',
+  'tail-mount': () => 'mount',
+  'frame-hole': () => 'hole',
+  'touch-point': () => 'touch',
+  sprocket: () => 'sprocket',
+  bearing: () => 'bearing',
+}
+const pointScene = ({ role, body }: TourStep): string => (role ? POINT_SCENES[role](body) : 'gearbox')
+const SCENES: Readonly<Record<TourQuantity, (step: TourStep) => string>> = {
+  'chassis-fall': () => 'rail',
+  'chassis-roll': () => 'across',
+  'axis-level': ({ body }) => LEVEL_SCENES[body],
+  'shaft-level': () => 'shaft',
+  gap: () => 'gap',
+  'sprocket-face': () => 'face',
+  'chain-slack': () => 'slack',
+  'point-station': pointScene,
+  'point-offset': pointScene,
+  'point-height': pointScene,
+}
+const scene = computed(() => SCENES[step.quantity](step))
+const isPoint = computed(() => READING_KINDS[step.quantity].of === 'point')
 /** Where the obstacle of a gap stands: seen from the side, or from behind where it is to the left or right. */
 const between = computed(() => {
   const [fore, left, up] = step.toward ?? [0, 0, 0]

@@ -1,5 +1,6 @@
 import { changedDemo, demoBuild } from '../testdata/builds'
-import { readingsFromTable, readingTable } from './readingCsv'
+import { readingsFromTable } from './readingsFromTable'
+import { readingTable } from './readingTable'
 
 const build = demoBuild()
 let next = 0
