@@ -1,4 +1,4 @@
-import type { LineEvaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 import type { Build } from '../project/build'
 import { peakAcceleration } from '../line/uniformity'
 import { drivenAxle } from '../strength/lineTorque'

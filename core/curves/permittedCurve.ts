@@ -1,5 +1,5 @@
 import type { LimitEntry, Verdict } from '../project/limit'
-import type { LineEvaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 import { permittedAngleDeg } from '../line/uniformity'
 
 /** A joint on the chart of permitted angles. */

@@ -1,5 +1,6 @@
 import { allKnown, mapKnown, type Known } from '../known'
-import type { Evaluation, LineEvaluation } from '../model/evaluateBuild'
+import type { Evaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 import type { Build } from '../project/build'
 import { torqueRows } from '../strength/gearRows'
 import { lineScene } from './lineScene'

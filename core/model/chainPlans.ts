@@ -27,7 +27,7 @@ import {
 export function chainPlans(
   build: Build,
   graph: Graph,
-  chain: Omit<CompiledChain, 'plans'>,
+  chain: Omit<CompiledChain, 'plans' | 'swept'>,
   { at, columns }: CompiledChainPlace,
 ): PlannedChainCheck[] {
   const { chain: spec, length, slackSpan, isTravelling, angles } = chain

@@ -9,7 +9,7 @@ import {
   type ExtremeColumns,
   type OfExtremes,
 } from './compiledChain'
-import type { CompiledTravel, SparePlace } from './compiledTravel'
+import type { SparePlace } from './compiledTravel'
 import { heightsInRow, rowName, wheelsInRow, type SweepRow } from './sweep'
 import { sweepPeak, type SweepOf } from './sweepPeak'
 import { sparePlace, type SetPlace } from './travel'
@@ -40,12 +40,23 @@ const ofExtremes = <T>(make: (extreme: Extreme) => T): OfExtremes<T> => ({
   slackest: make('slackest'),
 })
 
+const extremeId = (extreme: Extreme, id: Id): Id => `${extreme}-${id}`
+
 /** The places of a chain that goes along with wheels. */
 export const extremePlacesOf = (
   graph: Graph,
   { id }: ChainLine,
   axles: readonly WheeledBody[],
-): ExtremePlaces => ofExtremes((extreme) => sparePlace(graph, `${extreme}-${id}`, axles))
+): ExtremePlaces => ofExtremes((extreme) => sparePlace(graph, extremeId(extreme, id), axles))
+
+/** The same, of those that were asked for when the build was compiled. */
+export function extremePlacesIn(
+  { spare }: { readonly spare: (id: Id) => SparePlace | undefined },
+  { id }: ChainLine,
+): ExtremePlaces | null {
+  const [tightest, slackest] = EXTREMES.map((extreme) => spare(extremeId(extreme, id)))
+  return tightest && slackest ? { tightest, slackest } : null
+}
 
 /** A chain at the places where it is tightest and slackest; null where it cannot be placed. */
 export function extremeColumnsOf(
@@ -74,20 +85,20 @@ export interface ChainPlaces extends SetPlace {
 /** Where each chain that goes along with wheels is tightest and slackest; at ride height where it closes nowhere. */
 export function chainsAlong(
   chains: readonly CompiledChain[],
-  travel: CompiledTravel,
+  axles: readonly WheeledBody[],
   of: Omit<SweepOf, 'body'>,
 ): ChainPlaces[] {
   const { build, settings } = of
-  const [body] = travel.axles
-  return chains.flatMap(({ chain, extremes }): ChainPlaces[] => {
-    const swept = travel.chains.find(({ chainId }) => chainId === chain.id)
-    if (!swept || !extremes || !body) return []
+  const [body] = axles
+  return chains.flatMap(({ chain, extremes, swept }): ChainPlaces[] => {
+    const through = swept?.columns
+    if (!through || !extremes || !body) return []
     const peaks = ofExtremes((extreme) =>
-      sweepPeak({ ...of, body }, swept.neededMm, extreme === 'tightest' ? 1 : -1),
+      sweepPeak({ ...of, body }, through.neededMm, extreme === 'tightest' ? 1 : -1),
     )
     const figures = new Map(
       EXTREMES.flatMap((extreme) => [
-        ...wheelsInRow(build, travel.axles, extremes[extreme], peaks[extreme]?.row ?? AT_RIDE, settings),
+        ...wheelsInRow(build, axles, extremes[extreme], peaks[extreme]?.row ?? AT_RIDE, settings),
       ]),
     )
     const found = (extreme: Extreme, row: SweepRow, figure: FigureOf): ChainExtreme => ({

@@ -53,7 +53,11 @@ export interface ChainPlan {
 }
 
 /** A chain of a build, as columns of its graph. */
-export function compileChain(ground: ChainGround, chain: ChainLine, plan: ChainPlan): CompiledChain {
+export function compileChain(
+  ground: ChainGround,
+  chain: ChainLine,
+  plan: ChainPlan,
+): Omit<CompiledChain, 'swept'> {
   const { build, places } = ground
   const { graph } = ground.measured
   const shape = shapeOf(chain)

@@ -1,5 +1,6 @@
 import type { PlannedChainCheck } from '../check/chainChecks'
 import type { WheelPlace } from '../check/check'
+import type { PlannedCheck } from '../check/plannedCheck'
 import { chainPlane, inChainPlane, loopOf, type ChainShape, type ToldLoop } from '../chain/chainKernels'
 import type { driveForces } from '../chain/chainDrive'
 import type { Column } from '../columns/graph'
@@ -11,7 +12,7 @@ import type { Lever } from '../project/lever'
 import type { Quantity } from '../project/limit'
 import { vectorAt } from '../readings/geometry'
 import type { ChainDutyFigures } from '../strength/chainDuty'
-import type { SparePlace } from './compiledTravel'
+import type { SparePlace, SweptChain } from './compiledTravel'
 import type { PlacedState } from './places'
 import type { AnglesRead, SprocketPose } from './sprocketPoses'
 
@@ -111,6 +112,8 @@ export interface CompiledChain {
   readonly forces: Known<ReturnType<typeof driveForces>>
   readonly places: readonly CompiledChainPlace[]
   readonly plans: readonly PlannedChainCheck[]
+  /** At the place that goes through the travel; null for one that does not go along. */
+  readonly swept: { readonly plans: readonly PlannedCheck[]; readonly columns: SweptChain | null } | null
   /** Which angles of each sprocket but the first are read. */
   readonly angles: ReadonlyMap<Id, AnglesRead>
 }

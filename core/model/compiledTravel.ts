@@ -22,7 +22,6 @@ export interface SweptLine {
 
 /** A chain at the place that goes through the travel: the length it needs and its slack run, in mm. */
 export interface SweptChain {
-  readonly chainId: Id
   readonly neededMm: Column
   readonly spanMm: Column
 }
@@ -34,12 +33,10 @@ export interface CompiledTravel {
   readonly spares: readonly SparePlace[]
   /** The place that goes through the travel. */
   readonly sweep: SparePlace
-  /** The lines that go along, as they stand there. */
-  readonly lines: readonly SweptLine[]
   /** Every check as it is made there. */
   readonly plans: readonly PlannedCheck[]
-  readonly halfshafts: readonly CompiledHalfshaft[]
-  readonly chains: readonly SweptChain[]
+  /** Every other column that is looked at there. */
+  readonly wants: readonly Column[]
 }
 
 /** The lengths that a plunging shaft is ordered by, each sampled under its name. */
@@ -53,6 +50,8 @@ export interface CompiledHalfshaft {
   readonly plunge: Plunge
   /** From joint to joint, at the place that goes through the travel. */
   readonly swept: Column
+  /** Working angles of the joints of its line there. */
+  readonly anglesDeg: readonly Column[]
   /** Places of the wheels at which it is longest and shortest. */
   readonly longest: SparePlace
   readonly shortest: SparePlace

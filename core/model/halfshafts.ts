@@ -6,7 +6,8 @@ import type { LineColumns } from '../line/lineColumns'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Line } from '../project/lineSpec'
-import type { CompiledHalfshaft, CompiledTravel, SparePlace } from './compiledTravel'
+import type { WheeledBody } from '../project/body'
+import type { CompiledHalfshaft, SparePlace } from './compiledTravel'
 import { heightsInRow, rackInRow, rowName, wheelsInRow, type SweepRow } from './sweep'
 import { sweepPeak, type SweepOf } from './sweepPeak'
 import type { SetPlace } from './travel'
@@ -105,6 +106,7 @@ export function compileHalfshafts(
         shaft,
         plunge,
         swept,
+        anglesDeg: at.swept.anglesDeg,
         longest: longest.place,
         shortest: shortest.place,
         figures: { rideMm: ride, longestMm: most, shortestMm: least, middleMm, strokeMm },
@@ -124,10 +126,14 @@ export interface HalfshaftPlaces extends SetPlace {
  *
  * @see docs/methods/halfshafts.md
  */
-export function halfshaftsAlong(travel: CompiledTravel, of: Omit<SweepOf, 'body'>): HalfshaftPlaces[] {
+export function halfshaftsAlong(
+  shafts: readonly CompiledHalfshaft[],
+  axles: readonly WheeledBody[],
+  of: Omit<SweepOf, 'body'>,
+): HalfshaftPlaces[] {
   const { build, sweep, settings } = of
-  return travel.halfshafts.flatMap((one): HalfshaftPlaces[] => {
-    const body = travel.axles.find(({ id }) => one.longest.wheels.has(id))
+  return shafts.flatMap((one): HalfshaftPlaces[] => {
+    const body = axles.find(({ id }) => one.longest.wheels.has(id))
     if (!body || sweep.cells(one.swept).subarray(0, sweep.rows.length).some(Number.isNaN)) return []
     const peak = (column: Column, sign: 1 | -1 = 1) => sweepPeak({ ...of, body }, column, sign)
     const [longest, shortest] = [peak(one.swept), peak(one.swept, -1)]
@@ -138,7 +144,6 @@ export function halfshaftsAlong(travel: CompiledTravel, of: Omit<SweepOf, 'body'
       rackMm: rackInRow(body, row),
       place: rowName(build, body, row, settings),
     })
-    const angles = travel.lines.find(({ lineId }) => lineId === one.lineId)?.columns?.anglesDeg ?? []
     const evaluated = (figure: FigureOf): HalfshaftEvaluation | null => {
       const { rideMm, longestMm, shortestMm } = one.figures
       const range = {
@@ -151,7 +156,7 @@ export function halfshaftsAlong(travel: CompiledTravel, of: Omit<SweepOf, 'body'
         lineId: one.lineId,
         shaft: one.shaft,
         ...range,
-        steepest: angles.flatMap((column) => {
+        steepest: one.anglesDeg.flatMap((column) => {
           const found = peak(column)
           return found ? [{ deg: found.value, place: rowName(build, body, found.row, settings) }] : []
         }),
@@ -159,8 +164,8 @@ export function halfshaftsAlong(travel: CompiledTravel, of: Omit<SweepOf, 'body'
       }
     }
     const figures = new Map([
-      ...wheelsInRow(build, travel.axles, one.longest, longest.row, settings),
-      ...wheelsInRow(build, travel.axles, one.shortest, shortest.row, settings),
+      ...wheelsInRow(build, axles, one.longest, longest.row, settings),
+      ...wheelsInRow(build, axles, one.shortest, shortest.row, settings),
     ])
     return [{ evaluated, figures }]
   })

@@ -1,21 +1,18 @@
-import type { CheckPlan } from '../check/plannedCheck'
 import type { Column, FigureOf } from '../columns/graph'
 import type { Kind } from '../columns/kept'
 import { newRun, type Run } from '../columns/run'
 import { fallPlan, type FallPlan } from '../frame/axis'
 import { allKnown, known, mapKnown, type Known } from '../known'
-import type { ShaftColumns } from '../line/shaftColumns'
 import { composed, NO_MOVE, type RigidMove } from '../linalg/mat3'
-import type { Vec3 } from '../linalg/vec3'
 import type { BodyMove } from '../placement/bodyMove'
 import type { LeverSettings } from '../placement/settings'
 import type { BodyId } from '../project/body'
 import type { Id } from '../project/id'
 import { axisOf, geometryOf, vectorAt, type Geometry } from '../readings/geometry'
 import { asRadians } from '../units/angle'
-import type { CompiledBuild, CompiledLine } from './compile'
-import { chainWants } from './compiledChain'
-import { gapWants } from './gaps'
+import type { CompiledBuild } from './compile'
+import { moveWants } from './moveWants'
+import type { PlacesAt } from './placesAt'
 import type { PlacedState } from './places'
 import type { SetPlace } from './travel'
 
@@ -69,69 +66,9 @@ function newRow(compiled: CompiledBuild): OneRow {
   const wanted = [
     ...places.flatMap((place) => (place.known ? place.value : [])),
     ...moveWants(ride),
-    ...compiled.lines.flatMap(lineWants),
-    ...compiled.gaps.flatMap(gapWants),
-    ...compiled.chains.flatMap(chainWants),
-    ...(compiled.travel?.halfshafts ?? []).flatMap(({ figures }) => Object.values(figures)),
+    ...compiled.subjects.flatMap(({ wants }) => wants),
   ]
   return { run: newRun(compiled.graph, 1), wanted, measured: geometryOf(compiled.measured) }
-}
-
-const moveWants = ({ moves, adapter }: PlacedState): Column[] => [
-  ...[...moves.values()].flatMap((chain) => chain.flatMap((move) => move.columns)),
-  ...(adapter?.move.columns ?? []),
-]
-
-const lineWants = ({ line, states, checks }: CompiledLine): Column[] => [
-  ...states.flatMap(({ columns, placed, figures }) => {
-    const bearings = line.shafts.flatMap(({ bearing }) => {
-      const place = bearing ? placed.point(bearing.point) : null
-      return place?.known ? place.value : []
-    })
-    const seats = [
-      ...(figures?.misalignments ?? []),
-      ...(figures?.bearingForces ?? []),
-      ...(figures?.crossShares ?? []),
-    ].flatMap((seat) => seat?.column ?? [])
-    const rest = [...bearings, ...seats, ...moveWants(placed)]
-    if (!columns.known) return rest
-    const { centres, axes, normals, spans, angles, anglesDeg, squeezes, upTo, reaches, slide, shafts } =
-      columns.value
-    return [
-      ...rest,
-      ...[centres, axes, normals, upTo].flat(2),
-      ...spans,
-      ...angles,
-      ...anglesDeg,
-      ...squeezes,
-      // Told whether or not a limit asks for what hangs on them.
-      ...reaches.flatMap((reach) => reach ?? []),
-      ...(slide === null ? [] : [slide]),
-      ...shafts.flatMap(shaftWants),
-    ]
-  }),
-  ...checks.flatMap(planWants),
-]
-
-const shaftWants = ({ criticalRpm, slip, plungeLeftMm }: ShaftColumns): Column[] =>
-  [criticalRpm, slip?.leftMm, slip?.engagedMm, slip?.engagedShare, plungeLeftMm].flatMap(
-    (column) => column ?? [],
-  )
-
-const planWants = (plan: CheckPlan): Column[] =>
-  'certain' in plan
-    ? []
-    : plan.inStates.flatMap(({ value }) =>
-        value === null || typeof value === 'number' ? [] : [value.column],
-      )
-
-/** Points and axes of one state of the vehicle; unknown where they were not read or their body cannot go there. */
-export interface PlacesAt {
-  readonly point: (id: Id) => Known<Vec3>
-  readonly axis: (id: Id) => Known<FallPlan>
-  readonly move: (body: BodyId) => Known<RigidMove>
-  /** How far what lies behind the block face was set back on the powertrain; null for not at all. */
-  readonly setBack: Known<Vec3> | null
 }
 
 /** The places of one state, as the figures stand now. */

@@ -180,12 +180,7 @@ function newSweepRun(graph: Graph, travel: CompiledTravel): SweepRun {
     ...travel.plans.flatMap(({ value }) =>
       value === null || typeof value === 'number' ? [] : [value.column],
     ),
-    ...travel.chains.flatMap(({ neededMm, spanMm }) => [neededMm, spanMm]),
-    ...travel.lines.flatMap(({ columns }) =>
-      columns
-        ? [...columns.centres.flat(), ...columns.anglesDeg, ...columns.axes.flat(), ...columns.spans]
-        : [],
-    ),
+    ...travel.wants,
   ]
   return { run: newRun(graph, rows.length), rows, wanted, heights: new Map<Id, Heights>() }
 }

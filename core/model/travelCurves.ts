@@ -68,8 +68,9 @@ export function travelWays(compiled: CompiledBuild, settings: LeverSettings): Tr
       leftUpMm: heights.map(([left]) => left),
       rightUpMm: heights.map(([, right]) => right),
       curves: curvesOf(travel.plans, part, way),
-      lines: travel.lines.flatMap(({ lineId, columns }): TravelLine[] => {
-        if (!columns) return []
+      lines: compiled.lines.flatMap(({ swept }): TravelLine[] => {
+        if (!swept?.columns) return []
+        const { lineId, columns } = swept
         const vectors = (list: readonly VectorColumns[], i: number): Vec3[] =>
           list.map((vector) => vectorAt((column) => part.cells(column)[i] ?? NaN)(vector))
         const last = columns.axes.slice(-1)

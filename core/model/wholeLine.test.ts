@@ -6,7 +6,7 @@ import type { Build } from '../project/build'
 import { resultJson } from '../result/resultJson'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
 import { sampleModel } from '../uncertainty/sampleModel'
-import { lineFigureId } from './namedFigures'
+import { lineFigureId } from './lineSubject'
 import { evaluateBuild } from './evaluateBuild'
 
 function demo(id: string, edit: (raw: any) => void = () => undefined): Build {

@@ -1,4 +1,4 @@
-import type { LineEvaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 
 /**
  * How far a shaft grows and shrinks between the places of the wheels it is judged in, in mm, under any torque.

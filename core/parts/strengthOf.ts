@@ -1,6 +1,6 @@
 import { JOINTS } from '../project/joints'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
-import type { LineEvaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 import type { Build } from '../project/build'
 import type { Tube } from '../project/lineSpec'
 import { crossesOf, type CrossEntry } from '../project/stock'

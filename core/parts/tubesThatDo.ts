@@ -1,6 +1,6 @@
 import { isSameState } from '../check/check'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
-import type { LineEvaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 import type { Build } from '../project/build'
 import type { Quantity } from '../project/limit'
 import { tubesOf, type TubeEntry } from '../project/stock'

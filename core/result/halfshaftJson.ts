@@ -1,7 +1,7 @@
 import type { HalfshaftFigure } from '../model/compiledTravel'
 import type { HalfshaftEvaluation, LengthExtreme } from '../model/halfshafts'
 import type { Sureness } from '../uncertainty/monteCarlo'
-import { halfshaftFigureId } from '../model/namedFigures'
+import { halfshaftFigureId } from '../model/halfshaftSubject'
 
 /** Where a shaft is longest or shortest. */
 export interface LengthExtremeJson {

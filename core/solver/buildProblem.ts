@@ -1,8 +1,7 @@
 import { roomScale } from '../limits/worst'
 import { stateKey } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
-import { LOCKED_DEG } from '../line/turning'
-import type { CompiledBuild } from '../model/compile'
+import { plannedChecks, type CompiledBuild } from '../model/compile'
 import { evaluate } from '../model/evaluateBuild'
 import { givenFigures } from '../model/screen'
 import { leverGrid } from '../placement/leverGrid'
@@ -43,28 +42,10 @@ export function buildProblem(
       return column === undefined ? [] : [{ column, steps: leverGrid(lever, settings[lever.id] ?? 0) }]
     }),
     limits: [
-      ...[...compiled.gaps, ...compiled.chains].flatMap(({ plans }) =>
-        plans.flatMap(({ planned }) => limitOf(planned, wanted)),
+      ...plannedChecks(compiled).flatMap((planned) => limitOf(planned, wanted)),
+      ...compiled.subjects.flatMap(({ mustKeep }) =>
+        mustKeep.map((one) => ({ ...one, least: null, scale: one.most })),
       ),
-      ...compiled.lines.flatMap(({ checks, states }) => [
-        ...checks.flatMap((plan) =>
-          'certain' in plan ? [] : plan.inStates.flatMap((planned) => limitOf(planned, wanted)),
-        ),
-        // No limit need be set for a right angle: there nothing turns.
-        ...states.flatMap(({ columns: line, state }) =>
-          line.known
-            ? line.value.anglesDeg.map((column, joint) => ({
-                id: `${stateKey(state)}/turns/${joint + 1}`,
-                subject: 'joint' as const,
-                column,
-                least: null,
-                // A joint at just a right angle is locked, so the limit itself is past it.
-                most: LOCKED_DEG - 1e-9,
-                scale: LOCKED_DEG,
-              }))
-            : [],
-        ),
-      ]),
     ],
     fixed: givenFigures(compiled, settings, evaluate(compiled, settings).set),
   }

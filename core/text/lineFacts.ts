@@ -1,5 +1,5 @@
 import { CHECK_STATES, type CheckState } from '../check/check'
-import type { LineEvaluation } from '../model/evaluateBuild'
+import type { LineEvaluation } from '../model/lineEvaluation'
 import { fallWords, planWords } from '../frame/words'
 import type { Known } from '../known'
 import type { LengthFigure, LengthMark } from '../line/shaftLengths'
@@ -13,7 +13,7 @@ import { degrees, radians } from '../units/angle'
 import { fixed, formatAngle, formatBothUnits, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 import type { FigureSpread, Sureness } from '../uncertainty/monteCarlo'
-import { lineFigureId } from '../model/namedFigures'
+import { lineFigureId } from '../model/lineSubject'
 import { intervalText } from './checkText'
 
 /** One figure with its name, and what to make of it. */

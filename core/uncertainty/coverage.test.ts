@@ -5,7 +5,7 @@ import { anyTruth, exactTruth, readTruth, type LineTruth, type ReadingWay } from
 import { runMonteCarlo, type FigureSpread } from './monteCarlo'
 import { seededRandom, type Random } from '../chance/random'
 import { sampleModel, type SampleModel } from './sampleModel'
-import { lineFigureId } from '../model/namedFigures'
+import { lineFigureId } from '../model/lineSubject'
 
 /** Truths a condition is tried on; the share covered then has a standard error of 0.6 %. */
 const RUNS = 1500

@@ -1,11 +1,11 @@
-import { isSameState, type Check } from '../check/check'
+import { stateKey, type Check, type StateOfVehicle } from '../check/check'
 import { evaluate, type Evaluation } from '../model/evaluateBuild'
 import type { PlannedCheck } from '../check/plannedCheck'
 import type { Column } from '../columns/graph'
+import type { Kind } from '../columns/kept'
 import type { Window } from '../project/limit'
 import type { FigureColumn } from '../line/figureColumns'
-import { compile, type CompiledBuild, type CompiledLine } from '../model/compile'
-import type { CompiledGap } from '../model/gaps'
+import { compile, plannedChecks, type CompiledBuild } from '../model/compile'
 import { namedFigures } from '../model/namedFigures'
 import type { SetPlace } from '../model/travel'
 import type { LeverSettings } from '../placement/settings'
@@ -43,13 +43,8 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
   const named = namedFigures(compiled).flatMap((one): SampledFigure[] =>
     one.stands(found) ? [{ id: one.id, window: null, column: one.column, vector: one.vector }] : [],
   )
-  const lines = compiled.lines.flatMap((line, index) => lineChecks(line, found.lines[index]))
-  const gaps = compiled.gaps.flatMap((gap, index) => gapFigures(gap, found.gaps[index]))
-  const chains = compiled.chains.flatMap((chain, index) => {
-    const plans = chain.plans.map(({ planned }) => planned)
-    return (found.chains[index]?.checks ?? []).flatMap((check) => sampledCheck(check, plans))
-  })
-  const figures = [...named, ...lines, ...gaps, ...chains]
+  const checks = found.checks.flatMap((check) => sampledCheck(check, planOf(compiled, check)))
+  const figures = [...named, ...checks]
   return {
     compiled,
     settings,
@@ -59,34 +54,19 @@ export function sampleModel(build: Build, settings: LeverSettings, evaluation?: 
   }
 }
 
-/** The checks of a line in the states in which it turns. */
-function lineChecks(
-  { states, checks }: CompiledLine,
-  found: Evaluation['lines'][number] | undefined,
-): SampledFigure[] {
-  if (!found) return []
-  const plans = checks.flatMap((plan) => ('certain' in plan ? [] : plan.inStates))
-  return states.flatMap(({ state, figures }): SampledFigure[] => {
-    const stands = found.states.find((one) => isSameState(one, state))
-    if (!stands?.turning.known || !figures) return []
-    return found.checks.flatMap((check) => (isSameState(check, state) ? sampledCheck(check, plans) : []))
-  })
-}
+const PLANS: Kind<ReadonlyMap<string, PlannedCheck>> = { name: 'the planned checks by their states' }
 
-/** A gap, where its check is made: the worst of its places. */
-function gapFigures({ plans }: CompiledGap, found: Evaluation['gaps'][number] | undefined): SampledFigure[] {
-  const check = found?.check
-  return check && check.value !== null
-    ? sampledCheck(
-        check,
-        plans.map(({ planned }) => planned),
-      )
-    : []
-}
+const planKey = ({ id, ...state }: StateOfVehicle & Pick<Check, 'id'>): string => `${stateKey(state)}/${id}`
+
+/** A check as it was planned in the state in which it stands worst. */
+const planOf = (compiled: CompiledBuild, check: Check): PlannedCheck | undefined =>
+  compiled.graph.kept
+    .the(PLANS, () => new Map(plannedChecks(compiled).map((plan) => [planKey(plan.head), plan])))
+    .get(planKey(check))
 
 /** A check as it stands; figures of the file, such as a set-in, are not sampled. */
-function sampledCheck(check: Check, plans: readonly PlannedCheck[]): SampledFigure[] {
-  const value = plans.find(({ head }) => head.id === check.id && isSameState(head, check))?.value
+function sampledCheck(check: Check, plan: PlannedCheck | undefined): SampledFigure[] {
+  const value = plan?.value
   if (check.value === null || value == null || typeof value === 'number') return []
   return [{ id: checkFigureId(check), window: check.window, ...value }]
 }

@@ -1,6 +1,7 @@
 import { compile, plannedChecks } from '../model/compile'
 import { chosenSettings } from '../model/evaluateBuild'
-import { lineFigureId, namedFigures } from '../model/namedFigures'
+import { namedFigures } from '../model/namedFigures'
+import { lineFigureId } from '../model/lineSubject'
 import { sweepAt } from '../model/sweep'
 import { parseBuild } from '../project/parseBuild'
 import { quantitiesThat, type Quantity } from '../project/quantities'

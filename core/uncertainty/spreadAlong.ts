@@ -4,7 +4,7 @@ import type { SweepWay } from '../model/sweep'
 import { factsOf } from '../project/quantities'
 import { travelPlaceId } from '../project/wheelPlaces'
 import type { Sureness } from './monteCarlo'
-import { lineFigureId } from '../model/namedFigures'
+import { lineFigureId } from '../model/lineSubject'
 
 /** Under which name a checked figure of a line is sampled in each state; null for one that is not. */
 export function sampledName({ quantity, subject }: Pick<CheckHead, 'quantity' | 'subject'>): string | null {

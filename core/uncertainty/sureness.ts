@@ -1,6 +1,6 @@
 import type { Check } from '../check/check'
-import { checksOf, type Evaluation } from '../model/evaluateBuild'
-import { gravest, standing } from '../limits/verdict'
+import { rejudged, type Evaluation } from '../model/evaluateBuild'
+import { standing } from '../limits/verdict'
 import type { Window } from '../project/limit'
 import { checkFigureId } from './sampleModel'
 import type { Sureness } from './monteCarlo'
@@ -41,26 +41,8 @@ export function sureCheck(check: Check, sureness: Sureness): Check {
 }
 
 /** An evaluation whose checks carry their ± and are judged with it. */
-export function sureEvaluation(evaluation: Evaluation, sureness: Sureness): Evaluation {
-  const lines = evaluation.lines.map((line) => ({
-    ...line,
-    checks: line.checks.map((check) => sureCheck(check, sureness)),
-  }))
-  const gaps = evaluation.gaps.map((gap) => ({ ...gap, check: sureCheck(gap.check, sureness) }))
-  const chains = evaluation.chains.map((chain) => ({
-    ...chain,
-    checks: chain.checks.map((check) => sureCheck(check, sureness)),
-  }))
-  const checks = checksOf({ lines, gaps, chains })
-  return {
-    ...evaluation,
-    lines,
-    gaps,
-    chains,
-    checks,
-    verdict: gravest(checks.map(({ verdict }) => verdict)),
-  }
-}
+export const sureEvaluation = (evaluation: Evaluation, sureness: Sureness): Evaluation =>
+  rejudged(evaluation, (check) => sureCheck(check, sureness))
 
 /** True when the likely truths of a check lie on both sides of its failing limit: another reading could turn the verdict. */
 export function isUndecided(check: Check): boolean {

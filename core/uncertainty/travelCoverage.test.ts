@@ -8,7 +8,7 @@ import { parseBuild } from '../project/parseBuild'
 import { runMonteCarlo } from './monteCarlo'
 import { readOnce } from '../testdata/readOnce'
 import { sampleModel } from './sampleModel'
-import { lineFigureId } from '../model/namedFigures'
+import { lineFigureId } from '../model/lineSubject'
 
 const RUNS = 250
 const SAMPLES = 100

@@ -100,12 +100,8 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
 }
 
 /** Wheels of places that are set anew for each setting of the levers. */
-const setWheels = ({ travel, chains }: CompiledBuild): Column[] =>
-  [
-    ...(travel?.spares ?? []),
-    ...(travel?.halfshafts ?? []).flatMap(({ longest, shortest }) => [longest, shortest]),
-    ...chains.flatMap(({ extremes }) => (extremes ? [extremes.tightest, extremes.slackest] : [])),
-  ].flatMap(({ wheels }) =>
+const setWheels = ({ travel, subjects }: CompiledBuild): Column[] =>
+  [...(travel?.spares ?? []), ...subjects.flatMap(({ spares }) => spares)].flatMap(({ wheels }) =>
     [...wheels.values()].flatMap(({ leftUp, rightUp, rack }) => [
       leftUp,
       rightUp,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import type { Build } from '~~/core/project/build'
 import type { Sureness } from '~~/core/uncertainty/monteCarlo'
 import { lineFacts } from '~~/core/text/lineFacts'

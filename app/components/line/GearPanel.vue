@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { gearCurves } from '~~/core/curves/gearCurves'
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import type { Build } from '~~/core/project/build'
 import { gearChart } from '~/charts/gearChart'
 import { texts } from '~/texts/en'

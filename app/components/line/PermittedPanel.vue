@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import type { LimitEntry } from '~~/core/project/limit'
 import { permittedCurve } from '~~/core/curves/permittedCurve'
 import { permittedChart } from '~/charts/permittedChart'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { turnCurves } from '~~/core/curves/curves'
 import { turnChart } from '~/charts/turnChart'
 import { texts } from '~/texts/en'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { forcesOf } from '~~/core/line/forcesOf'
 import { grouped } from '~~/core/units/format'
 import { partsOfLine } from '~/texts/parts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { clockAdvice } from '~~/core/text/clockText'
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import type { Build } from '~~/core/project/build'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'

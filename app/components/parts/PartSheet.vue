@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { JOINTS } from '~~/core/project/joints'
 import { partStaysBecause, type PartPlace } from '~~/core/layouts/partEdits'
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { dimensionsOf } from '~~/core/parts/dimensions'
 import { slipTravel } from '~~/core/parts/slipTravel'
 import { partsScene, partWord } from '~~/core/parts/partsScene'

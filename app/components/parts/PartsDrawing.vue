@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { insertionsIn, type Insertion } from '~~/core/layouts/partEdits'
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import type { FigurePath } from '~~/core/parts/dimensions'
 import { partsScene, partWord, type PartPiece, type PartsGap } from '~~/core/parts/partsScene'
 import type { Build } from '~~/core/project/build'
-import { lineFigureId } from '~~/core/model/namedFigures'
+import { lineFigureId } from '~~/core/model/lineSubject'
 import { tubeText } from '~~/core/text/tubeText'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { crossStrengths, shaftStrengths } from '~~/core/parts/strengthOf'
 import type { Build } from '~~/core/project/build'
 import { tubeText } from '~~/core/text/tubeText'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { tubeForAll } from '~~/core/parts/tubesThatDo'
 import type { Build } from '~~/core/project/build'
 import { tubeOf } from '~~/core/project/stock'

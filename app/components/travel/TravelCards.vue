@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { travelPictures } from '~~/core/drawing/travelPicture'
 import { travelPlaceId, type TravelPlace } from '~~/core/project/wheelPlaces'
 import { placesOfLine } from '~~/core/check/lineStates'

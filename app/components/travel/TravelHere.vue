@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { travelPictures, type TravelPlaceDrawn } from '~~/core/drawing/travelPicture'
-import type { LineEvaluation } from '~~/core/model/evaluateBuild'
+import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { lineAt, type TravelLine, type TravelWay } from '~~/core/model/travelCurves'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'

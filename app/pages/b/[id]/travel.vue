@@ -12,7 +12,7 @@ const route = useRoute()
 const router = useRouter()
 const words = travelTexts
 const lines = computed(() => {
-  const swept = new Set(evaluation.compiled?.travel?.lines.map(({ lineId }) => lineId))
+  const swept = new Set(evaluation.compiled?.lines.flatMap(({ swept: goes }) => goes?.lineId ?? []))
   return (evaluation.current?.lines ?? []).filter(({ line }) => swept.has(line.id))
 })
 const current = computed(() => lines.value.find(({ line }) => line.id === route.query.line) ?? lines.value[0])
