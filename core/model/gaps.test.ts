@@ -12,6 +12,7 @@ import { resultJson } from '../result/resultJson'
 import { seededRandom } from '../chance/random'
 import { movePoint } from '../linalg/mat3'
 import { evaluateBuild } from './evaluateBuild'
+import { cases } from '../testdata/cases'
 
 const PLACE = {
   kind: 'given-point',
@@ -260,7 +261,7 @@ describe('the ± of a gap that was read in another trial', () => {
     })
     const settings = { tail: 6 }
     let covered = 0
-    const RUNS = 1000
+    const RUNS = cases(400)
     for (let run = 0; run < RUNS; run++) {
       const truth = between(20, 60)
       const place = [between(440, 500), between(20, 60), between(360, 420)]

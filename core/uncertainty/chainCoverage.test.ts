@@ -6,9 +6,10 @@ import { demoFile } from '../testdata/demoFile'
 import { evenly, zeroShare } from '../testdata/readOnce'
 import { runMonteCarlo } from './monteCarlo'
 import { checkFigureId, sampleModel } from './sampleModel'
+import { cases } from '../testdata/cases'
 
 /** Of so few the share itself is unsure by 2 %. */
-const RUNS = 160
+const RUNS = cases(100)
 const SAMPLES = 250
 
 /** The cart as a hand reads it: tape, level and laser each with its leaflet's error, and the scatter of the hand. */

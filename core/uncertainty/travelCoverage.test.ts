@@ -9,8 +9,9 @@ import { runMonteCarlo } from './monteCarlo'
 import { readOnce } from '../testdata/readOnce'
 import { sampleModel } from './sampleModel'
 import { lineFigureId } from '../model/lineSubject'
+import { cases } from '../testdata/cases'
 
-const RUNS = 250
+const RUNS = cases(150)
 const SAMPLES = 100
 
 const raw = JSON.parse(readFileSync(join(__dirname, '../../demo/tansy-wagon.lurvan.json'), 'utf8'))
