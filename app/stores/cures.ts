@@ -1,6 +1,5 @@
-import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, shallowRef, toRaw, watch } from 'vue'
 import type { Cure } from '~~/core/solver/cure'
 import { likelihoodText } from '~~/core/text/checkText'
 import { cureBrief, cureInstruction, cureRemark } from '~~/core/text/stateSentence'
@@ -10,6 +9,7 @@ import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useSureness } from './sureness'
 import { seeksCures } from './unasked'
+import { useSearch } from './useSearch'
 import { useWorkbench } from './workbench'
 
 /** A cure as a button: what to do, what it leaves. */
@@ -33,14 +33,14 @@ export const useCures = defineStore('cures', () => {
   const levers = useLevers()
   const sureness = useSureness()
   const cures = shallowRef<readonly Cure[]>([])
-  const isSearching = ref(false)
-  /** Settings looked at in the search that runs. */
-  const looked = ref(0)
-  /** Why no cure can be looked for; null while one can. */
-  const failure = ref<string | null>(null)
   const client = workerClient<CureService>(startWorker)
+  // The worker goes on living, for a new one would have to compile all its program again.
+  const { ask, stop, isSearching, progress, failure } = useSearch(client, () =>
+    client.tell((service) => service.leave()),
+  )
+  /** Settings looked at in the search that runs. */
+  const looked = computed(() => progress.value ?? 0)
   let timer: ReturnType<typeof setTimeout> | undefined
-  let latest = 0
 
   const isWanted = computed(() => {
     const verdict = evaluation.current?.verdict
@@ -96,41 +96,20 @@ export const useCures = defineStore('cures', () => {
   }
 
   async function search(): Promise<void> {
-    if (isSearching.value) stop()
-    const run = ++latest
+    stop()
     const { build } = workbench
     if (!build || !isWanted.value || levers.isHeld || !seeksCures()) return
     // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
     if (sureness.result === null && !sureness.isStopped && sureness.failure === null) return
-    isSearching.value = true
-    looked.value = 0
-    failure.value = null
-    try {
-      const plain = toRaw(build)
-      const settings = { ...levers.settings }
-      const isSampled = sureness.result !== null
-      const alone = await client.ask((service) => service.nearest(plain, settings, isSampled))
-      if (run !== latest) return
-      cures.value = alone
-      if (build.levers.length > 1 && !alone.some((cure) => cure.reaches === 'holds')) {
-        const report = proxy((count: number) => {
-          if (run === latest) looked.value = count
-        })
-        const together = await client.ask((service) => service.together(plain, settings, isSampled, report))
-        if (run === latest && together.reaches !== 'none') cures.value = [together, ...alone]
-      }
-    } catch (error) {
-      if (run === latest) failure.value = error instanceof Error ? error.message : String(error)
-    } finally {
-      if (run === latest) isSearching.value = false
-    }
-  }
-
-  /** Ends a search that runs. */
-  function stop(): void {
-    latest++
-    client.tell((service) => service.leave())
-    isSearching.value = false
+    const plain = toRaw(build)
+    const settings = { ...levers.settings }
+    const isSampled = sureness.result !== null
+    const alone = await ask((service) => service.nearest(plain, settings, isSampled))
+    if (!alone) return
+    cures.value = alone.value
+    if (build.levers.length < 2 || alone.value.some((cure) => cure.reaches === 'holds')) return
+    const together = await ask((service, report) => service.together(plain, settings, isSampled, report))
+    if (together && together.value.reaches !== 'none') cures.value = [together.value, ...alone.value]
   }
 
   /** Applies a cure: one change that can be undone. */

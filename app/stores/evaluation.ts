@@ -8,6 +8,7 @@ import { sureEvaluation } from '~~/core/uncertainty/sureness'
 import { texts } from '../texts/en'
 import { buildBy, COMPILED_PARTS } from './buildParts'
 import { useLevers } from './levers'
+import { reasonOf } from './reasonOf'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
@@ -22,7 +23,7 @@ function tried<T>(work: () => T | null): Tried<T> {
   try {
     return { value: work(), fault: null }
   } catch (error) {
-    return { value: null, fault: error instanceof Error ? error.message : String(error) }
+    return { value: null, fault: reasonOf(error) }
   }
 }
 

@@ -1,4 +1,4 @@
-import { proxy, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
@@ -12,10 +12,11 @@ import { whatFrees } from '~~/core/text/freeText'
 import { positionFacts } from '~~/core/text/positionFacts'
 import { cureInstruction } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
-import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useSureness } from './sureness'
+import { useSearch } from './useSearch'
 import { useWorkbench } from './workbench'
 
 /** A setting as a card: what to do, what it takes, what is closest then, and how it stands. */
@@ -41,14 +42,17 @@ export const useFoundSettings = defineStore('found-settings', () => {
   const levers = useLevers()
   const sureness = useSureness()
   const found = shallowRef<FoundSettings | null>(null)
-  const isSearching = ref(false)
-  const looked = ref(0)
-  const failure = ref<string | null>(null)
+  const {
+    ask,
+    stop: leave,
+    isSearching,
+    progress,
+    failure,
+  } = useSearch(workerClient<CureService>(startWorker))
+  const looked = computed(() => progress.value ?? 0)
   /** What each goal that was asked for came to. */
   const byGoal = shallowRef<Partial<Record<Goal, GoalFound>>>({})
   const asking = ref<Goal | null>(null)
-  const client = workerClient<CureService>(startWorker)
-  let latest = 0
   /** A setting has to hold with its ±: before that is known, or cannot be, there is nothing to prove it by. */
   const isReady = computed(() => sureness.result !== null || sureness.isStopped || sureness.failure !== null)
   /** What was found is of the build as it was: a change makes it stale. */
@@ -61,7 +65,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
     },
   )
 
-  /** Asks the worker for something, with progress; what is overtaken is never kept. */
+  /** Asks the worker for something, with the build as it stands; what is overtaken is never kept. */
   async function asked<T>(
     question: (
       service: Remote<CureService>,
@@ -71,27 +75,12 @@ export const useFoundSettings = defineStore('found-settings', () => {
     ) => Promise<T>,
     keep: (result: T) => void,
   ): Promise<void> {
-    const run = ++latest
-    if (isSearching.value) stop()
     const { build } = workbench
     if (!build || !isReady.value) return
-    isSearching.value = true
-    looked.value = 0
-    failure.value = null
-    try {
-      const report = proxy((count: number) => {
-        if (run === latest) looked.value = count
-      })
-      const plain = toRaw(build)
-      const isSampled = sureness.result !== null
-      const result = await client.ask((service) => question(service, plain, isSampled, report))
-      if (run === latest) keep(result)
-    } catch (error) {
-      if (run === latest && !(error instanceof WorkerEnded))
-        failure.value = error instanceof Error ? error.message : String(error)
-    } finally {
-      if (run === latest) isSearching.value = false
-    }
+    const plain = toRaw(build)
+    const isSampled = sureness.result !== null
+    const result = await ask((service, report) => question(service, plain, isSampled, report))
+    if (result) keep(result.value)
   }
 
   const base = (): LeverSettings => lockedSettings(workbench.build?.levers ?? [], levers.settings)
@@ -121,8 +110,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
   }
 
   function stop(): void {
-    client.end()
-    isSearching.value = false
+    leave()
     asking.value = null
   }
 

@@ -6,11 +6,12 @@ import type { Lever } from '~~/core/project/lever'
 import { checkLabel } from '~~/core/text/checkText'
 import { leverAmount, leverName } from '~~/core/text/leverText'
 import type { CureService } from '../workers/protocol'
-import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { workerClient } from '../workers/workerClient'
 import { useCures } from './cures'
 import { useEvaluation } from './evaluation'
 import { useFoundSettings } from './foundSettings'
 import { useLevers } from './levers'
+import { useSearch } from './useSearch'
 import { useWorkbench } from './workbench'
 
 const startWorker = () =>
@@ -30,12 +31,11 @@ export const useLeverMap = defineStore('lever-map', () => {
   const levers = useLevers()
   const cures = useCures()
   const found = useFoundSettings()
-  const client = workerClient<CureService>(startWorker)
+  // A map that is overtaken is worked to its end: the worker has it sooner than a new one would be there.
+  const { ask, stop, failure } = useSearch(workerClient<CureService>(startWorker), () => undefined)
   const wanted = ref<readonly [string, string] | null>(null)
   const map = shallowRef<LeverMap | null>(null)
-  const failure = ref<string | null>(null)
   const tookMs = ref<number | null>(null)
-  let latest = 0
 
   const all = computed(() => workbench.build?.levers ?? [])
   /** The two that are asked for, else the first two the build has. */
@@ -61,23 +61,17 @@ export const useLeverMap = defineStore('lever-map', () => {
 
   async function work(): Promise<void> {
     const { build } = workbench
-    const run = ++latest
     if (!build || !axes.value) {
+      stop()
       map.value = null
       return
     }
-    failure.value = null
     const [x, y] = axes.value
-    try {
-      const start = performance.now()
-      const made = await client.ask((service) => service.map(toRaw(build), { ...others.value }, x.id, y.id))
-      if (run !== latest) return
-      map.value = made
-      tookMs.value = performance.now() - start
-    } catch (error) {
-      if (run === latest && !(error instanceof WorkerEnded))
-        failure.value = error instanceof Error ? error.message : String(error)
-    }
+    const start = performance.now()
+    const made = await ask((service) => service.map(toRaw(build), { ...others.value }, x.id, y.id))
+    if (!made) return
+    map.value = made.value
+    tookMs.value = performance.now() - start
   }
 
   /** Where the levers stand, and the settings that were found, as far as they move no other lever. */

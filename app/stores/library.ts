@@ -25,6 +25,7 @@ import {
 } from '../storage/storage'
 import type { LibraryService } from '../workers/protocol'
 import { workerClient } from '../workers/workerClient'
+import { reasonOf } from './reasonOf'
 
 /** A build in the list. */
 export interface ListedBuild {
@@ -225,7 +226,7 @@ export const useLibrary = defineStore('library', () => {
     try {
       return await reader.ask((service) => service.readBuildFile(file.name, file))
     } catch (error) {
-      const reason = error instanceof Error ? error.message : String(error)
+      const reason = reasonOf(error)
       return { builds: [], refused: [{ file: file.name, reasons: [`could not be read: ${reason}`] }] }
     }
   }

@@ -1,6 +1,5 @@
-import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, shallowRef, toRaw, watch } from 'vue'
 import { settingsAfter } from '~~/core/solver/cure'
 import type { SchoolAnswer } from '~~/core/solver/schools'
 import type { Id } from '~~/core/project/id'
@@ -8,9 +7,10 @@ import { checkLabel, marginText } from '~~/core/text/checkText'
 import { cureInstruction } from '~~/core/text/stateSentence'
 import { formatAngle } from '~~/core/units/format'
 import type { CureService } from '../workers/protocol'
-import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
+import { useSearch } from './useSearch'
 import { useWorkbench } from './workbench'
 
 /** A school or habit as a row: what it asks and what it leaves, in words. */
@@ -29,12 +29,15 @@ export const useSchools = defineStore('schools', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const levers = useLevers()
-  const client = workerClient<CureService>(startWorker)
+  const {
+    ask: search,
+    stop: leave,
+    progress,
+    isSearching,
+    failure,
+  } = useSearch(workerClient<CureService>(startWorker))
   const answers = shallowRef<readonly SchoolAnswer[]>([])
-  const answered = ref(0)
-  const isSearching = ref(false)
-  const failure = ref<string | null>(null)
-  let latest = 0
+  const answered = computed(() => progress.value ?? 0)
   watch(
     () => [workbench.build?.id, evaluation.compiled] as const,
     () => stop(),
@@ -42,34 +45,17 @@ export const useSchools = defineStore('schools', () => {
 
   async function ask(line: Id): Promise<void> {
     const { build } = workbench
-    const run = ++latest
-    if (isSearching.value) client.end()
-    answers.value = []
+    stop()
     if (!build) return
-    isSearching.value = true
-    answered.value = 0
-    failure.value = null
-    try {
-      const report = proxy((count: number) => {
-        if (run === latest) answered.value = count
-      })
-      const found = await client.ask((service) =>
-        service.schools(toRaw(build), line, { ...levers.settings }, report),
-      )
-      if (run === latest) answers.value = found
-    } catch (error) {
-      if (run === latest && !(error instanceof WorkerEnded))
-        failure.value = error instanceof Error ? error.message : String(error)
-    } finally {
-      if (run === latest) isSearching.value = false
-    }
+    const found = await search((service, report) =>
+      service.schools(toRaw(build), line, { ...levers.settings }, report),
+    )
+    if (found) answers.value = found.value
   }
 
   /** Leaves what is being looked for; what was found is of the build as it was. */
   function stop(): void {
-    latest++
-    client.end()
-    isSearching.value = false
+    leave()
     answers.value = []
   }
 

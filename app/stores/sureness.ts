@@ -10,6 +10,7 @@ import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { buildBy, COMPILED_PARTS } from './buildParts'
 import { useLevers } from './levers'
 import { samplesOf } from './unasked'
+import { reasonOf } from './reasonOf'
 import { useWorkbench } from './workbench'
 
 const startWorker = () =>
@@ -189,8 +190,6 @@ export const useSureness = defineStore('sureness', () => {
     stop,
   }
 })
-
-const reasonOf = (error: unknown): string => (error instanceof Error ? error.message : String(error))
 
 /** A build at rest this long, in ms, is worth sampling. */
 const SETTLE_MS = 200

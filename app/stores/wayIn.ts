@@ -1,5 +1,4 @@
 import type { Draft } from 'immer'
-import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Build } from '~~/core/project/build'
@@ -9,10 +8,11 @@ import { gearboxDraw, newWayInPlan, swingSetup, wayParts } from '~~/core/swing/s
 import type { LeastLift, SwingProgress } from '~~/core/swing/wayIn'
 import { INSTALLED, type SwingSetup } from '~~/core/swing/scene'
 import type { SwingService } from '../workers/protocol'
-import { workerClient, WorkerEnded } from '../workers/workerClient'
+import { workerClient } from '../workers/workerClient'
 import { buildBy } from './buildParts'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
+import { useSearch } from './useSearch'
 import { useWorkbench } from './workbench'
 
 const startWorker = () =>
@@ -32,13 +32,11 @@ export const useWayIn = defineStore('way-in', () => {
   const found = shallowRef<LeastLift | null>(null)
   /** What was found is of this setup; another one makes it stale. */
   const foundFor = shallowRef<SwingSetup | null>(null)
-  const isSearching = ref(false)
-  const progress = shallowRef<SwingProgress | null>(null)
-  const failure = ref<string | null>(null)
+  const { ask, stop, isSearching, progress, failure } = useSearch<SwingService, SwingProgress>(
+    workerClient<SwingService>(startWorker),
+  )
   /** Share of the way that is shown, from hanging to installed. */
   const along = ref(1)
-  const client = workerClient<SwingService>(startWorker)
-  let latest = 0
 
   const isFresh = computed(() => setup.value?.known === true && foundFor.value === setup.value.value)
   watch(
@@ -51,36 +49,16 @@ export const useWayIn = defineStore('way-in', () => {
   )
 
   async function search(): Promise<void> {
-    const run = ++latest
-    if (isSearching.value) stop()
-    if (!plan.value || !setup.value?.known) return
+    if (!plan.value || !setup.value?.known) return stop()
     const asked = toRaw(setup.value.value)
     const range = [...plan.value.liftMm] as const
-    isSearching.value = true
-    failure.value = null
     found.value = null
-    progress.value = null
-    try {
-      const report = proxy((now: SwingProgress) => {
-        if (run === latest) progress.value = now
-      })
-      const plain = JSON.parse(JSON.stringify(asked)) as SwingSetup
-      const result = await client.ask((service) => service.leastLift(plain, range, report))
-      if (run !== latest) return
-      found.value = result
-      foundFor.value = asked
-      along.value = 0
-    } catch (error) {
-      if (run === latest && !(error instanceof WorkerEnded))
-        failure.value = error instanceof Error ? error.message : String(error)
-    } finally {
-      if (run === latest) isSearching.value = false
-    }
-  }
-
-  function stop(): void {
-    client.end()
-    isSearching.value = false
+    const plain = JSON.parse(JSON.stringify(asked)) as SwingSetup
+    const result = await ask((service, report) => service.leastLift(plain, range, report))
+    if (!result) return
+    found.value = result.value
+    foundFor.value = asked
+    along.value = 0
   }
 
   const way = computed(() => (isFresh.value ? (found.value?.way ?? null) : null))

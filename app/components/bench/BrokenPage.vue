@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { reasonOf } from '~/stores/reasonOf'
 import { texts } from '~/texts/en'
 
 /** A page that broke while it was built: said, with what can be done; the rest of the bench stands. */
@@ -13,7 +14,7 @@ const words = texts.fault
     <p>{{ words.body }}</p>
     <details>
       <summary>{{ words.detail }}</summary>
-      <p class="said">{{ error instanceof Error ? error.message : String(error) }}</p>
+      <p class="said">{{ reasonOf(error) }}</p>
     </details>
     <div class="doing">
       <UButton @click="emit('again')">{{ words.again }}</UButton>

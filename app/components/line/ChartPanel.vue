@@ -12,6 +12,7 @@ import { svgToPng } from '~/charts/svgToPng'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { texts } from '~/texts/en'
+import { reasonOf } from '~/stores/reasonOf'
 import { useWorkbench } from '~/stores/workbench'
 
 use([LineChart, ScatterChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer])
@@ -49,7 +50,7 @@ async function savePicture() {
   try {
     download(name('.png'), await svgToPng(svg, colours.value.paper), 'image/png')
   } catch (error) {
-    failure.value = error instanceof Error ? error.message : String(error)
+    failure.value = reasonOf(error)
   }
 }
 function saveTable() {
