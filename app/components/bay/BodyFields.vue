@@ -68,7 +68,7 @@ function remove() {
       :label="words.face"
       :help="words.faceHint"
       kind="length"
-      :least="-100000"
+      of="bodies.powertrain.faceStationMm"
       :value="body.faceStationMm"
       @change="bay.changeBody(body.id, { faceStationMm: $event })"
     />

@@ -74,27 +74,24 @@ const setWhy = (lever: Lever, text: string) => {
         <FigureField
           :label="words.least"
           :unit="unitOf(lever)"
-          :least="-1000"
-          :most="1000"
           required
+          of="levers.range"
           :value="lever.range[0]"
           @change="setRange(lever, 0, $event)"
         />
         <FigureField
           :label="words.most"
           :unit="unitOf(lever)"
-          :least="-1000"
-          :most="1000"
           required
+          of="levers.range"
           :value="lever.range[1]"
           @change="setRange(lever, 1, $event)"
         />
         <FigureField
           :label="words.step"
           :unit="unitOf(lever)"
-          :least="0.01"
-          :most="100"
           required
+          of="levers.step"
           :value="lever.step"
           @change="$event !== undefined && bay.changeLever(lever.id, { step: $event })"
         />
@@ -116,13 +113,13 @@ const setWhy = (lever: Lever, text: string) => {
       <div class="two">
         <FigureField
           :label="words.fixed"
-          :most="1000000"
+          of="levers.effort.fixed"
           :value="lever.effort?.fixed"
           @change="setEffort(lever, 'fixed', $event)"
         />
         <FigureField
           :label="words.perUnit"
-          :most="1000000"
+          of="levers.effort.perUnit"
           :value="lever.effort?.perUnit"
           @change="setEffort(lever, 'perUnit', $event)"
         />

@@ -41,18 +41,16 @@ function put() {
       <FigureField
         :label="words.most"
         unit="mm"
-        :least="1"
-        :most="500"
         required
+        of="levers.stock"
         :value="most"
         @change="most = $event ?? most"
       />
       <FigureField
         :label="words.step"
         unit="mm"
-        :least="0.01"
-        :most="100"
         required
+        of="levers.step"
         :value="step"
         @change="step = $event ?? step"
       />

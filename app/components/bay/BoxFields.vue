@@ -44,14 +44,14 @@ function set(side: Side, end: 0 | 1, value: number | undefined) {
         <FigureField
           :label="words.from[side]"
           kind="length"
-          :least="-100000"
+          :of="`bodies.item.box.${side}`"
           :value="valueOf(side, 0)"
           @change="set(side, 0, $event)"
         />
         <FigureField
           :label="words.to[side]"
           kind="length"
-          :least="-100000"
+          :of="`bodies.item.box.${side}`"
           :value="valueOf(side, 1)"
           @change="set(side, 1, $event)"
         />

@@ -69,10 +69,10 @@ const rename = (id: string, name: string) => {
             @update:model-value="setWay(row.check.id, $event as Way)"
           />
           <div>
-            <SizeInput
+            <FigureInput
               :label="words.way"
+              of="services.wayMm"
               :value="row.check.wayMm"
-              :least="0.1"
               @change="$event !== undefined && bay.changeService(row.check.id, { wayMm: $event })"
             />
           </div>

@@ -69,8 +69,8 @@ async function bringIn(event: Event) {
           :key="key"
           :label="label"
           kind="length"
-          :least="-100000"
           required
+          of="bodies.item.box.stations"
           :value="place[key]"
           @change="place[key] = $event"
         />

@@ -18,20 +18,20 @@ const isNew = computed(() => cut.value.school === 'new-shaft')
 const common = computed(
   () =>
     [
-      ['widthMm', words.width, '', 0],
-      ['offsetLeftMm', words.offset, words.offsetHelp, -5000],
-      ['hubMm', words.hub, '', 0],
-      ['stopMm', words.stop, '', 0],
-      ['endPlayMm', words.play, '', 0],
+      ['widthMm', words.width, ''],
+      ['offsetLeftMm', words.offset, words.offsetHelp],
+      ['hubMm', words.hub, ''],
+      ['stopMm', words.stop, ''],
+      ['endPlayMm', words.play, ''],
       ...(cut.value.school === 'sleeve'
         ? ([
-            ['gapMm', words.gap, '', 0],
-            ['sleeveMm', words.sleeve, '', 0],
-            ['shaftMm', words.shaft, '', 0],
-            ['sleeveBoreMm', words.bore, '', 0],
+            ['gapMm', words.gap, ''],
+            ['sleeveMm', words.sleeve, ''],
+            ['shaftMm', words.shaft, ''],
+            ['sleeveBoreMm', words.bore, ''],
           ] as const)
         : cut.value.school === 'lap'
-          ? ([['overlapMm', words.overlap, '', 0]] as const)
+          ? ([['overlapMm', words.overlap, '']] as const)
           : []),
     ] as const,
 )
@@ -114,13 +114,12 @@ const waits = (missing: readonly { what: string }[]) =>
         />
       </UFormField>
       <FigureField
-        v-for="[key, label, help, least] in common"
+        v-for="[key, label, help] in common"
         :key="key"
         :label="label"
         kind="length"
         :help="help"
-        :least="least"
-        :most="10000"
+        :of="`axleCuts.${key}`"
         :value="cut[key]"
         @change="change({ [key]: $event })"
       />
@@ -157,7 +156,7 @@ const waits = (missing: readonly { what: string }[]) =>
                 :key="key"
                 :label="label"
                 kind="length"
-                :most="10000"
+                :of="`axleCuts.left.${key}`"
                 :value="cut[side.side]?.[key]"
                 @change="chains.changeCutSide(cut.id, side.side, { [key]: $event })"
               />
@@ -166,7 +165,7 @@ const waits = (missing: readonly { what: string }[]) =>
               class="at"
               :label="words.at"
               kind="length"
-              :most="10000"
+              of="axleCuts.left.atMm"
               :value="cut[side.side]?.atMm"
               @change="chains.changeCutSide(cut.id, side.side, { atMm: $event })"
             />

@@ -46,18 +46,16 @@ const adjusters = computed(() => [
       <FigureField
         :label="words.pitch"
         unit="mm"
-        :least="1"
-        :most="200"
         required
+        of="chains.pitchMm"
         :value="chain.pitchMm"
         @change="$event !== undefined && change({ pitchMm: $event })"
       />
       <div>
         <FigureField
           :label="words.links"
-          :least="1"
-          :most="5000"
           :help="linksHelp"
+          of="chains.links"
           :value="chain.links"
           @change="setLinks($event === undefined ? undefined : Math.round($event))"
         />
@@ -72,14 +70,14 @@ const adjusters = computed(() => [
       <FigureField
         :label="words.wear"
         unit="%"
-        :most="10"
+        of="chains.wearPercent"
         :value="chain.wearPercent"
         @change="change({ wearPercent: $event })"
       />
       <FigureField
         :label="words.worn"
         unit="%"
-        :most="10"
+        of="chains.wornPercent"
         :value="chain.wornPercent ?? USUAL_WORN_PERCENT"
         @change="change({ wornPercent: $event })"
       />
@@ -87,15 +85,14 @@ const adjusters = computed(() => [
         <FigureField
           :label="words.tensile"
           unit="N"
-          :least="1"
-          :most="10000000"
+          of="chains.tensileN"
           :value="chain.tensileN"
           @change="change({ tensileN: $event })"
         />
         <FigureField
           :label="words.mass"
           unit="kg"
-          :most="100"
+          of="chains.massKgPerM"
           :value="chain.massKgPerM"
           @change="change({ massKgPerM: $event })"
         />
@@ -103,8 +100,7 @@ const adjusters = computed(() => [
       <FigureField
         v-else
         :label="chainTexts.byHand[chain.duty].field"
-        :least="0.1"
-        :most="20"
+        of="chains.wheelTurns"
         :value="chain.wheelTurns"
         @change="change({ wheelTurns: $event })"
       />

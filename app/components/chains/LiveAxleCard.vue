@@ -56,30 +56,28 @@ const bent = computed(() => {
       <FigureField
         :label="words.diameter"
         kind="length"
-        :least="1"
-        :most="1000"
+        of="bodies.live-axle.shaft.outerMm"
         :value="axle.body.shaft?.outerMm"
         @change="setShaft({ outerMm: $event })"
       />
       <FigureField
         :label="words.bore"
         kind="length"
-        :most="999"
+        of="bodies.live-axle.shaft.boreMm"
         :value="axle.body.shaft?.boreMm"
         @change="setShaft({ boreMm: $event })"
       />
       <FigureField
         :label="words.beyond"
         kind="length"
-        :most="1000"
+        of="bodies.live-axle.beyondMm"
         :value="axle.body.beyondMm"
         @change="change({ beyondMm: $event })"
       />
       <FigureField
         :label="words.tyre"
         kind="length"
-        :least="50"
-        :most="5000"
+        of="bodies.live-axle.tyreDiameterMm"
         :value="axle.body.tyreDiameterMm"
         @change="change({ tyreDiameterMm: $event })"
       />

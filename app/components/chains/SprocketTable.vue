@@ -73,17 +73,15 @@ const last = computed(() => now.chain.sprockets.length - 1)
           </UFormField>
           <FigureField
             :label="words.teeth"
-            :least="5"
-            :most="500"
             required
+            of="chains.sprockets.teeth"
             :value="row.sprocket.teeth"
             @change="$event !== undefined && change(row.sprocket, { teeth: Math.round($event) })"
           />
           <FigureField
             :label="words.face"
             kind="length"
-            :least="-500"
-            :most="500"
+            of="chains.sprockets.faceToTeethMm"
             :value="row.sprocket.faceToTeethMm"
             @change="change(row.sprocket, { faceToTeethMm: $event })"
           />

@@ -83,7 +83,7 @@ const waiting = computed(() => (one.missing.length > 0 ? one.missing.join('; ') 
         :label="words.reach"
         :help="words.reachHelp"
         kind="length"
-        :most="1000"
+        of="lines.shafts.plunge.reachMm"
         :value="one.plunge.reachMm"
         @change="change({ reachMm: $event })"
       />
@@ -91,8 +91,7 @@ const waiting = computed(() => (one.missing.length > 0 ? one.missing.join('; ') 
         :label="words.offset"
         :help="words.offsetHelp"
         kind="length"
-        :least="-500"
-        :most="500"
+        of="lines.shafts.plunge.offsetMm"
         :value="one.plunge.offsetMm"
         @change="change({ offsetMm: $event })"
       />

@@ -19,8 +19,6 @@ interface PatternField {
   readonly key: FigureKey
   readonly label: string
   readonly help?: string
-  readonly least?: number
-  readonly most?: number
 }
 /** What is measured in each step. */
 const FIELDS: Readonly<Record<Exclude<PatternStep, 'settle'>, readonly PatternField[]>> = {
@@ -31,8 +29,8 @@ const FIELDS: Readonly<Record<Exclude<PatternStep, 'settle'>, readonly PatternFi
   bottomed: [{ key: 'overlapBottomedMm', label: words.bottomed }],
   pulled: [{ key: 'overlapPulledMm', label: words.pulled }],
   done: [
-    { key: 'offsetMm', label: words.offset, help: words.offsetHelp, least: -500, most: 500 },
-    { key: 'clampMm', label: words.clamp, help: words.clampHelp, most: 500 },
+    { key: 'offsetMm', label: words.offset, help: words.offsetHelp },
+    { key: 'clampMm', label: words.clamp, help: words.clampHelp },
   ],
 }
 const isDone = (one: PatternStep) => STEPS.indexOf(one) < STEPS.indexOf(step)
@@ -88,13 +86,12 @@ function rename(name: string) {
         />
         <div v-else class="fields">
           <FigureField
-            v-for="{ key, label, help = '', least = 0, most = 5000 } in FIELDS[one]"
+            v-for="{ key, label, help = '' } in FIELDS[one]"
             :key="key"
             :label="label"
             :help="help"
             kind="length"
-            :least="least"
-            :most="most"
+            :of="`patterns.${key}`"
             :value="read[key]"
             @change="patterns.change(read.id, { [key]: $event })"
           />

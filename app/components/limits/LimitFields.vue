@@ -79,8 +79,8 @@ const reset = () => {
         :key="key"
         :label="words.ends[key]"
         :unit="UNITS[limit.unit]"
-        :most="1000000"
         required
+        :of="`limits.entries.${key}`"
         :value="limit[key]"
         @change="take(key, $event)"
       />

@@ -52,15 +52,14 @@ function takeDowels(text: string) {
         v-if="round.of === 'face'"
         :label="words.radius"
         kind="length"
-        :least="1"
-        :most="2000"
+        of="mating.rounds.radiusMm"
         :value="round.radiusMm"
         @change="mating.changeRound(round.id, { radiusMm: $event })"
       />
       <FigureField
         :label="words.total"
         kind="length"
-        :most="100"
+        of="mating.rounds.totalMaxMm"
         :value="round.totalMaxMm"
         @change="mating.changeRound(round.id, { totalMaxMm: $event })"
       />

@@ -58,23 +58,25 @@ function rename(part: StackPart, name: string) {
             />
           </td>
           <td :data-label="words.size">
-            <SizeInput
+            <FigureInput
               :label="`${words.size}: ${part.name}`"
+              of="mating.stacks.parts.nominalMm"
               :value="part.nominalMm"
-              :least="-10000"
               @change="mating.changePart(stack.id, part.id, { nominalMm: $event })"
             />
           </td>
           <td :data-label="words.plus">
-            <SizeInput
+            <FigureInput
               :label="`${words.plus} ${part.name}`"
+              of="mating.stacks.parts.plusMm"
               :value="part.plusMm"
               @change="mating.changePart(stack.id, part.id, { plusMm: $event })"
             />
           </td>
           <td :data-label="words.minus">
-            <SizeInput
+            <FigureInput
               :label="`${words.minus} ${part.name}`"
+              of="mating.stacks.parts.minusMm"
               :value="part.minusMm"
               @change="mating.changePart(stack.id, part.id, { minusMm: $event })"
             />

@@ -73,16 +73,14 @@ const outside = computed(() =>
       <FigureField
         :label="words.least"
         kind="length"
-        :least="-1000"
-        :most="1000"
+        of="mating.stacks.minMm"
         :value="stack.minMm"
         @change="mating.changeStack(stack.id, { minMm: $event })"
       />
       <FigureField
         :label="words.most"
         kind="length"
-        :least="-1000"
-        :most="1000"
+        of="mating.stacks.maxMm"
         :value="stack.maxMm"
         @change="mating.changeStack(stack.id, { maxMm: $event })"
       />

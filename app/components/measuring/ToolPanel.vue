@@ -77,26 +77,26 @@ const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
       </UFormField>
       <FigureField
         :label="words.resolution"
+        of="tools.resolution"
         :value="tool.resolution"
         :kind="kind"
         :unit="unit"
-        :most="100"
         @change="change({ resolution: $event })"
       />
       <FigureField
         :label="words.accuracy"
+        of="tools.accuracy"
         :value="tool.accuracy"
         :kind="kind"
         :unit="unit"
-        :most="100"
         @change="change({ accuracy: $event })"
       />
       <FigureField
         :label="words.handScatter"
+        of="tools.handScatter"
         :value="tool.handScatter"
         :kind="kind"
         :unit="unit"
-        :most="100"
         :help="scatterHelp"
         @change="change({ handScatter: $event })"
       />

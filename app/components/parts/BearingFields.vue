@@ -32,7 +32,7 @@ const force = computed(() => {
   <FigureField
     :label="words.bearingLimit"
     unit="N"
-    :most="1000000"
+    of="lines.shafts.bearing.limitN"
     :value="bearing?.limitN"
     :help="words.bearingFrom"
     @change="parts.setFigure(evaluation.line.id, ['shafts', index, 'bearing', 'limitN'], $event)"
@@ -40,7 +40,7 @@ const force = computed(() => {
   <FigureField
     :label="words.bearingAngle"
     unit="°"
-    :most="90"
+    of="lines.shafts.bearing.limitDeg"
     :value="bearing?.limitDeg"
     :help="words.bearingFrom"
     @change="parts.setFigure(evaluation.line.id, ['shafts', index, 'bearing', 'limitDeg'], $event)"

@@ -59,7 +59,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       data-field="drivetrain.redlineRpm"
       :label="texts.parts.fields.redline"
       unit="rev/min"
-      :least="1"
+      of="drivetrain.redlineRpm"
       :value="build.drivetrain.redlineRpm"
       @change="setFigure('redlineRpm', $event)"
     />
@@ -67,15 +67,14 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       data-field="drivetrain.peakTorqueNm"
       :label="words.torque"
       unit="Nm"
-      :least="1"
+      of="drivetrain.peakTorqueNm"
       :value="build.drivetrain.peakTorqueNm"
       @change="setFigure('peakTorqueNm', $event)"
     />
     <FigureField
       data-field="drivetrain.converterRatio"
       :label="words.converter"
-      :least="1"
-      :most="10"
+      of="drivetrain.converterRatio"
       :value="build.drivetrain.converterRatio"
       @change="setFigure('converterRatio', $event)"
     />
@@ -84,8 +83,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       :key="axle.id"
       :data-field="at === 0 ? 'drivetrain.axleRatios' : undefined"
       :label="words.final(axle.name)"
-      :least="0.1"
-      :most="50"
+      of="drivetrain.axleRatios.ratio"
       :value="finalDrive(axle.id)"
       @change="setFinalDrive(axle.id, $event)"
     />
@@ -93,8 +91,7 @@ function setFinalDrive(axle: string, ratio: number | undefined) {
       <div v-for="(gear, i) in build.drivetrain[key] ?? []" :key="i" class="gear">
         <FigureField
           :label="word(gear.name)"
-          :least="key === 'gears' ? -50 : 0.05"
-          :most="50"
+          :of="`drivetrain.${key}.ratio`"
           :value="gear.ratio"
           required
           @change="setRatio(key, i, $event)"

@@ -30,13 +30,13 @@ function setEffort(leverId: string, key: keyof LeverEffort, value: number | unde
     <template v-for="lever in build.levers" :key="lever.id">
       <FigureField
         :label="words.fixed(nameOf(lever))"
-        :most="1000000"
+        of="levers.effort.fixed"
         :value="lever.effort?.fixed"
         @change="setEffort(lever.id, 'fixed', $event)"
       />
       <FigureField
         :label="words.perUnit(nameOf(lever), unitOf(lever))"
-        :most="1000000"
+        of="levers.effort.perUnit"
         :value="lever.effort?.perUnit"
         @change="setEffort(lever.id, 'perUnit', $event)"
       />

@@ -51,9 +51,8 @@ function setOrClear(label: string, key: 'expectedRiseDeg' | 'expectedDropDeg', v
     <FigureField
       :label="words.rise"
       unit="°"
-      :least="-15"
-      :most="15"
       :help="words.riseHelp"
+      of="lines.expectedRiseDeg"
       :value="line.expectedRiseDeg"
       @change="setOrClear('Set the expected rise', 'expectedRiseDeg', $event)"
     />
@@ -61,9 +60,8 @@ function setOrClear(label: string, key: 'expectedRiseDeg' | 'expectedDropDeg', v
       v-if="line.expectedRiseDeg"
       :label="words.drop"
       unit="°"
-      :least="-15"
-      :most="15"
       :help="words.dropHelp"
+      of="lines.expectedDropDeg"
       :value="line.expectedDropDeg"
       @change="setOrClear('Set the drop on overrun', 'expectedDropDeg', $event)"
     />

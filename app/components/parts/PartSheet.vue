@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figurePlace } from '~~/core/parts/figurePlace'
 import { JOINTS } from '~~/core/project/joints'
 import { partStaysBecause, type PartPlace } from '~~/core/layouts/partEdits'
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
@@ -120,7 +121,7 @@ function remove() {
         :key="one.word"
         :label="words.dimensions[one.key]"
         kind="length"
-        :least="one.key === 'overhang' ? -5000 : 0"
+        :of="figurePlace(line, one.path ?? [])"
         :required="one.key === 'overhang' && !one.isOptional"
         :value="one.mm ?? undefined"
         :help="one.mm === null && !one.isOptional ? words.missing(words.holdsUp[one.key]) : ''"
@@ -138,7 +139,7 @@ function remove() {
         <FigureField
           :label="words.sheet.limit"
           unit="°"
-          :most="90"
+          of="lines.joints.limitDeg"
           :value="joint.limitDeg"
           :help="fields.limitHelp"
           @change="parts.changeJoint(line.id, index, { limitDeg: $event })"
@@ -172,6 +173,7 @@ function remove() {
         :label="words.sheet.witness"
         kind="length"
         :help="witness"
+        of="lines.shafts.drivingEnd.slip-yoke.witnessMm"
         :value="end.witnessMm"
         @change="parts.setFigure(line.id, ['shafts', endShaft, endKey, 'witnessMm'], $event)"
       />

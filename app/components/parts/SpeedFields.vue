@@ -81,22 +81,20 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
       <FigureField
         :label="words.redline"
         unit="rev/min"
-        :least="1"
+        of="lines.speed.engine.redlineRpm"
         :value="figures.redlineRpm"
         @change="take('redlineRpm', $event)"
       />
       <FigureField
         :label="words.topGear"
-        :least="0.05"
-        :most="50"
+        of="lines.speed.engine.topGearRatio"
         :value="figures.topGearRatio"
         :help="words.topGearHelp"
         @change="take('topGearRatio', $event)"
       />
       <FigureField
         :label="words.transfer"
-        :least="0.05"
-        :most="50"
+        of="lines.speed.engine.transferRatio"
         :value="figures.transferRatio"
         @change="take('transferRatio', $event)"
       />
@@ -105,23 +103,20 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
       <FigureField
         :label="words.road"
         unit="km/h"
-        :least="1"
-        :most="1000"
+        of="lines.speed.road.speedKmh"
         :value="figures.speedKmh"
         @change="take('speedKmh', $event)"
       />
       <FigureField
         :label="words.tyre"
         kind="length"
-        :least="100"
-        :most="5000"
+        of="lines.speed.road.tyreDiameterMm"
         :value="figures.tyreDiameterMm"
         @change="take('tyreDiameterMm', $event)"
       />
       <FigureField
         :label="words.axleRatio"
-        :least="0.1"
-        :most="50"
+        of="lines.speed.road.axleRatio"
         :value="figures.axleRatio"
         @change="take('axleRatio', $event)"
       />
@@ -130,7 +125,7 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
       v-else-if="basis === 'stated'"
       :label="words.stated"
       unit="rev/min"
-      :least="1"
+      of="lines.speed.stated.rpm"
       :value="figures.rpm"
       @change="take('rpm', $event)"
     />

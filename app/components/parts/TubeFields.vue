@@ -43,16 +43,15 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
     :data-field="`shaft/${index} tube`"
     :label="fields.outer"
     kind="length"
-    :least="1"
-    :most="1000"
+    of="lines.shafts.tube.outerMm"
     :value="tube.outerMm"
     @change="takeTube({ outerMm: $event })"
   />
   <FigureField
     :label="fields.wall"
     kind="length"
-    :least="0.1"
     :most="(tube.outerMm ?? 1000) / 2"
+    of="lines.shafts.tube.wallMm"
     :value="tube.wallMm"
     @change="takeTube({ wallMm: $event })"
   />
@@ -67,8 +66,7 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
   <FigureField
     :label="words.yield"
     unit="MPa"
-    :least="1"
-    :most="5000"
+    of="lines.shafts.tube.yieldMPa"
     :value="tube.yieldMPa"
     :help="words.yieldHint(METALS[tube.material ?? 'steel'].yieldMPa)"
     @change="takeTube({ yieldMPa: $event })"
@@ -76,16 +74,14 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
   <FigureField
     :label="words.phase"
     unit="°"
-    :least="-360"
-    :most="360"
     :help="words.phaseHint"
+    of="lines.shafts.phaseDeg"
     :value="shaft.phaseDeg ?? 0"
     @change="parts.changeShaft(line.id, index, { phaseDeg: $event ?? 0 })"
   />
   <FigureField
     :label="words.teeth"
-    :least="2"
-    :most="200"
+    of="lines.shafts.splineTeeth"
     :value="shaft.splineTeeth"
     @change="
       parts.changeShaft(line.id, index, {
@@ -96,7 +92,7 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
   <FigureField
     :label="words.ends"
     unit="kg"
-    :most="500"
+    of="lines.shafts.endMasses.kg"
     :value="ends?.kg"
     @change="takeEnds($event, ends?.inboardMm)"
   />
@@ -104,6 +100,7 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
     v-if="ends"
     :label="words.inboard"
     kind="length"
+    of="lines.shafts.endMasses.inboardMm"
     :value="ends.inboardMm"
     @change="takeEnds(ends.kg, $event)"
   />

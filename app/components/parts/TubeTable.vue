@@ -70,8 +70,7 @@ const duty = computed(() => {
         <FigureField
           :label="words.wide"
           kind="length"
-          :least="1"
-          :most="1000"
+          of="lines.shafts.mostOuterMm"
           :value="evaluation.line.shafts[shaft]?.mostOuterMm"
           :help="words.wideHelp"
           @change="parts.changeShaft(evaluation.line.id, shaft, { mostOuterMm: $event })"

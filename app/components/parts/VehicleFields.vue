@@ -72,6 +72,7 @@ function changeSize(kind: 'powertrain' | 'chassis', key: string, size: number | 
       :key="key"
       :label="words.sizes[key]"
       kind="length"
+      :of="`bodies.powertrain.sizes.${key}`"
       :value="powertrainOf(build)?.sizes?.[key]"
       @change="changeSize('powertrain', key, $event)"
     />
@@ -81,6 +82,7 @@ function changeSize(kind: 'powertrain' | 'chassis', key: string, size: number | 
         :key="key"
         :label="words.sizes[key]"
         kind="length"
+        :of="`bodies.axle.sizes.${key}`"
         :value="axle.sizes?.[key]"
         @change="changeAxle(axle.id, (draft) => void (draft.sizes = { ...draft.sizes, [key]: $event }))"
       />
@@ -90,7 +92,7 @@ function changeSize(kind: 'powertrain' | 'chassis', key: string, size: number | 
       :key="key"
       :label="words.sizes[key]"
       kind="length"
-      :least="key.endsWith('StationMm') ? -100000 : 0"
+      :of="`bodies.chassis.sizes.${key}`"
       :value="chassisOf(build)?.sizes?.[key]"
       @change="changeSize('chassis', key, $event)"
     />

@@ -56,6 +56,7 @@ function setDegrees(leanDeg: number | undefined) {
       v-if="now.lean"
       :label="words.leanBy"
       unit="°"
+      :least="0"
       :most="45"
       required
       :value="now.leanDeg"

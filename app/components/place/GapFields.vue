@@ -111,12 +111,14 @@ const rename = (name: string) => {
       <FigureField
         :label="words.warnBelow"
         kind="length"
+        of="gaps.warnBelow"
         :value="gap.warnBelow"
         @change="place.changeGap(gap.id, { warnBelow: $event })"
       />
       <FigureField
         :label="words.failBelow"
         kind="length"
+        of="gaps.failBelow"
         :value="gap.failBelow"
         @change="place.changeGap(gap.id, { failBelow: $event })"
       />
@@ -136,7 +138,7 @@ const rename = (name: string) => {
       <legend>{{ words.cutting }}</legend>
       <FigureField
         :label="words.cutCost"
-        :most="1000000"
+        of="gaps.cutting.cost"
         :value="gap.cutting?.cost"
         @change="setCutting({ cost: $event })"
       />

@@ -43,7 +43,7 @@ const missing = computed(() =>
         <span class="soft">{{ words.bump.title }}</span>
         <label v-for="axle in AXLES" :key="axle">
           <span class="soft">{{ words.bump[axle] }}</span>
-          <SizeInput
+          <FigureInput
             :label="words.bump.label(words.bump[axle])"
             :least="-1000"
             :most="1000"

@@ -19,7 +19,7 @@ const MOST = 6
         :label="words.either"
         :help="words.hint"
         unit="°"
-        :most="30"
+        of="bodies.powertrain.rockDeg"
         :value="bay.powertrain.rockDeg"
         @change="bay.changeBody(bay.powertrain.id, { rockDeg: $event })"
       />

@@ -34,8 +34,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
     <FigureField
       v-if="train.drive === 'open'"
       :label="words.frontShare"
-      :least="0.01"
-      :most="0.99"
+      of="drivetrain.frontShare"
       :value="train.frontShare"
       @change="stock.changeTrain({ frontShare: $event })"
     />
@@ -43,17 +42,15 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       data-field="drivetrain.tyreRadiusMm"
       :label="words.radius"
       kind="length"
-      :least="50"
-      :most="2500"
+      of="drivetrain.tyreRadiusMm"
       :value="train.tyreRadiusMm"
       @change="stock.changeTrain({ tyreRadiusMm: $event })"
     />
     <FigureField
       data-field="drivetrain.grip.mu"
       :label="words.mu"
-      :least="0.01"
-      :most="5"
       :help="words.muHelp"
+      of="drivetrain.grip.mu"
       :value="train.grip?.mu"
       @change="setGrip('mu', $event)"
     />
@@ -62,6 +59,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       :label="words.frontKg"
       unit="kg"
       :help="words.loadHelp"
+      of="drivetrain.grip.frontKg"
       :value="train.grip?.frontKg"
       @change="setGrip('frontKg', $event)"
     />
@@ -70,24 +68,23 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       :label="words.rearKg"
       unit="kg"
       :help="words.loadHelp"
+      of="drivetrain.grip.rearKg"
       :value="train.grip?.rearKg"
       @change="setGrip('rearKg', $event)"
     />
     <FigureField
       data-field="drivetrain.shock"
       :label="words.shock"
-      :least="0.1"
-      :most="10"
       :help="words.shockHelp"
+      of="drivetrain.shock"
       :value="train.shock"
       @change="stock.changeTrain({ shock: $event })"
     />
     <FigureField
       data-field="drivetrain.efficiency"
       :label="words.efficiency"
-      :least="0.1"
-      :most="1"
       :help="words.efficiencyHelp"
+      of="drivetrain.efficiency"
       :value="train.efficiency"
       @change="stock.changeTrain({ efficiency: $event })"
     />
@@ -95,8 +92,7 @@ function setGrip(key: keyof Grip, value: number | undefined) {
       data-field="drivetrain.topSpeedKmh"
       :label="words.topSpeed"
       unit="km/h"
-      :least="1"
-      :most="1000"
+      of="drivetrain.topSpeedKmh"
       :value="train.topSpeedKmh"
       @change="stock.changeTrain({ topSpeedKmh: $event })"
     />

@@ -12,10 +12,10 @@ const used = computed(
   () => new Set(build.lines.flatMap(({ joints }) => joints.flatMap(({ cross }) => cross ?? []))),
 )
 const FIGURES = [
-  { key: 'spanMm', label: words.span, kind: 'length', unit: '', least: 1 },
-  { key: 'trunnionMm', label: words.trunnion, kind: 'length', unit: '', least: 1 },
-  { key: 'boreMm', label: words.bore, kind: 'length', unit: '', least: 0 },
-  { key: 'allowMPa', label: words.allow, kind: 'plain', unit: 'MPa', least: 1 },
+  { key: 'spanMm', label: words.span, kind: 'length', unit: '' },
+  { key: 'trunnionMm', label: words.trunnion, kind: 'length', unit: '' },
+  { key: 'boreMm', label: words.bore, kind: 'length', unit: '' },
+  { key: 'allowMPa', label: words.allow, kind: 'plain', unit: 'MPa' },
 ] as const
 const rename = (cross: CrossEntry, name: string) => {
   if (name.trim() !== '') stock.changeCross(cross.id, { name: name.trim().slice(0, 200) })
@@ -37,14 +37,14 @@ const rename = (cross: CrossEntry, name: string) => {
           />
         </UFormField>
         <FigureField
-          v-for="{ key, label, kind, unit, least } in FIGURES"
+          v-for="{ key, label, kind, unit } in FIGURES"
           :key="key"
           :label="label"
           :kind="kind"
           :unit="unit"
-          :least="least"
-          :most="key === 'boreMm' ? cross.trunnionMm - 0.1 : 5000"
+          :most="key === 'boreMm' ? cross.trunnionMm - 0.1 : undefined"
           required
+          :of="`crosses.${key}`"
           :value="cross[key]"
           @change="$event !== undefined && stock.changeCross(cross.id, { [key]: $event })"
         />

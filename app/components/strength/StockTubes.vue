@@ -22,17 +22,17 @@ const materials = Object.entries(texts.parts.fields.materials).map(([value, labe
           :label="words.outer"
           kind="length"
           :least="2 * tube.wallMm"
-          :most="1000"
           required
+          of="tubes.outerMm"
           :value="tube.outerMm"
           @change="$event !== undefined && stock.changeTube(tube.id, { outerMm: $event })"
         />
         <FigureField
           :label="words.wall"
           kind="length"
-          :least="0.1"
           :most="tube.outerMm / 2"
           required
+          of="tubes.wallMm"
           :value="tube.wallMm"
           @change="$event !== undefined && stock.changeTube(tube.id, { wallMm: $event })"
         />
@@ -47,8 +47,7 @@ const materials = Object.entries(texts.parts.fields.materials).map(([value, labe
         <FigureField
           :label="words.yield"
           unit="MPa"
-          :least="1"
-          :most="5000"
+          of="tubes.yieldMPa"
           :value="tube.yieldMPa"
           @change="stock.changeTube(tube.id, { yieldMPa: $event })"
         />

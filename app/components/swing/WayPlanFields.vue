@@ -39,7 +39,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
           :label="words.draw"
           kind="length"
           required
-          :most="1000"
+          of="wayIn.alone.drawMm"
           :value="plan.alone.drawMm"
           @change="draw({ drawMm: $event ?? 0 })"
         />
@@ -47,8 +47,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
           :label="words.drawFall"
           unit="°"
           required
-          :least="-45"
-          :most="45"
+          of="wayIn.alone.fallDeg"
           :value="plan.alone.fallDeg"
           @change="draw({ fallDeg: $event ?? 0 })"
         />
@@ -79,7 +78,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         <FigureField
           :label="words.frontContact"
           kind="length"
-          :least="-100000"
+          of="wayIn.frontContactMm"
           :value="plan.frontContactMm"
           @change="wayIn.change({ frontContactMm: $event })"
         />
@@ -87,6 +86,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
           :label="words.wheelbase"
           kind="length"
           :least="1"
+          of="wayIn.wheelbaseMm"
           :value="plan.wheelbaseMm"
           @change="wayIn.change({ wheelbaseMm: $event })"
         />
@@ -96,6 +96,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         kind="length"
         required
         :most="plan.liftMm[1]"
+        of="wayIn.liftMm"
         :value="plan.liftMm[0]"
         @change="wayIn.change({ liftMm: [$event ?? 0, plan.liftMm[1]] })"
       />
@@ -104,7 +105,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         kind="length"
         required
         :least="plan.liftMm[0]"
-        :most="10000"
+        of="wayIn.liftMm"
         :value="plan.liftMm[1]"
         @change="wayIn.change({ liftMm: [plan.liftMm[0], $event ?? 0] })"
       />
@@ -112,7 +113,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         :label="words.keep"
         kind="length"
         required
-        :most="500"
+        of="wayIn.keepMm"
         :value="plan.keepMm"
         @change="wayIn.change({ keepMm: $event ?? 0 })"
       />
@@ -120,8 +121,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         :label="words.hangsForward"
         kind="length"
         required
-        :least="-10000"
-        :most="10000"
+        of="wayIn.start.forwardMm"
         :value="plan.start.forwardMm"
         @change="start({ forwardMm: $event ?? 0 })"
       />
@@ -129,8 +129,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         :label="words.hangsUp"
         kind="length"
         required
-        :least="-10000"
-        :most="10000"
+        of="wayIn.start.upMm"
         :value="plan.start.upMm"
         @change="start({ upMm: $event ?? 0 })"
       />
@@ -138,8 +137,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         :label="words.hangsTilt"
         unit="°"
         required
-        :least="-179"
-        :most="179"
+        of="wayIn.start.tailDownDeg"
         :value="plan.start.tailDownDeg"
         @change="start({ tailDownDeg: $event ?? 0 })"
       />
@@ -147,8 +145,8 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         :label="words.tiltLeast"
         unit="°"
         required
-        :least="-179"
         :most="plan.tiltDeg[1]"
+        of="wayIn.tiltDeg"
         :value="plan.tiltDeg[0]"
         @change="wayIn.change({ tiltDeg: [$event ?? 0, plan.tiltDeg[1]] })"
       />
@@ -157,7 +155,7 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         unit="°"
         required
         :least="plan.tiltDeg[0]"
-        :most="179"
+        of="wayIn.tiltDeg"
         :value="plan.tiltDeg[1]"
         @change="wayIn.change({ tiltDeg: [plan.tiltDeg[0], $event ?? 0] })"
       />

@@ -14,8 +14,7 @@ const words = texts.trace
       <FigureField
         :label="words.camera"
         kind="length"
-        :least="100"
-        :most="1000000"
+        of="photos.scale.cameraMm"
         :value="tracing.draft.cameraMm"
         @change="tracing.change({ cameraMm: $event })"
       />
@@ -23,7 +22,7 @@ const words = texts.trace
         :label="words.nearer"
         :help="words.nearerHint"
         kind="length"
-        :least="-100000"
+        of="photos.scale.nearerMm"
         :value="tracing.draft.nearerMm"
         @change="tracing.change({ nearerMm: $event })"
       />

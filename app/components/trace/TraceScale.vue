@@ -56,7 +56,7 @@ function setPlace(key: 'at' | 'other', index: 0 | 1, value: number | undefined) 
           :key="figure"
           :label="`${name}, ${figure}`"
           kind="length"
-          :least="-100000"
+          of="photos.scale.places"
           :value="tracing.draft[key][i]"
           @change="setPlace(key, i as 0 | 1, $event)"
         />
@@ -66,7 +66,7 @@ function setPlace(key: 'at' | 'other', index: 0 | 1, value: number | undefined) 
       :label="words.distance"
       :help="words.distanceHint"
       kind="length"
-      :least="1"
+      of="photos.scale.distanceMm"
       :value="tracing.draft.distanceMm"
       @change="tracing.change({ distanceMm: $event })"
     />

@@ -101,9 +101,8 @@ function take() {
         v-if="hasRide"
         :label="words.height"
         kind="length"
-        :least="-1000"
-        :most="1000"
         required
+        of="bodies.axle.motion.table.rows.wheelUpMm"
         :value="height"
         @change="height = $event ?? height"
       />
@@ -111,16 +110,14 @@ function take() {
         :label="words.nose"
         kind="plain"
         unit="°"
-        :least="-90"
-        :most="90"
+        of="bodies.axle.motion.table.ride.noseDeg"
         :value="nose"
         @change="nose = $event"
       />
       <FigureField
         :label="words.station"
         kind="length"
-        :least="-100000"
-        :most="100000"
+        of="bodies.axle.motion.table.ride.stationMm"
         :value="station"
         @change="station = $event"
       />

@@ -87,17 +87,15 @@ function take() {
       <FigureField
         :label="words.height"
         kind="length"
-        :least="-1000"
-        :most="1000"
         required
+        of="bodies.hub.motion.lengths.rows.wheelUpMm"
         :value="height"
         @change="height = $event ?? height"
       />
       <FigureField
         :label="words.length"
         kind="length"
-        :least="1"
-        :most="5000"
+        of="bodies.hub.motion.lengths.rows.lengthMm"
         :value="distance"
         @change="distance = $event"
       />

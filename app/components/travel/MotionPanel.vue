@@ -48,16 +48,14 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
         <FigureField
           :label="words.share"
           :help="words.shareHelp"
-          :least="0.05"
-          :most="2"
+          of="bodies.axle.motion.arc.radiusShare"
           :value="axle.motion.radiusShare"
           @change="travel.setArc(axle.id, { radiusShare: $event })"
         />
         <FigureField
           :label="words.noseRate"
           unit="°/mm"
-          :least="-1"
-          :most="1"
+          of="bodies.axle.motion.arc.noseUpDegPerMm"
           :value="axle.motion.noseUpDegPerMm"
           @change="travel.setArc(axle.id, { noseUpDegPerMm: $event })"
         />
@@ -65,8 +63,7 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
           :label="words.spring"
           :help="words.springHelp"
           kind="length"
-          :least="100"
-          :most="5000"
+          of="bodies.axle.motion.arc.springMm"
           :value="axle.motion.springMm"
           @change="travel.setArc(axle.id, { springMm: $event })"
         />
@@ -90,7 +87,7 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
       :help="words.trackHelp"
       kind="length"
       :least="1"
-      :most="5000"
+      of="bodies.axle.sizes.trackMm"
       :value="axle.sizes?.trackMm"
       @change="travel.setTrack(axle.id, $event)"
     />

@@ -11,18 +11,16 @@ const words = travelTexts.reach
 interface ReachField {
   readonly key: keyof TravelChange
   readonly help?: string
-  readonly least?: number
-  readonly most?: number
   readonly of?: WheeledBody['kind']
 }
 const FIELDS: readonly ReachField[] = [
   { key: 'bumpMm' },
   { key: 'droopMm' },
-  { key: 'rackMm', help: words.rackHelp, of: 'hub', most: 200 },
+  { key: 'rackMm', help: words.rackHelp, of: 'hub' },
   { key: 'stopMm' },
   { key: 'strapMm' },
   { key: 'crossMm', help: words.crossHelp, of: 'axle' },
-  { key: 'settleMm', help: words.settleHelp, least: -500, most: 500 },
+  { key: 'settleMm', help: words.settleHelp },
   { key: 'rightBumpMm', help: words.rightHelp, of: 'axle' },
   { key: 'rightDroopMm', help: words.rightHelp, of: 'axle' },
 ]
@@ -36,13 +34,12 @@ const labelOf = (key: keyof TravelChange) => words[key.replace(/Mm$/, '') as 'bu
     <h2>{{ words.title }}</h2>
     <div class="fields">
       <FigureField
-        v-for="{ key, help = '', least = 0, most = 1000 } in fields"
+        v-for="{ key, help = '' } in fields"
         :key="key"
         :label="labelOf(key)"
         :help="help"
         kind="length"
-        :least="least"
-        :most="most"
+        :of="`bodies.${body.kind}.travel.${key}`"
         :value="told[key]"
         @change="
           travel.setTravel(body.id, {

@@ -48,11 +48,11 @@ function rename(id: string, name: string) {
         :aria-label="`${words.does}: ${mass.name}`"
         @update:model-value="weight.changeMass(mass.id, { done: $event as MassEntry['done'] })"
       />
-      <SizeInput
+      <FigureInput
         :label="`${words.kg}: ${mass.name}`"
         kind="plain"
         unit="kg"
-        :most="100000"
+        of="weight.masses.kg"
         :value="mass.kg"
         @change="weight.changeMass(mass.id, { kg: $event })"
       />
@@ -70,10 +70,9 @@ function rename(id: string, name: string) {
           <template v-if="which === 'at' || mass.done === 'moved'">
             <label v-for="([key, axis], index) in AXES" :key="key">
               <span class="soft">{{ which === 'to' && index === 0 ? `${words.to}: ` : '' }}{{ axis }}</span>
-              <SizeInput
+              <FigureInput
                 :label="`${which === 'to' ? `${words.to}, ` : ''}${axis}: ${mass.name}`"
-                :least="-100000"
-                :most="100000"
+                :of="`weight.masses.at.${key}`"
                 :value="mass[which]?.[key]"
                 @change="weight.spot(mass.id, which, { [key]: $event })"
               />

@@ -22,16 +22,14 @@ const KEYS = Object.keys(MOUNT_NAMES) as MountKey[]
         :key="key"
         :label="words.stiffness(MOUNT_NAMES[key])"
         unit="N/mm"
-        :least="1"
-        :most="1000000"
+        :of="`weight.mountsNPerMm.${key}`"
         :value="weight.sheet.mountsNPerMm?.[key]"
         @change="weight.mount(key, $event)"
       />
       <FigureField
         :label="words.shock"
         :help="words.shockHint"
-        :least="1"
-        :most="10"
+        of="weight.shock"
         :value="weight.sheet.shock"
         @change="weight.change({ shock: $event })"
       />

@@ -25,7 +25,7 @@ const PLACES = [
         :data-field="`weight.cornersKg.${corner}`"
         :label="words.corners[corner]"
         unit="kg"
-        :most="100000"
+        :of="`weight.cornersKg.${corner}`"
         :value="sheet.cornersKg?.[corner]"
         @change="weight.weigh(corner, $event)"
       />
@@ -38,7 +38,7 @@ const PLACES = [
         :data-field="`weight.${key}`"
         :label="label"
         kind="length"
-        :least="key.startsWith('track') ? 1 : -100000"
+        :of="`weight.${key}`"
         :value="sheet[key]"
         @change="weight.change({ [key]: $event })"
       />
@@ -48,7 +48,7 @@ const PLACES = [
         :label="words.cgHeight"
         :help="words.cgHint"
         kind="length"
-        :least="-100000"
+        of="weight.cgHeightMm"
         :value="sheet.cgHeightMm"
         @change="weight.change({ cgHeightMm: $event })"
       />

@@ -47,7 +47,7 @@ function keep() {
         data-field="weight.hook.stationMm"
         :label="words.hookStation"
         kind="length"
-        :least="-100000"
+        of="weight.hook.stationMm"
         :value="weight.sheet.hook?.stationMm"
         @change="weight.hook({ stationMm: $event })"
       />
@@ -55,7 +55,7 @@ function keep() {
         data-field="weight.hook.heightMm"
         :label="words.hookHeight"
         kind="length"
-        :least="-100000"
+        of="weight.hook.heightMm"
         :value="weight.sheet.hook?.heightMm"
         @change="weight.hook({ heightMm: $event })"
       />
@@ -63,8 +63,7 @@ function keep() {
         data-field="weight.hangDeg"
         :label="words.wanted"
         unit="°"
-        :least="-89"
-        :most="89"
+        of="weight.hangDeg"
         :value="weight.sheet.hangDeg"
         @change="weight.change({ hangDeg: $event })"
       />

@@ -26,7 +26,8 @@ const tilt = (deg: number) =>
         :key="key"
         :label="`${leg}, ${label}`"
         kind="length"
-        :least="key === 'lengthMm' ? 1 : -100000"
+        :least="key === 'lengthMm' ? 1 : undefined"
+        :of="`weight.legs.${key}`"
         :value="weight.sheet.legs?.[i]?.[key]"
         @change="weight.leg(i, { [key]: $event })"
       />

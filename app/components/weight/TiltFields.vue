@@ -19,7 +19,7 @@ const LENGTHS = ['raisedMm', 'radiusFrontMm', 'radiusRearMm'] as const
       <FigureField
         :label="words.frontKgRaised"
         unit="kg"
-        :most="100000"
+        of="weight.tilt.frontKgRaised"
         :value="weight.sheet.tilt?.frontKgRaised"
         @change="weight.tilting({ frontKgRaised: $event })"
       />
@@ -29,6 +29,7 @@ const LENGTHS = ['raisedMm', 'radiusFrontMm', 'radiusRearMm'] as const
         :label="words[key]"
         kind="length"
         :least="1"
+        :of="`weight.tilt.${key}`"
         :value="weight.sheet.tilt?.[key]"
         @change="weight.tilting({ [key]: $event })"
       />
