@@ -11,20 +11,15 @@ const { build, body } = defineProps<{ build: Build; body: Body }>()
 const emit = defineEmits<{ removed: [] }>()
 const bay = useBay()
 const words = texts.bay.body
-const CHASSIS = 'chassis-itself'
 const canStand = computed(() => body.kind === 'item' || body.kind === 'transfer-case')
-const bearers = computed(() => [
-  { value: CHASSIS, label: words.chassis },
-  ...build.bodies
+const bearers = computed(() =>
+  build.bodies
     .filter(({ id, kind, standsOn }) => id !== body.id && kind !== 'chassis' && standsOn !== body.id)
     .map(({ id, name }) => ({ value: id, label: name })),
-])
+)
 const stays = computed(() => staysBecause(build, body.id))
 const gaps = computed(() => gapsOfBody(build, body.id))
 const isKept = ref(false)
-const rename = (name: string) => {
-  if (name.trim() !== '') bay.changeBody(body.id, { name: name.trim().slice(0, 200) })
-}
 async function toShelf() {
   isKept.value = await bay.toShelf(body)
 }
@@ -36,26 +31,20 @@ function remove() {
 
 <template>
   <div class="fields" :data-at="body.id">
-    <UFormField :label="words.name">
-      <UInput
-        :model-value="body.name"
-        class="w-full"
-        maxlength="200"
-        @change="rename(($event.target as HTMLInputElement).value)"
-      />
-    </UFormField>
+    <TextField
+      :label="words.name"
+      :value="body.name"
+      required
+      @change="bay.changeBody(body.id, { name: $event })"
+    />
     <template v-if="canStand">
-      <UFormField :label="words.standsOn">
-        <USelect
-          :model-value="body.standsOn ?? CHASSIS"
-          :items="bearers"
-          class="w-full"
-          :aria-label="words.standsOn"
-          @update:model-value="
-            bay.changeBody(body.id, { standsOn: $event === CHASSIS ? undefined : String($event) })
-          "
-        />
-      </UFormField>
+      <ChoiceField
+        :label="words.standsOn"
+        :value="body.standsOn"
+        :items="bearers"
+        :unsaid="words.chassis"
+        @change="bay.changeBody(body.id, { standsOn: $event })"
+      />
       <UCheckbox
         :model-value="body.provisional === true"
         :label="words.provisional"

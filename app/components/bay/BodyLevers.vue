@@ -46,10 +46,8 @@ function setStock(lever: Lever, text: string) {
   faults[lever.id] = parsed.ok ? undefined : parsed.message
   if (parsed.ok) bay.changeLever(lever.id, { stock: parsed.stock.length > 0 ? parsed.stock : undefined })
 }
-const setName = (lever: Lever, text: string) =>
-  bay.changeLever(lever.id, { name: text.trim().slice(0, 200) || undefined })
-const setWhy = (lever: Lever, text: string) => {
-  const why = text.trim().slice(0, 200)
+const setName = (lever: Lever, text: string) => bay.changeLever(lever.id, { name: text || undefined })
+const setWhy = (lever: Lever, why: string) => {
   bay.changeLever(lever.id, {
     locked: why === '' ? undefined : true,
     lockedBecause: why === '' ? undefined : why,
@@ -62,14 +60,12 @@ const setWhy = (lever: Lever, text: string) => {
     <h3>{{ words.levers }}</h3>
     <div v-for="lever in own" :key="lever.id" class="lever" :data-lever-fields="lever.id">
       <h4>{{ leverName(build, lever) }}</h4>
-      <UFormField :label="words.leverName" :help="words.leverNameHint">
-        <UInput
-          :model-value="lever.name ?? ''"
-          class="w-full"
-          maxlength="200"
-          @change="setName(lever, ($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
+      <TextField
+        :label="words.leverName"
+        :help="words.leverNameHint"
+        :value="lever.name"
+        @change="setName(lever, $event)"
+      />
       <div class="three">
         <FigureField
           :label="words.least"
@@ -96,20 +92,14 @@ const setWhy = (lever: Lever, text: string) => {
           @change="$event !== undefined && bay.changeLever(lever.id, { step: $event })"
         />
       </div>
-      <UFormField
+      <TextField
         v-if="leverUnit(lever) === 'mm'"
         :label="words.stock"
         :help="words.stockHint"
         :error="faults[lever.id]"
-      >
-        <UInput
-          :model-value="stockFieldText(lever.stock ?? [])"
-          class="w-full"
-          maxlength="200"
-          autocomplete="off"
-          @change="setStock(lever, ($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
+        :value="stockFieldText(lever.stock ?? [])"
+        @change="setStock(lever, $event)"
+      />
       <div class="two">
         <FigureField
           :label="words.fixed"
@@ -124,14 +114,12 @@ const setWhy = (lever: Lever, text: string) => {
           @change="setEffort(lever, 'perUnit', $event)"
         />
       </div>
-      <UFormField :label="words.why" :help="words.whyHint">
-        <UInput
-          :model-value="lever.lockedBecause ?? ''"
-          class="w-full"
-          maxlength="200"
-          @change="setWhy(lever, ($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
+      <TextField
+        :label="words.why"
+        :help="words.whyHint"
+        :value="lever.lockedBecause"
+        @change="setWhy(lever, $event)"
+      />
       <UButton
         class="remove"
         icon="i-lucide-trash-2"

@@ -55,23 +55,8 @@ function read() {
 <template>
   <div class="entered">
     <div class="row">
-      <UFormField :label="words.view">
-        <USelect
-          :model-value="draft.view"
-          :items="views"
-          class="w-full"
-          :aria-label="words.view"
-          @update:model-value="take({ view: $event as Outline['view'] })"
-        />
-      </UFormField>
-      <UFormField :label="words.partName">
-        <UInput
-          :model-value="draft.name ?? ''"
-          class="w-full"
-          maxlength="200"
-          @change="take({ name: ($event.target as HTMLInputElement).value.trim() || undefined })"
-        />
-      </UFormField>
+      <ChoiceField :label="words.view" :value="draft.view" :items="views" @change="take({ view: $event })" />
+      <TextField :label="words.partName" :value="draft.name" @change="take({ name: $event || undefined })" />
     </div>
     <div class="row">
       <UFormField :label="words.corners" :error="fault">

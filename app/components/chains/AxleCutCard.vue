@@ -82,7 +82,6 @@ const fit = computed(() => {
   const size = length(Math.abs(one.fit.playMm))
   return one.fit.isPressed ? words.fit.pressed(size) : words.fit.play(size)
 })
-const rename = (name: string) => name.trim() !== '' && change({ name: name.trim().slice(0, 200) })
 const waits = (missing: readonly { what: string }[]) =>
   words.waits(missing.map(({ what }) => what).join('; '))
 </script>
@@ -97,22 +96,14 @@ const waits = (missing: readonly { what: string }[]) =>
     <h2>{{ words.title }}</h2>
     <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ words.caution }}</p>
     <div class="fields">
-      <UFormField :label="words.name">
-        <UInput
-          :model-value="cut.name"
-          class="w-full"
-          maxlength="200"
-          @change="rename(($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
-      <UFormField :label="words.school" class="double">
-        <USelect
-          :model-value="cut.school"
-          :items="schools"
-          class="w-full"
-          @update:model-value="change({ school: $event })"
-        />
-      </UFormField>
+      <TextField :label="words.name" :value="cut.name" required @change="change({ name: $event })" />
+      <ChoiceField
+        :label="words.school"
+        class="double"
+        :value="cut.school"
+        :items="schools"
+        @change="change({ school: $event })"
+      />
       <FigureField
         v-for="[key, label, help] in common"
         :key="key"

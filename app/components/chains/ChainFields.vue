@@ -15,34 +15,24 @@ const chain = computed(() => now.chain)
 const change = (changed: {
   readonly [K in keyof Omit<ChainLine, 'id' | 'sprockets'>]?: ChainLine[K] | undefined
 }) => chains.change(chain.value.id, changed)
-const rename = (name: string) => name.trim() !== '' && change({ name: name.trim().slice(0, 200) })
 const links = computed(() => (now.linksToOrder.known ? now.linksToOrder.value : null))
 const linksHelp = computed(() => (links.value === null ? '' : words.linksHelp(linksText(links.value))))
 const isOdd = computed(() => (chain.value.links ?? 0) % 2 === 1)
 /** An odd number of links says by itself that one of them is a half link. */
 const setLinks = (count: number | undefined) =>
   change({ links: count, ...(count !== undefined && count % 2 === 1 && { halfLink: true }) })
-const NONE = 'none'
-const adjusters = computed(() => [
-  { value: NONE, label: words.noAdjuster },
-  ...build.levers.flatMap((lever) =>
+const adjusters = computed(() =>
+  build.levers.flatMap((lever) =>
     lever.kind === 'spacer' ? [] : [{ value: lever.id, label: leverName(build, lever) }],
   ),
-])
+)
 </script>
 
 <template>
   <section class="plain-card" :aria-label="words.title">
     <h2>{{ words.title }}</h2>
     <div class="fields">
-      <UFormField :label="words.name">
-        <UInput
-          :model-value="chain.name"
-          class="w-full"
-          maxlength="200"
-          @change="rename(($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
+      <TextField :label="words.name" :value="chain.name" required @change="change({ name: $event })" />
       <FigureField
         :label="words.pitch"
         unit="mm"
@@ -104,14 +94,13 @@ const adjusters = computed(() => [
         :value="chain.wheelTurns"
         @change="change({ wheelTurns: $event })"
       />
-      <UFormField :label="words.adjuster">
-        <USelect
-          :model-value="chain.adjuster ?? NONE"
-          :items="adjusters"
-          class="w-full"
-          @update:model-value="change({ adjuster: $event === NONE ? undefined : $event })"
-        />
-      </UFormField>
+      <ChoiceField
+        :label="words.adjuster"
+        :value="chain.adjuster"
+        :items="adjusters"
+        :unsaid="words.noAdjuster"
+        @change="change({ adjuster: $event })"
+      />
     </div>
     <div class="ticks">
       <UCheckbox

@@ -35,19 +35,9 @@ const rows = computed(() =>
     }
   }),
 )
-const UNSAID = 'unsaid'
-const supports = [
-  { value: UNSAID, label: words.unsaid },
-  ...Object.entries(words.supports).map(([value, label]) => ({ value, label })),
-]
+const supports = Object.entries(words.supports).map(([value, label]) => ({ value, label }))
 const change = (sprocket: ChainSprocket, changed: Parameters<typeof chains.changeSprocket>[1]) =>
   chains.changeSprocket(sprocket.id, changed)
-const setSupport = (sprocket: ChainSprocket, value: string) =>
-  change(sprocket, {
-    support: value === 'both-sides' || value === 'overhung' ? value : undefined,
-  })
-const rename = (sprocket: ChainSprocket, name: string) =>
-  change(sprocket, { name: name.trim().slice(0, 200) || undefined })
 const last = computed(() => now.chain.sprockets.length - 1)
 </script>
 
@@ -63,14 +53,11 @@ const last = computed(() => now.chain.sprockets.length - 1)
         :data-field="`chains/${row.sprocket.id}`"
       >
         <div class="fields">
-          <UFormField :label="words.name">
-            <UInput
-              :model-value="row.sprocket.name ?? ''"
-              class="w-full"
-              maxlength="200"
-              @change="rename(row.sprocket, ($event.target as HTMLInputElement).value)"
-            />
-          </UFormField>
+          <TextField
+            :label="words.name"
+            :value="row.sprocket.name"
+            @change="change(row.sprocket, { name: $event || undefined })"
+          />
           <FigureField
             :label="words.teeth"
             required
@@ -85,14 +72,13 @@ const last = computed(() => now.chain.sprockets.length - 1)
             :value="row.sprocket.faceToTeethMm"
             @change="change(row.sprocket, { faceToTeethMm: $event })"
           />
-          <UFormField :label="words.support">
-            <USelect
-              :model-value="row.sprocket.support ?? UNSAID"
-              :items="supports"
-              class="w-full"
-              @update:model-value="setSupport(row.sprocket, $event)"
-            />
-          </UFormField>
+          <ChoiceField
+            :label="words.support"
+            :value="row.sprocket.support"
+            :items="supports"
+            :unsaid="words.unsaid"
+            @change="change(row.sprocket, { support: $event })"
+          />
         </div>
         <div class="ticks">
           <template v-if="row.index > 0">

@@ -48,21 +48,17 @@ const facts = computed(() => {
     [named.cutOff, cutOffMm],
   ] as const
 })
-function rename(name: string) {
-  if (name.trim() !== '') patterns.change(read.id, { name: name.trim().slice(0, 200) })
-}
 </script>
 
 <template>
   <section class="card" :aria-label="read.name" :data-pattern="read.id" :data-field="`halfshafts/${read.id}`">
     <header>
-      <UFormField :label="words.name">
-        <UInput
-          :model-value="read.name"
-          maxlength="200"
-          @change="rename(($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
+      <TextField
+        :label="words.name"
+        :value="read.name"
+        required
+        @change="patterns.change(read.id, { name: $event })"
+      />
       <UButton
         icon="i-lucide-trash-2"
         variant="ghost"

@@ -63,19 +63,14 @@ function takeDowels(text: string) {
         :value="round.totalMaxMm"
         @change="mating.changeRound(round.id, { totalMaxMm: $event })"
       />
-      <UFormField
+      <TextField
         v-if="round.of === 'bore'"
         :label="`${words.dowels}, mm`"
         :help="words.dowelsHint"
         :error="dowelFault || undefined"
-      >
-        <UInput
-          class="w-full"
-          :model-value="(round.dowelsMm ?? []).join(', ')"
-          maxlength="200"
-          @change="takeDowels(($event.target as HTMLInputElement).value)"
-        />
-      </UFormField>
+        :value="(round.dowelsMm ?? []).join(', ')"
+        @change="takeDowels($event)"
+      />
     </div>
     <UCheckbox
       :model-value="round.countsBackwards === true"

@@ -32,7 +32,6 @@ const axes = computed(() =>
   (workbench.build?.axes ?? []).map((axis) => ({ label: axis.name, value: axis.id })),
 )
 const change = (label: string, changed: Partial<Setup>) => setups.changeSetup(label, changed, setup.id)
-const text = (event: Event) => (event.target as HTMLInputElement).value.trim()
 </script>
 
 <template>
@@ -60,59 +59,43 @@ const text = (event: Event) => (event.target as HTMLInputElement).value.trim()
       <VerdictMark verdict="tight" :size="14" silent /> {{ more.warning }}: {{ problem }}.
     </p>
     <div class="fields">
-      <UFormField :label="words.setupName">
-        <UInput
-          :model-value="setup.name"
-          class="w-full"
-          maxlength="200"
-          @change="change('Rename the setup', { name: text($event) || setup.name })"
-        />
-      </UFormField>
-      <UFormField :label="more.by">
-        <UInput
-          :model-value="setup.by ?? ''"
-          class="w-full"
-          maxlength="200"
-          @change="change('Say who measures', { by: text($event) })"
-        />
-      </UFormField>
-      <UFormField :label="words.standsOn">
-        <USelect
-          :model-value="setup.standsOn"
-          :items="stands"
-          class="w-full"
-          @update:model-value="
-            change('Change what the vehicle stands on', { standsOn: $event as Setup['standsOn'] })
-          "
-        />
-      </UFormField>
-      <UFormField :label="words.datum" :help="more.schools[setup.datum].hint">
-        <USelect
-          :model-value="setup.datum"
-          :items="datums"
-          class="w-full"
-          @update:model-value="change('Change the datum', { datum: $event as Setup['datum'] })"
-        />
-      </UFormField>
-      <UFormField v-if="setup.datum === 'face-plumb'" :label="more.plumbAxis">
-        <USelect
-          :model-value="setup.plumbAxis"
-          :items="axes"
-          class="w-full"
-          @update:model-value="change('Change the plumb face', { plumbAxis: $event })"
-        />
-      </UFormField>
-      <UFormField v-if="workbench.build?.centrePairs?.length" :label="more.centreline">
-        <USelect
-          :model-value="setup.centreline ?? 'string'"
-          :items="[
-            { label: more.centrelines.string, value: 'string' },
-            { label: more.centrelines.pairs, value: 'pairs' },
-          ]"
-          class="w-full"
-          @update:model-value="change('Change the centreline', { centreline: $event as Setup['centreline'] })"
-        />
-      </UFormField>
+      <TextField
+        :label="words.setupName"
+        :value="setup.name"
+        required
+        @change="change('Rename the setup', { name: $event })"
+      />
+      <TextField :label="more.by" :value="setup.by" @change="change('Say who measures', { by: $event })" />
+      <ChoiceField
+        :label="words.standsOn"
+        :value="setup.standsOn"
+        :items="stands"
+        @change="change('Change what the vehicle stands on', { standsOn: $event })"
+      />
+      <ChoiceField
+        :label="words.datum"
+        :help="more.schools[setup.datum].hint"
+        :value="setup.datum"
+        :items="datums"
+        @change="change('Change the datum', { datum: $event })"
+      />
+      <ChoiceField
+        v-if="setup.datum === 'face-plumb'"
+        :label="more.plumbAxis"
+        :value="setup.plumbAxis"
+        :items="axes"
+        @change="change('Change the plumb face', { plumbAxis: $event })"
+      />
+      <ChoiceField
+        v-if="workbench.build?.centrePairs?.length"
+        :label="more.centreline"
+        :value="setup.centreline ?? 'string'"
+        :items="[
+          { label: more.centrelines.string, value: 'string' },
+          { label: more.centrelines.pairs, value: 'pairs' },
+        ]"
+        @change="change('Change the centreline', { centreline: $event })"
+      />
       <UCheckbox
         :model-value="setup.loaded"
         :label="words.loaded"

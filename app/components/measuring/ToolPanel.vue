@@ -58,23 +58,14 @@ const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
       />
     </header>
     <div class="fields">
-      <UFormField :label="words.name">
-        <UInput
-          :model-value="tool.name"
-          class="w-full"
-          maxlength="200"
-          @change="change({ name: ($event.target as HTMLInputElement).value.trim() || tool.name })"
-        />
-      </UFormField>
-      <UFormField :label="words.kind">
-        <USelect
-          :model-value="tool.kind"
-          :items="kinds"
-          :disabled="uses > 0"
-          class="w-full"
-          @update:model-value="change({ kind: $event as Tool['kind'] })"
-        />
-      </UFormField>
+      <TextField :label="words.name" :value="tool.name" required @change="change({ name: $event })" />
+      <ChoiceField
+        :label="words.kind"
+        :value="tool.kind"
+        :items="kinds"
+        :disabled="uses > 0"
+        @change="change({ kind: $event })"
+      />
       <FigureField
         :label="words.resolution"
         of="tools.resolution"
@@ -100,14 +91,13 @@ const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
         :help="scatterHelp"
         @change="change({ handScatter: $event })"
       />
-      <UFormField v-if="isLevel" :label="words.zeroHabit">
-        <USelect
-          :model-value="tool.zeroHabit ?? 'gravity'"
-          :items="habits"
-          class="w-full"
-          @update:model-value="change({ zeroHabit: $event as Tool['zeroHabit'] })"
-        />
-      </UFormField>
+      <ChoiceField
+        v-if="isLevel"
+        :label="words.zeroHabit"
+        :value="tool.zeroHabit ?? 'gravity'"
+        :items="habits"
+        @change="change({ zeroHabit: $event })"
+      />
     </div>
     <template v-if="isLevel">
       <p data-testid="last-test">{{ lastTest }}</p>

@@ -14,25 +14,20 @@ const { build, lineId, joint, index } = defineProps<{
 }>()
 const parts = useParts()
 const words = partsOfLine.sheet
-const NONE = 'not-told'
-const items = computed(() => [
-  { value: NONE, label: words.noCross },
-  ...crossesOf(build).map(({ id, name, spanMm, trunnionMm }) => ({
+const items = computed(() =>
+  crossesOf(build).map(({ id, name, spanMm, trunnionMm }) => ({
     value: id,
     label: `${name}, ${spanMm} mm span, ø${trunnionMm} mm`,
   })),
-])
+)
 </script>
 
 <template>
-  <UFormField :label="words.cross">
-    <USelect
-      :model-value="joint.cross ?? NONE"
-      :items="items"
-      class="w-full"
-      @update:model-value="
-        parts.changeJoint(lineId, index, { cross: $event === NONE ? undefined : String($event) })
-      "
-    />
-  </UFormField>
+  <ChoiceField
+    :label="words.cross"
+    :value="joint.cross"
+    :items="items"
+    :unsaid="words.noCross"
+    @change="parts.changeJoint(lineId, index, { cross: $event })"
+  />
 </template>

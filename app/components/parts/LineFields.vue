@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line, School } from '~~/core/project/lineSpec'
+import type { Line } from '~~/core/project/lineSpec'
 import type { Draft } from 'immer'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
@@ -27,27 +27,19 @@ function setOrClear(label: string, key: 'expectedRiseDeg' | 'expectedDropDeg', v
 
 <template>
   <PartsCard :title="`${texts.parts.line}: ${line.name}`" :note="texts.schools[line.school].aim">
-    <UFormField :label="words.school">
-      <USelect
-        :model-value="line.school"
-        :items="schools"
-        class="w-full"
-        @update:model-value="change('Choose the school', (draft) => void (draft.school = $event as School))"
-      />
-    </UFormField>
-    <UFormField :label="words.schoolReason" class="col-span-full">
-      <UInput
-        :model-value="line.schoolReason ?? ''"
-        class="w-full"
-        maxlength="500"
-        @change="
-          change(
-            'Say why this school',
-            (draft) => void (draft.schoolReason = ($event.target as HTMLInputElement).value),
-          )
-        "
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.school"
+      :value="line.school"
+      :items="schools"
+      @change="change('Choose the school', (draft) => void (draft.school = $event))"
+    />
+    <TextField
+      :label="words.schoolReason"
+      class="col-span-full"
+      :value="line.schoolReason"
+      :most="500"
+      @change="change('Say why this school', (draft) => void (draft.schoolReason = $event))"
+    />
     <FigureField
       :label="words.rise"
       unit="°"

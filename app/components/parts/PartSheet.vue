@@ -7,7 +7,7 @@ import { dimensionsOf } from '~~/core/parts/dimensions'
 import { slipTravel } from '~~/core/parts/slipTravel'
 import { partsScene, partWord } from '~~/core/parts/partsScene'
 import type { Build } from '~~/core/project/build'
-import type { JointKind, PointMeaning, ShaftEnd } from '~~/core/project/lineSpec'
+import type { ShaftEnd } from '~~/core/project/lineSpec'
 import { texts } from '~/texts/en'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'
@@ -100,22 +100,20 @@ function remove() {
       </g>
     </svg>
     <div class="fields">
-      <UFormField v-if="joint" :label="words.sheet.kind">
-        <USelect
-          :model-value="joint.kind"
-          :items="kinds"
-          class="w-full"
-          @update:model-value="parts.setKind(line.id, index, $event as JointKind)"
-        />
-      </UFormField>
-      <UFormField v-if="endKey" :label="words.sheet.kind">
-        <USelect
-          :model-value="end?.kind ?? 'yoke'"
-          :items="ends"
-          class="w-full"
-          @update:model-value="setEnd($event as ShaftEnd['kind'])"
-        />
-      </UFormField>
+      <ChoiceField
+        v-if="joint"
+        :label="words.sheet.kind"
+        :value="joint.kind"
+        :items="kinds"
+        @change="parts.setKind(line.id, index, $event)"
+      />
+      <ChoiceField
+        v-if="endKey"
+        :label="words.sheet.kind"
+        :value="end?.kind ?? 'yoke'"
+        :items="ends"
+        @change="setEnd($event)"
+      />
       <FigureField
         v-for="one in figures"
         :key="one.word"
@@ -128,14 +126,13 @@ function remove() {
         @change="one.path && parts.setFigure(line.id, one.path, $event)"
       />
       <template v-if="joint">
-        <UFormField v-if="isEnd" :label="words.sheet.pointIs">
-          <USelect
-            :model-value="joint.pointIs ?? 'centre'"
-            :items="meanings"
-            class="w-full"
-            @update:model-value="parts.changeJoint(line.id, index, { pointIs: $event as PointMeaning })"
-          />
-        </UFormField>
+        <ChoiceField
+          v-if="isEnd"
+          :label="words.sheet.pointIs"
+          :value="joint.pointIs ?? 'centre'"
+          :items="meanings"
+          @change="parts.changeJoint(line.id, index, { pointIs: $event })"
+        />
         <FigureField
           :label="words.sheet.limit"
           unit="°"

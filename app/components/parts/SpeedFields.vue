@@ -69,14 +69,7 @@ function complete(of: SpeedSource['basis'], given: Figures): SpeedSource | null 
           : words.speedMissing
     "
   >
-    <UFormField :label="words.basis">
-      <USelect
-        :model-value="basis"
-        :items="bases"
-        class="w-full"
-        @update:model-value="choose($event as SpeedSource['basis'])"
-      />
-    </UFormField>
+    <ChoiceField :label="words.basis" :value="basis" :items="bases" @change="choose($event)" />
     <template v-if="basis === 'engine'">
       <FigureField
         :label="words.redline"

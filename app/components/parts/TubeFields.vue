@@ -55,14 +55,12 @@ function takeEnds(kg: number | undefined, inboardMm: number | undefined) {
     :value="tube.wallMm"
     @change="takeTube({ wallMm: $event })"
   />
-  <UFormField :label="fields.material">
-    <USelect
-      :model-value="tube.material ?? 'steel'"
-      :items="materials"
-      class="w-full"
-      @update:model-value="takeTube({ material: $event as Tube['material'] })"
-    />
-  </UFormField>
+  <ChoiceField
+    :label="fields.material"
+    :value="tube.material ?? 'steel'"
+    :items="materials"
+    @change="takeTube({ material: $event })"
+  />
   <FigureField
     :label="words.yield"
     unit="MPa"

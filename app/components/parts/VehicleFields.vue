@@ -45,26 +45,19 @@ function changeSize(kind: 'powertrain' | 'chassis', key: string, size: number | 
 
 <template>
   <PartsCard v-for="axle in axlesOf(build)" :key="axle.id" :title="axle.name">
-    <UFormField :label="words.suspension">
-      <USelect
-        :model-value="axle.suspension"
-        :items="suspensions"
-        class="w-full"
-        @update:model-value="
-          changeAxle(axle.id, (draft) => void (draft.suspension = $event as AxleBody['suspension']))
-        "
-      />
-    </UFormField>
-    <UFormField v-if="axle.suspension === 'leaf'" :label="words.spring">
-      <USelect
-        :model-value="axle.spring ?? 'above'"
-        :items="springs"
-        class="w-full"
-        @update:model-value="
-          changeAxle(axle.id, (draft) => void (draft.spring = $event as AxleBody['spring']))
-        "
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.suspension"
+      :value="axle.suspension"
+      :items="suspensions"
+      @change="changeAxle(axle.id, (draft) => void (draft.suspension = $event))"
+    />
+    <ChoiceField
+      v-if="axle.suspension === 'leaf'"
+      :label="words.spring"
+      :value="axle.spring ?? 'above'"
+      :items="springs"
+      @change="changeAxle(axle.id, (draft) => void (draft.spring = $event))"
+    />
   </PartsCard>
   <PartsCard :title="texts.parts.picture" :note="words.pictureNote">
     <FigureField

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { GAP_KINDS, type Gap, type GapKind } from '~~/core/project/gap'
+import { GAP_KINDS, type Gap } from '~~/core/project/gap'
 import type { Build } from '~~/core/project/build'
 import { gapReading } from '~~/core/readings/gapReading'
 import { checkSentence, plusMinusText } from '~~/core/text/checkText'
@@ -21,11 +21,9 @@ const tools = computed(() => [
     .filter(({ kind, simulated }) => kind !== 'level' && !simulated)
     .map(({ id, name }) => ({ value: id, label: name })),
 ])
-const NO_OPPOSITE = 'none-there'
-const opposites = computed(() => [
-  { value: NO_OPPOSITE, label: words.noOpposite },
-  ...build.gaps.flatMap(({ id, name }) => (id === gap.id ? [] : [{ value: id, label: name }])),
-])
+const opposites = computed(() =>
+  build.gaps.flatMap(({ id, name }) => (id === gap.id ? [] : [{ value: id, label: name }])),
+)
 const last = computed(() => gapReading(build, gap.id)?.reading ?? null)
 const lastText = computed(() => {
   if (!last.value) return words.never
@@ -57,9 +55,6 @@ function setCutting(changed: NonNullable<Gap['cutting']>) {
     cutting: { ...(cost !== undefined && { cost }), ...(structural !== undefined && { structural }) },
   })
 }
-const rename = (name: string) => {
-  if (name.trim() !== '') place.changeGap(gap.id, { name: name.trim().slice(0, 200) })
-}
 </script>
 
 <template>
@@ -75,9 +70,7 @@ const rename = (name: string) => {
             >
           </UInput>
         </UFormField>
-        <UFormField :label="words.tool">
-          <USelect v-model="tool" :items="tools" class="w-full" :aria-label="words.tool" />
-        </UFormField>
+        <ChoiceField :label="words.tool" :value="tool" :items="tools" @change="tool = $event" />
       </div>
       <UCheckbox v-model="isOverlap" :label="words.overlap" />
       <UButton type="submit" :disabled="text.trim() === ''">{{ words.keep }}</UButton>
@@ -88,23 +81,18 @@ const rename = (name: string) => {
       </p>
     </form>
 
-    <UFormField :label="words.name">
-      <UInput
-        :model-value="gap.name"
-        class="w-full"
-        maxlength="200"
-        @change="rename(($event.target as HTMLInputElement).value)"
-      />
-    </UFormField>
-    <UFormField :label="words.kind">
-      <USelect
-        :model-value="gap.kind"
-        :items="kinds"
-        class="w-full"
-        :aria-label="words.kind"
-        @update:model-value="place.changeGap(gap.id, { kind: $event as GapKind })"
-      />
-    </UFormField>
+    <TextField
+      :label="words.name"
+      :value="gap.name"
+      required
+      @change="place.changeGap(gap.id, { name: $event })"
+    />
+    <ChoiceField
+      :label="words.kind"
+      :value="gap.kind"
+      :items="kinds"
+      @change="place.changeGap(gap.id, { kind: $event })"
+    />
     <DirectionFields :toward="gap.toward" @change="place.changeGap(gap.id, { toward: $event })" />
     <fieldset class="two">
       <legend>{{ words.own }}</legend>
@@ -123,17 +111,13 @@ const rename = (name: string) => {
         @change="place.changeGap(gap.id, { failBelow: $event })"
       />
     </fieldset>
-    <UFormField :label="words.opposite">
-      <USelect
-        :model-value="gap.opposite ?? NO_OPPOSITE"
-        :items="opposites"
-        class="w-full"
-        :aria-label="words.opposite"
-        @update:model-value="
-          place.changeGap(gap.id, { opposite: $event === NO_OPPOSITE ? undefined : String($event) })
-        "
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.opposite"
+      :value="gap.opposite"
+      :items="opposites"
+      :unsaid="words.noOpposite"
+      @change="place.changeGap(gap.id, { opposite: $event })"
+    />
     <fieldset v-if="gap.kind !== 'ground'" class="cutting">
       <legend>{{ words.cutting }}</legend>
       <FigureField

@@ -93,16 +93,16 @@ function add() {
     <UFormField :label="words.name" :error="faults.name" :help="words.nameHint">
       <UInput v-model="name" class="w-full" maxlength="200" autocomplete="off" />
     </UFormField>
-    <UFormField :label="words.kind">
-      <USelect v-model="kind" :items="kinds" class="w-full" :aria-label="words.kind" />
-    </UFormField>
-    <UFormField :label="words.body">
-      <USelect v-model="body" :items="bodies" class="w-full" :aria-label="words.body" />
-    </UFormField>
+    <ChoiceField :label="words.kind" :value="kind" :items="kinds" @change="kind = $event" />
+    <ChoiceField :label="words.body" :value="body" :items="bodies" @change="body = $event" />
     <template v-if="kind !== 'ground'">
-      <UFormField :label="words.obstacle" :error="faults.obstacle">
-        <USelect v-model="obstacle" :items="obstacles" class="w-full" :aria-label="words.obstacle" />
-      </UFormField>
+      <ChoiceField
+        :label="words.obstacle"
+        :error="faults.obstacle"
+        :value="obstacle"
+        :items="obstacles"
+        @change="obstacle = $event"
+      />
       <DirectionFields v-if="!shaft" :toward="toward" @change="toward = $event" />
     </template>
     <fieldset>

@@ -47,14 +47,13 @@ const rows = computed(() =>
         :gaps="trials.foretoldGaps.get(trial.id) ?? []"
       />
       <TrialPoints v-if="stands && build.trials.length > 1" :trial="trial" />
-      <UFormField :label="words.why" class="why">
-        <UInput
-          :model-value="trial.note ?? ''"
-          class="w-full"
-          maxlength="500"
-          @change="place.changeTrial(trial.id, { note: ($event.target as HTMLInputElement).value })"
-        />
-      </UFormField>
+      <TextField
+        :label="words.why"
+        class="why"
+        :value="trial.note"
+        :most="500"
+        @change="place.changeTrial(trial.id, { note: $event })"
+      />
       <UButton
         v-if="!place.isRead(trial.id)"
         size="sm"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Build } from '~~/core/project/build'
-import type { DriveKind, Grip } from '~~/core/project/drivetrain'
+import type { Grip } from '~~/core/project/drivetrain'
 import { texts } from '~/texts/en'
 import { strength } from '~/texts/strength'
 import { useStock } from '~/stores/stock'
@@ -9,8 +9,8 @@ import { useStock } from '~/stores/stock'
 const { build } = defineProps<{ build: Build }>()
 const stock = useStock()
 const words = strength.train
-const AUTO = 'auto'
-const drives = Object.entries(words.drives).map(([value, label]) => ({ value, label }))
+const { auto, ...told } = words.drives
+const drives = Object.entries(told).map(([value, label]) => ({ value, label }))
 const train = computed(() => build.drivetrain)
 function setGrip(key: keyof Grip, value: number | undefined) {
   const grip: Record<string, number | undefined> = { ...train.value.grip, [key]: value }
@@ -21,16 +21,13 @@ function setGrip(key: keyof Grip, value: number | undefined) {
 
 <template>
   <PartsCard :title="texts.parts.grip">
-    <UFormField :label="words.drive">
-      <USelect
-        :model-value="train.drive ?? AUTO"
-        :items="drives"
-        class="w-full"
-        @update:model-value="
-          stock.changeTrain({ drive: $event === AUTO ? undefined : ($event as DriveKind) })
-        "
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.drive"
+      :value="train.drive"
+      :items="drives"
+      :unsaid="auto"
+      @change="stock.changeTrain({ drive: $event })"
+    />
     <FigureField
       v-if="train.drive === 'open'"
       :label="words.frontShare"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Build } from '~~/core/project/build'
-import type { CrossEntry } from '~~/core/project/stock'
 import { strength } from '~/texts/strength'
 import { useStock } from '~/stores/stock'
 
@@ -17,9 +16,6 @@ const FIGURES = [
   { key: 'boreMm', label: words.bore, kind: 'length', unit: '' },
   { key: 'allowMPa', label: words.allow, kind: 'plain', unit: 'MPa' },
 ] as const
-const rename = (cross: CrossEntry, name: string) => {
-  if (name.trim() !== '') stock.changeCross(cross.id, { name: name.trim().slice(0, 200) })
-}
 </script>
 
 <template>
@@ -28,14 +24,12 @@ const rename = (cross: CrossEntry, name: string) => {
     <p class="soft">{{ words.crossesLead }}</p>
     <ul>
       <li v-for="cross in stock.crosses" :key="cross.id" :data-field="`strength/${cross.id}`">
-        <UFormField :label="words.name">
-          <UInput
-            :model-value="cross.name"
-            class="w-full"
-            maxlength="200"
-            @change="rename(cross, ($event.target as HTMLInputElement).value)"
-          />
-        </UFormField>
+        <TextField
+          :label="words.name"
+          :value="cross.name"
+          required
+          @change="stock.changeCross(cross.id, { name: $event })"
+        />
         <FigureField
           v-for="{ key, label, kind, unit } in FIGURES"
           :key="key"

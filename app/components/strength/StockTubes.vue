@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Build } from '~~/core/project/build'
-import type { Tube } from '~~/core/project/lineSpec'
 import { tubeText } from '~~/core/text/tubeText'
 import { texts } from '~/texts/en'
 import { strength } from '~/texts/strength'
@@ -36,14 +35,12 @@ const materials = Object.entries(texts.parts.fields.materials).map(([value, labe
           :value="tube.wallMm"
           @change="$event !== undefined && stock.changeTube(tube.id, { wallMm: $event })"
         />
-        <UFormField :label="words.material">
-          <USelect
-            :model-value="tube.material"
-            :items="materials"
-            class="w-full"
-            @update:model-value="stock.changeTube(tube.id, { material: $event as Tube['material'] })"
-          />
-        </UFormField>
+        <ChoiceField
+          :label="words.material"
+          :value="tube.material"
+          :items="materials"
+          @change="stock.changeTube(tube.id, { material: $event })"
+        />
         <FigureField
           :label="words.yield"
           unit="MPa"

@@ -23,15 +23,12 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
 
 <template>
   <div class="plan">
-    <UFormField :label="words.what">
-      <USelect
-        :model-value="plan.alone ? 'gearbox' : 'one'"
-        :items="units"
-        class="w-full"
-        :aria-label="words.what"
-        @update:model-value="wayIn.setAlone($event === 'gearbox')"
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.what"
+      :value="plan.alone ? 'gearbox' : 'one'"
+      :items="units"
+      @change="wayIn.setAlone($event === 'gearbox')"
+    />
     <template v-if="plan.alone">
       <p class="soft hint">{{ words.face }}</p>
       <div class="pair">
@@ -65,14 +62,12 @@ const start = (changed: Partial<WayInPlan['start']>) => wayIn.change({ start: { 
         @update:model-value="wayIn.setOff(part.key, $event !== true)"
       />
     </fieldset>
-    <UFormField :label="words.lifted">
-      <USelect
-        :model-value="plan.lifted"
-        :items="lifts"
-        class="w-full"
-        @update:model-value="wayIn.change({ lifted: $event as WayInPlan['lifted'] })"
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.lifted"
+      :value="plan.lifted"
+      :items="lifts"
+      @change="wayIn.change({ lifted: $event })"
+    />
     <div class="pair">
       <template v-if="plan.lifted === 'rear'">
         <FigureField

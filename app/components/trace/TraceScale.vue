@@ -30,15 +30,12 @@ function setPlace(key: 'at' | 'other', index: 0 | 1, value: number | undefined) 
 <template>
   <section class="scale" :aria-label="words.scale">
     <h2>{{ words.scale }}</h2>
-    <UFormField :label="words.seenFrom">
-      <USelect
-        :model-value="tracing.draft.seenFrom"
-        :items="sides"
-        class="w-full"
-        :aria-label="words.seenFrom"
-        @update:model-value="tracing.change({ seenFrom: $event as SeenFrom })"
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.seenFrom"
+      :value="tracing.draft.seenFrom"
+      :items="sides"
+      @change="tracing.change({ seenFrom: $event })"
+    />
     <fieldset v-for="{ key, name } in ENDS" :key="key" class="end">
       <legend>{{ name }}</legend>
       <USelect

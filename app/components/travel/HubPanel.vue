@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HUB_WAYS, type HubWay } from '~~/core/layouts/hubEdits'
+import { HUB_WAYS } from '~~/core/layouts/hubEdits'
 import type { HubBody } from '~~/core/project/body'
 import type { Build } from '~~/core/project/build'
 import { isLeverOn, LEVER_KINDS } from '~~/core/project/lever'
@@ -26,15 +26,13 @@ const kindsOfLever = LEVER_KINDS.filter((kind) => kind !== 'spacer' && isLeverOn
 <template>
   <section class="panel" :data-field="`travel/${hub.id}`" :aria-label="words.title">
     <h2>{{ words.title }}</h2>
-    <UFormField :label="motion.way">
-      <USelect
-        :model-value="hub.motion?.kind"
-        :items="kinds"
-        :placeholder="motion.choose"
-        class="w-full"
-        @update:model-value="travel.setHubMotion(hub.id, $event as HubWay)"
-      />
-    </UFormField>
+    <ChoiceField
+      :label="motion.way"
+      :value="hub.motion?.kind"
+      :items="kinds"
+      :placeholder="motion.choose"
+      @change="travel.setHubMotion(hub.id, $event)"
+    />
     <p v-if="!hasShaft" class="soft">{{ words.noShaft }}</p>
     <LengthTable v-if="hub.motion?.kind === 'lengths'" :hub="hub" :motion="hub.motion" />
     <p v-else-if="hub.motion" class="soft">

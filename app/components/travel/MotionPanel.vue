@@ -30,15 +30,13 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
 <template>
   <section class="panel" :data-field="`travel/${axle.id}`" :aria-label="words.title">
     <h2>{{ words.title }}</h2>
-    <UFormField :label="words.way">
-      <USelect
-        :model-value="shown"
-        :items="kinds"
-        :placeholder="axle.motion ? words.own : words.choose"
-        class="w-full"
-        @update:model-value="travel.setMotion(axle.id, $event as MotionWay)"
-      />
-    </UFormField>
+    <ChoiceField
+      :label="words.way"
+      :value="shown"
+      :items="kinds"
+      :placeholder="axle.motion ? words.own : words.choose"
+      @change="travel.setMotion(axle.id, $event)"
+    />
     <HeightTable v-if="axle.motion?.kind === 'table'" :axle="axle" :motion="axle.motion" />
     <template v-else-if="axle.motion">
       <p class="soft">

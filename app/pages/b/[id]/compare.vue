@@ -29,22 +29,8 @@ const size = (row: ComparedQuantity, value: number) =>
     <p v-if="setups.length < 2" class="soft">{{ words.needTwo }}</p>
     <template v-else>
       <div class="choice">
-        <UFormField :label="words.first">
-          <USelect
-            :model-value="first?.id"
-            :items="items"
-            class="w-full"
-            @update:model-value="firstId = $event"
-          />
-        </UFormField>
-        <UFormField :label="words.second">
-          <USelect
-            :model-value="second?.id"
-            :items="items"
-            class="w-full"
-            @update:model-value="secondId = $event"
-          />
-        </UFormField>
+        <ChoiceField :label="words.first" :value="first?.id" :items="items" @change="firstId = $event" />
+        <ChoiceField :label="words.second" :value="second?.id" :items="items" @change="secondId = $event" />
       </div>
       <p v-if="rows.length === 0" class="soft">{{ words.nothing }}</p>
       <table v-else>

@@ -31,22 +31,13 @@ function choose(index: 0 | 1, id: string) {
     <p v-if="!store.axes" class="soft">{{ words.none }}</p>
     <template v-else>
       <div class="axes">
-        <UFormField :label="words.across">
-          <USelect
-            :model-value="store.axes[0].id"
-            :items="items"
-            class="w-72"
-            @update:model-value="choose(0, String($event))"
-          />
-        </UFormField>
-        <UFormField :label="words.up">
-          <USelect
-            :model-value="store.axes[1].id"
-            :items="items"
-            class="w-72"
-            @update:model-value="choose(1, String($event))"
-          />
-        </UFormField>
+        <ChoiceField
+          :label="words.across"
+          :value="store.axes[0].id"
+          :items="items"
+          @change="choose(0, $event)"
+        />
+        <ChoiceField :label="words.up" :value="store.axes[1].id" :items="items" @change="choose(1, $event)" />
       </div>
       <p v-if="store.failure" class="failure" role="alert">{{ words.failed(store.failure) }}</p>
       <LeverMapPanel v-if="store.map" :build="workbench.build" />
