@@ -190,8 +190,11 @@ export const place = {
     shiftLever: 'Shift lever',
     crankHeight: 'Crankshaft, at the front mounts',
     reversible: 'Can be taken back',
-    isReversible: 'yes, nothing is cut',
-    notReversible: 'no, metal is cut',
+    lasting: {
+      nothing: 'yes, nothing is cut or made for it',
+      cut: 'no, metal is cut',
+      made: 'no, a wedge or an adapter is made',
+    },
     joints: 'Joint angles',
     onBoard: 'On the board too',
     stands: 'stands on it',

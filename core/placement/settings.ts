@@ -1,4 +1,4 @@
-import type { Lever } from '../project/lever'
+import { leverFacts, type Lever } from '../project/lever'
 import type { Id } from '../project/id'
 
 /** Amount of each lever by its id, mm or degrees; absent means 0. */
@@ -9,3 +9,7 @@ export const lockedSettings = (levers: readonly Lever[], settings: LeverSettings
   Object.fromEntries(
     levers.flatMap(({ id, locked }) => (locked === true ? [[id, settings[id] ?? 0] as const] : [])),
   )
+
+/** True where something is moved that cannot be taken back: a wedge that is welded, an adapter that is made. */
+export const movesLasting = (levers: readonly Lever[], settings: LeverSettings): boolean =>
+  levers.some(({ id, kind }) => leverFacts(kind).isLasting === true && (settings[id] ?? 0) !== 0)

@@ -1,5 +1,6 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedBay } from '../testdata/bay'
+import { demoBuild } from '../testdata/demos'
 import { changedSinceMade, packedText, positionFacts } from './positionFacts'
 
 describe('positionFacts', () => {
@@ -14,7 +15,7 @@ describe('positionFacts', () => {
       cutCost: null,
       crankHeight: '111.6 mm',
       shiftLever: '3.0 mm ahead of its hole, 6.0 mm right of it; 278.0 mm ahead of the seat',
-      isReversible: true,
+      lasting: null,
       joints: '1.09° · 0.79°',
       moved: [],
     })
@@ -32,7 +33,14 @@ describe('positionFacts', () => {
     expect(facts.verdict).toBe('out')
     expect(facts.cuts.count).toBeGreaterThanOrEqual(2)
     expect(facts.cuts.deepestMm).toBeGreaterThan(5)
-    expect(facts.isReversible).toBe(false)
+    expect(facts.lasting).toBe('cut')
+  })
+
+  it('cannot be taken back where a wedge is welded, as the goal of the search has it', () => {
+    const tender = demoBuild('fen-tender')
+    const lastingAt = (settings: Record<string, number>) =>
+      positionFacts(tender, evaluateBuild(tender, settings)).lasting
+    expect([lastingAt({ tail: 5 }), lastingAt({ wedge: 1.5 })]).toEqual([null, 'made'])
   })
 
   it('says what was packed for a trial, and nothing for nothing', () => {

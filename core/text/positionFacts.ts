@@ -1,3 +1,4 @@
+import { movesLasting } from '../placement/settings'
 import type { Evaluation } from '../model/evaluateBuild'
 import type { Build, Position } from '../project/build'
 import type { Verdict } from '../project/limit'
@@ -24,8 +25,8 @@ export interface PositionFacts {
   readonly crankHeight: string | null
   /** "12.0 mm behind its hole, 3.0 mm left, 240.0 mm ahead of the seat"; null while it is not known. */
   readonly shiftLever: string | null
-  /** Nothing is cut: it can be taken back. */
-  readonly isReversible: boolean
+  /** What of it cannot be taken back: metal is cut, or a wedge or an adapter made for it; null for nothing. */
+  readonly lasting: 'cut' | 'made' | null
   /** Working angles along the first line: "1.1° · 0.8°". */
   readonly joints: string
   /** What was moved, lever by lever; empty as measured. */
@@ -52,7 +53,7 @@ export function positionFacts(build: Build, evaluation: Evaluation): PositionFac
     cutCost: cutCostText(evaluation),
     crankHeight: height.known ? formatLength(height.value, units) : null,
     shiftLever: lever.known ? shiftLeverText(lever.value, units) : null,
-    isReversible: overlaps.length === 0,
+    lasting: overlaps.length > 0 ? 'cut' : movesLasting(build.levers, evaluation.settings) ? 'made' : null,
     joints: ride?.known ? ride.value.anglesDeg.map((angle) => formatAngle(angle, units, 2)).join(' · ') : '?',
     moved: build.levers.flatMap((lever) => {
       const amount = evaluation.settings[lever.id] ?? 0

@@ -79,7 +79,7 @@ const cutsText = (count: number, deepest: number) =>
         <tr>
           <th scope="row">{{ words.reversible }}</th>
           <td v-for="{ position, facts } in columns" :key="position.id">
-            {{ facts.isReversible ? words.isReversible : words.notReversible }}
+            {{ words.lasting[facts.lasting ?? 'nothing'] }}
           </td>
         </tr>
         <tr v-if="columns.some(({ facts }) => facts.shiftLever)">
