@@ -4,6 +4,7 @@ import type { Cure } from '~~/core/solver/cure'
 import { likelihoodText } from '~~/core/text/checkText'
 import { cureBrief, cureInstruction, cureRemark } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
+import { opener } from '../workers/opener'
 import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
@@ -35,6 +36,7 @@ export const useCures = defineStore('cures', () => {
   const cures = shallowRef<readonly Cure[]>([])
   const client = workerClient<CureService>(startWorker)
   // The worker goes on living, for a new one would have to compile all its program again.
+  const open = opener<CureService>()
   const { ask, stop, isSearching, progress, failure } = useSearch(client, () =>
     client.tell((service) => service.leave()),
   )
@@ -101,14 +103,16 @@ export const useCures = defineStore('cures', () => {
     if (!build || !isWanted.value || levers.isHeld || !seeksCures()) return
     // A cure has to hold with its ±: nothing is offered before that is known, or cannot be.
     if (sureness.result === null && !sureness.isStopped && sureness.failure === null) return
-    const plain = toRaw(build)
     const settings = { ...levers.settings }
     const isSampled = sureness.result !== null
-    const alone = await ask((service) => service.nearest(plain, settings, isSampled))
+    const alone = await ask(async (service) => {
+      await open(service, toRaw(build))
+      return service.nearest(settings, isSampled)
+    })
     if (!alone) return
     cures.value = alone.value
     if (build.levers.length < 2 || alone.value.some((cure) => cure.reaches === 'holds')) return
-    const together = await ask((service, report) => service.together(plain, settings, isSampled, report))
+    const together = await ask((service, report) => service.together(settings, isSampled, report))
     if (together && together.value.reaches !== 'none') cures.value = [together.value, ...alone.value]
   }
 

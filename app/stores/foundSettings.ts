@@ -3,7 +3,6 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
 import { lockedSettings, type LeverSettings } from '~~/core/placement/settings'
-import type { Build } from '~~/core/project/build'
 import { settingsAfter } from '~~/core/solver/cure'
 import type { FoundSetting, FoundSettings } from '~~/core/solver/differentSettings'
 import { GOALS, type Goal, type GoalFound } from '~~/core/solver/goals'
@@ -12,6 +11,7 @@ import { whatFrees } from '~~/core/text/freeText'
 import { positionFacts } from '~~/core/text/positionFacts'
 import { cureInstruction } from '~~/core/text/stateSentence'
 import type { CureService } from '../workers/protocol'
+import { opener } from '../workers/opener'
 import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
@@ -42,6 +42,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
   const levers = useLevers()
   const sureness = useSureness()
   const found = shallowRef<FoundSettings | null>(null)
+  const open = opener<CureService>()
   const {
     ask,
     stop: leave,
@@ -69,7 +70,6 @@ export const useFoundSettings = defineStore('found-settings', () => {
   async function asked<T>(
     question: (
       service: Remote<CureService>,
-      build: Build,
       isSampled: boolean,
       report: (count: number) => void,
     ) => Promise<T>,
@@ -77,9 +77,11 @@ export const useFoundSettings = defineStore('found-settings', () => {
   ): Promise<void> {
     const { build } = workbench
     if (!build || !isReady.value) return
-    const plain = toRaw(build)
     const isSampled = sureness.result !== null
-    const result = await ask((service, report) => question(service, plain, isSampled, report))
+    const result = await ask(async (service, report) => {
+      await open(service, toRaw(build))
+      return question(service, isSampled, report)
+    })
     if (result) keep(result.value)
   }
 
@@ -90,7 +92,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
     asking.value = null
     const from = base()
     await asked(
-      (service, build, isSampled, report) => service.different(build, from, isSampled, report),
+      (service, isSampled, report) => service.different(from, isSampled, report),
       (result) => {
         found.value = result
       },
@@ -101,7 +103,7 @@ export const useFoundSettings = defineStore('found-settings', () => {
     asking.value = goal
     const from = base()
     await asked<GoalFound>(
-      async (service, build, isSampled, report) => service.goal(build, from, goal, isSampled, report),
+      async (service, isSampled, report) => service.goal(from, goal, isSampled, report),
       (result) => {
         byGoal.value = { ...byGoal.value, [goal]: result }
       },

@@ -6,6 +6,7 @@ import type { Lever } from '~~/core/project/lever'
 import { checkLabel } from '~~/core/text/checkText'
 import { leverAmount, leverName } from '~~/core/text/leverText'
 import type { CureService } from '../workers/protocol'
+import { opener } from '../workers/opener'
 import { workerClient } from '../workers/workerClient'
 import { useCures } from './cures'
 import { useEvaluation } from './evaluation'
@@ -32,6 +33,7 @@ export const useLeverMap = defineStore('lever-map', () => {
   const cures = useCures()
   const found = useFoundSettings()
   // A map that is overtaken is worked to its end: the worker has it sooner than a new one would be there.
+  const open = opener<CureService>()
   const { ask, stop, failure } = useSearch(workerClient<CureService>(startWorker), () => undefined)
   const wanted = ref<readonly [string, string] | null>(null)
   const map = shallowRef<LeverMap | null>(null)
@@ -68,7 +70,10 @@ export const useLeverMap = defineStore('lever-map', () => {
     }
     const [x, y] = axes.value
     const start = performance.now()
-    const made = await ask((service) => service.map(toRaw(build), { ...others.value }, x.id, y.id))
+    const made = await ask(async (service) => {
+      await open(service, toRaw(build))
+      return service.map({ ...others.value }, x.id, y.id)
+    })
     if (!made) return
     map.value = made.value
     tookMs.value = performance.now() - start

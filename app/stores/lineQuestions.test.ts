@@ -23,16 +23,18 @@ jest.mock('../workers/workerClient', () => ({
   }),
 }))
 
+let openBuild: never
 const service = {
-  schools: async (build: never, line: string, settings: never, report: (count: number) => void) => {
-    const run = schoolAnswers(build, line, settings)
+  open: async (build: never) => void (openBuild = build),
+  schools: async (line: string, settings: never, report: (count: number) => void) => {
+    const run = schoolAnswers(openBuild, line, settings)
     for (;;) {
       const step = run.next()
       if (step.done) return step.value
       report(step.value as number)
     }
   },
-  map: async (build: never, settings: never, x: string, y: string) => leverMap(build, settings, x, y),
+  map: async (settings: never, x: string, y: string) => leverMap(openBuild, settings, x, y),
 }
 const until = async (isSo: () => boolean) => {
   for (let tries = 0; tries < 600 && !isSo(); tries++) await new Promise((resolve) => setTimeout(resolve, 10))

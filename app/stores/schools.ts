@@ -7,6 +7,7 @@ import { checkLabel, marginText } from '~~/core/text/checkText'
 import { cureInstruction } from '~~/core/text/stateSentence'
 import { formatAngle } from '~~/core/units/format'
 import type { CureService } from '../workers/protocol'
+import { opener } from '../workers/opener'
 import { workerClient } from '../workers/workerClient'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
@@ -29,6 +30,7 @@ export const useSchools = defineStore('schools', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const levers = useLevers()
+  const open = opener<CureService>()
   const {
     ask: search,
     stop: leave,
@@ -47,9 +49,10 @@ export const useSchools = defineStore('schools', () => {
     const { build } = workbench
     stop()
     if (!build) return
-    const found = await search((service, report) =>
-      service.schools(toRaw(build), line, { ...levers.settings }, report),
-    )
+    const found = await search(async (service, report) => {
+      await open(service, toRaw(build))
+      return service.schools(line, { ...levers.settings }, report)
+    })
     if (found) answers.value = found.value
   }
 

@@ -1,4 +1,4 @@
-import { proxy, type Remote } from 'comlink'
+import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { chosenSettings } from '~~/core/model/evaluateBuild'
@@ -6,6 +6,7 @@ import type { LeverSettings } from '~~/core/placement/settings'
 import type { Build } from '~~/core/project/build'
 import { LEAST_SAMPLES, type Sureness } from '~~/core/uncertainty/monteCarlo'
 import type { SurenessService } from '../workers/protocol'
+import { opener } from '../workers/opener'
 import { workerClient, WorkerEnded } from '../workers/workerClient'
 import { buildBy, COMPILED_PARTS } from './buildParts'
 import { useLevers } from './levers'
@@ -40,8 +41,7 @@ export const useSureness = defineStore('sureness', () => {
   const failure = ref<string | null>(null)
   const progress = ref(0)
   const client = workerClient<SurenessService>(startWorker)
-  /** Which worker was told of which build. */
-  let told: { readonly service: Remote<SurenessService>; readonly build: Build } | null = null
+  const open = opener<SurenessService>()
   let timer: ReturnType<typeof setTimeout> | undefined
   /** Number of the last question, and of the last sampling in full. */
   let run = 0
@@ -161,10 +161,7 @@ export const useSureness = defineStore('sureness', () => {
     const question = { run: ++run, settings, samples }
     const build = asPlanned.value
     return client.ask(async (service) => {
-      if (build && (told?.service !== service || told.build !== build)) {
-        await service.open(toRaw(build))
-        told = { service, build }
-      }
+      if (build) await open(service, toRaw(build))
       return service.sample(question, proxy(onProgress))
     })
   }

@@ -48,15 +48,10 @@ const services = {
       onProgress(step.value / fewer(samples))
     }
   },
-  nearest: async (build: never, settings: never, isSampled: boolean) =>
-    nearestCures(build, settings, provingWith(build, isSampled)),
-  together: async (
-    build: never,
-    settings: never,
-    isSampled: boolean,
-    onProgress: (looked: number) => void,
-  ) => {
-    const search = leastEffortCure(build, settings, provingWith(build, isSampled))
+  nearest: async (settings: never, isSampled: boolean) =>
+    nearestCures(openBuild, settings, provingWith(openBuild, isSampled)),
+  together: async (settings: never, isSampled: boolean, onProgress: (looked: number) => void) => {
+    const search = leastEffortCure(openBuild, settings, provingWith(openBuild, isSampled))
     for (;;) {
       const step = search.next()
       if (step.done) return step.value
@@ -154,7 +149,7 @@ describe('sureness and cures', () => {
 
   it('say why no cure could be looked for', async () => {
     await openedDemo()
-    answers.cures = () => ({ nearest: () => Promise.reject(new Error('broken')) })
+    answers.cures = (service) => ({ ...service, nearest: () => Promise.reject(new Error('broken')) })
     const cures = useCures()
     await until(() => cures.failure !== null)
     expect([cures.failure, cures.isSearching, cures.offered]).toEqual(['broken', false, []])

@@ -5,6 +5,7 @@ import { leverMap } from '~~/core/solver/leverMap'
 import { schoolAnswers } from '~~/core/solver/schools'
 import { eachNearestCure, leastEffortCure } from '~~/core/solver/findCures'
 import { provingWith } from '~~/core/uncertainty/provenCure'
+import type { Build } from '~~/core/project/build'
 import type { CureService } from './protocol'
 import { oneAtATime } from './unhurried'
 
@@ -17,20 +18,27 @@ const patience = (): (() => boolean) => {
   return () => performance.now() - began > LEAVE_OFF_MS
 }
 
+let opened: Build | null = null
+const build = (): Build => {
+  if (!opened) throw new Error('no build is open')
+  return opened
+}
+
 const service: CureService = {
-  nearest: (build, settings, isSampled) =>
-    finished(eachNearestCure(build, settings, provingWith(build, isSampled))),
-  together: (build, settings, isSampled, onProgress) =>
-    finished(leastEffortCure(build, settings, provingWith(build, isSampled), patience()), onProgress),
-  different: (build, settings, isSampled, onProgress) =>
+  open: async (told) => void (opened = told),
+  nearest: (settings, isSampled) =>
+    finished(eachNearestCure(build(), settings, provingWith(build(), isSampled))),
+  together: (settings, isSampled, onProgress) =>
+    finished(leastEffortCure(build(), settings, provingWith(build(), isSampled), patience()), onProgress),
+  different: (settings, isSampled, onProgress) =>
     finished(
-      differentSettings(build, settings, provingWith(build, isSampled), undefined, patience()),
+      differentSettings(build(), settings, provingWith(build(), isSampled), undefined, patience()),
       onProgress,
     ),
-  goal: (build, settings, goal, isSampled, onProgress) =>
-    finished(goalSetting(build, settings, goal, provingWith(build, isSampled)), onProgress),
-  schools: (build, line, settings, onProgress) => finished(schoolAnswers(build, line, settings), onProgress),
-  map: async (build, settings, x, y) => leverMap(build, settings, x, y),
+  goal: (settings, goal, isSampled, onProgress) =>
+    finished(goalSetting(build(), settings, goal, provingWith(build(), isSampled)), onProgress),
+  schools: (line, settings, onProgress) => finished(schoolAnswers(build(), line, settings), onProgress),
+  map: async (settings, x, y) => leverMap(build(), settings, x, y),
   leave: async () => leave(),
 }
 

@@ -1,7 +1,6 @@
 import type { ReadFiles } from '../storage/backup'
 import type { DemoId } from '../storage/demos'
 import type { Cover } from '~~/core/result/cover'
-import type { Build } from '~~/core/project/build'
 import type { Cure } from '~~/core/solver/cure'
 import type { FoundSettings } from '~~/core/solver/differentSettings'
 import type { Goal, GoalFound } from '~~/core/solver/goals'
@@ -11,28 +10,26 @@ import type { LeverSettings } from '~~/core/placement/settings'
 import type { SwingSetup } from '~~/core/swing/scene'
 import type { LeastLift, SwingProgress } from '~~/core/swing/wayIn'
 import type { Sureness } from '~~/core/uncertainty/monteCarlo'
+import type { TakesBuild } from './opener'
 
-/** The searches a worker runs for the workbench; only plain data crosses. */
-export interface CureService {
+/** The searches a worker runs about the build it was told of; only plain data crosses. */
+export interface CureService extends TakesBuild {
   /** Smallest change of each lever alone. */
-  nearest: (build: Build, settings: LeverSettings, isSampled: boolean) => Promise<Cure[]>
+  nearest: (settings: LeverSettings, isSampled: boolean) => Promise<Cure[]>
   /** Least effort of all levers together; told how many settings have been looked at. */
   together: (
-    build: Build,
     settings: LeverSettings,
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<Cure>
   /** Settings of all levers that each move other ones, reported in the same way. */
   different: (
-    build: Build,
     settings: LeverSettings,
     isSampled: boolean,
     onProgress: (looked: number) => void,
   ) => Promise<FoundSettings>
   /** The best setting for a goal, reported in the same way. */
   goal: (
-    build: Build,
     settings: LeverSettings,
     goal: Goal,
     isSampled: boolean,
@@ -40,13 +37,12 @@ export interface CureService {
   ) => Promise<GoalFound>
   /** What each school and habit would ask of a line; told how many are answered. */
   schools: (
-    build: Build,
     line: string,
     settings: LeverSettings,
     onProgress: (answered: number) => void,
   ) => Promise<SchoolAnswer[]>
   /** Every setting of two levers; null for levers that are not there. */
-  map: (build: Build, settings: LeverSettings, x: string, y: string) => Promise<LeverMap | null>
+  map: (settings: LeverSettings, x: string, y: string) => Promise<LeverMap | null>
   /** Leaves whatever is being looked for; a new question does so too. */
   leave: () => Promise<void>
 }
@@ -63,9 +59,7 @@ export interface SampleQuestion {
  * Monte Carlo in a worker. The build is told once and its truths are drawn once; after that a lever's move asks for nothing
  * but its own setting.
  */
-export interface SurenessService {
-  /** Takes the build that later questions are about. */
-  open: (build: Build) => Promise<void>
+export interface SurenessService extends TakesBuild {
   /** Null when it was overtaken by another question. */
   sample: (question: SampleQuestion, onProgress: (share: number) => void) => Promise<Sureness | null>
 }

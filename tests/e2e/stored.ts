@@ -65,7 +65,11 @@ export async function layDown(page: Page, stored: Stored): Promise<boolean> {
   await page.goto('/api/health')
   return page.evaluate(async ({ databases, notes }) => {
     if ((await indexedDB.databases()).length > 0) return false
-    for (const [key, value] of notes) localStorage.setItem(key, value)
+    try {
+      for (const [key, value] of notes) localStorage.setItem(key, value)
+    } catch {
+      // A browser that forbids them goes without.
+    }
     for (const { name, version, stores } of databases) {
       await new Promise<void>((resolve, reject) => {
         const asked = indexedDB.open(name, version)
