@@ -15,6 +15,12 @@ import { useWorkbench } from './workbench'
 import { READING_KINDS } from '~~/core/project/readingKinds'
 import { draftLike, draftReading, type ReadingDraft } from './readingDraft'
 
+/** The build with a reading that is being typed, and what it was made of. */
+interface Drafted {
+  readonly of: readonly [build: Build, setup: Id, step: TourStep, draft: ReadingDraft]
+  readonly with: { readonly build: Build; readonly reading: MeasuredReading }
+}
+
 /** The readings of the open build and the tour through those still wanted. */
 export const useReadings = defineStore('readings', () => {
   const workbench = useWorkbench()
@@ -36,12 +42,19 @@ export const useReadings = defineStore('readings', () => {
   const beyond = (group: TourStep['group']): TourStep | null => stepBeyond(steps.value, group)
   const maySkip = (group: TourStep['group']): boolean => maySkipGroup(steps.value, group)
 
+  let drafted: Drafted | null = null
+
   /** The build with a draft as its newest reading; null while nothing is typed. */
-  function withDraft(step: TourStep, draft: ReadingDraft): { build: Build; reading: MeasuredReading } | null {
+  function withDraft(step: TourStep, draft: ReadingDraft): Drafted['with'] | null {
     const { build } = workbench
     if (!build || !setup.value || draft.text.trim() === '') return null
-    const reading = draftReading(build, setup.value.id, step, draft, 'draft')
-    return { build: { ...build, readings: [...build.readings, reading] }, reading }
+    const of = [build, setup.value.id, step, draft] as const
+    // Its echo and its doubts ask for it with each key: all readings are read once for both.
+    if (!drafted || of.some((one, i) => one !== drafted?.of[i])) {
+      const reading = draftReading(...of, 'draft')
+      drafted = { of, with: { build: { ...build, readings: [...build.readings, reading] }, reading } }
+    }
+    return drafted.with
   }
 
   /** A draft with nothing typed yet: as the step was read last time, else with the level's zero as its owner keeps it. */

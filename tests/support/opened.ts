@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import type { Build } from '../../core/project/build'
+import { changedBay } from '../../core/testdata/bay'
 import { changedDemo, type RawBuild } from '../../core/testdata/builds'
 import { useBuildRepository } from '../../app/storage/storage'
 import { useWorkbench } from '../../app/stores/workbench'
@@ -8,9 +9,15 @@ import { useWorkbench } from '../../app/stores/workbench'
 let count = 0
 
 /** Opens a demo with something changed in a fresh set of stores, as a page does. */
-export async function openedDemo(edit: (raw: RawBuild) => void = () => undefined) {
+export const openedDemo = (edit: (raw: RawBuild) => void = () => undefined) => openedBuild(changedDemo(edit))
+
+/** Opens the tight bay with something changed. */
+export const openedBay = (edit: (raw: RawBuild) => void = () => undefined) => openedBuild(changedBay(edit))
+
+/** Opens a build in a fresh set of stores. */
+export async function openedBuild(of: Build) {
   setActivePinia(createPinia())
-  const build = { ...changedDemo(edit), id: `opened-${++count}` }
+  const build = { ...of, id: `opened-${++count}` }
   await useBuildRepository().add(build, () => 'never')
   const workbench = useWorkbench()
   await workbench.open(build.id)
