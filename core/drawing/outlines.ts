@@ -1,14 +1,11 @@
 import { movePoint, type RigidMove } from '../linalg/mat3'
 import { add, type Vec3 } from '../linalg/vec3'
 import type { Body, BodyBox, Outline } from '../project/body'
+import { BODY_KINDS } from '../project/bodyKinds'
 import { polygon, seen, type Part, type Shape, type View } from './shape'
 
 /** What a body is drawn as. */
-export function partOf({ kind }: Pick<Body, 'kind'>): Part {
-  if (kind === 'chassis') return 'shell'
-  if (kind === 'axle') return 'axle'
-  return kind === 'powertrain' || kind === 'transfer-case' ? 'powertrain' : 'item'
-}
+export const partOf = ({ kind }: Pick<Body, 'kind'>): Part => BODY_KINDS[kind].drawnAs
 
 /** True for a body whose look in a view was entered. */
 export const hasOutline = ({ box, outlines }: Body, view: View): boolean =>

@@ -5,6 +5,7 @@ import { known } from '../known'
 import { NO_MOVE } from '../linalg/mat3'
 import { add, dot, norm, scale, type Vec3 } from '../linalg/vec3'
 import { axlesOf, powertrainOf } from '../project/bodies'
+import { BODY_KINDS } from '../project/bodyKinds'
 import type { Build } from '../project/build'
 import { axleSweep } from './axles'
 import { chainShapes, liveAxleShapes } from './chainShapes'
@@ -160,9 +161,7 @@ export function placeReach(build: Build, now: Evaluation): number {
 
 /** Stations of the engine's bay: everything that can touch, and the powertrain itself. */
 export function placeSpan(build: Build, now: Evaluation): readonly [number, number] {
-  const shown = new Set(
-    build.bodies.filter(({ kind }) => kind === 'powertrain' || kind === 'item').map(({ id }) => id),
-  )
+  const shown = new Set(build.bodies.filter(({ kind }) => BODY_KINDS[kind].isInBay).map(({ id }) => id))
   const stations = [
     ...build.points.flatMap(({ id, body }) => {
       const place = now.measured.points.get(id)

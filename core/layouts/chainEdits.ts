@@ -1,4 +1,5 @@
 import { powertrainOf } from '../project/bodies'
+import { BODY_KINDS } from '../project/bodyKinds'
 import type { Body, BodyId } from '../project/body'
 import type { Build, NamedAxis, NamedPoint } from '../project/build'
 import { sprocketName, type ChainDuty, type ChainLine, type ChainSprocket } from '../project/chainLine'
@@ -183,9 +184,7 @@ function withoutTraces(build: Build, { id, point, axis }: ChainSprocket): Build 
     ),
   }
   // A bracket that held nothing but this wheel goes too.
-  const isBracket = kept.bodies.some(
-    (one) => one.id === body && (one.kind === 'item' || one.kind === 'bearing-bracket'),
-  )
+  const isBracket = kept.bodies.some((one) => one.id === body && BODY_KINDS[one.kind].isBracket)
   const isEmpty = !kept.points.some((one) => one.body === body) && !kept.axes.some((one) => one.body === body)
   return body !== undefined && isBracket && isEmpty ? withoutBody(kept, body) : kept
 }

@@ -2,7 +2,7 @@ import type { HubMotion, HubTravel } from './hubMotion'
 import type { Id } from './id'
 
 /** What a body is: it decides how it can be moved and which levers it may have. */
-export const BODY_KINDS = [
+export const BODY_KIND_NAMES = [
   'chassis',
   'powertrain',
   'transfer-case',
@@ -12,7 +12,7 @@ export const BODY_KINDS = [
   'live-axle',
   'item',
 ] as const
-export type BodyKind = (typeof BODY_KINDS)[number]
+export type BodyKind = (typeof BODY_KIND_NAMES)[number]
 
 /** A body by its id. */
 export type BodyId = Id

@@ -1,3 +1,5 @@
+import { BODY_KIND_NAMES } from './body'
+import { BODY_KINDS } from './bodyKinds'
 import type { AxleBody, Body, BodyKind, HubBody } from './body'
 import { bodyById } from './bodies'
 import type { Build } from './build'
@@ -12,8 +14,9 @@ export function bodyReferences(build: Build, complain: Complain): void {
   const points = new Set(build.points.map((point) => point.id))
   if (build.bodies.filter((body) => body.kind === 'chassis').length !== 1)
     complain('bodies', 'must hold one chassis')
-  if (build.bodies.filter((body) => body.kind === 'powertrain').length > 1)
-    complain('bodies', 'must hold no more than one powertrain')
+  for (const kind of BODY_KIND_NAMES)
+    if (BODY_KINDS[kind].isOnly && build.bodies.filter((body) => body.kind === kind).length > 1)
+      complain('bodies', `must hold no more than one ${kind}`)
   build.bodies.forEach((body, i) => {
     standProblem(build, body, (message) => complain(`bodies[${i}].standsOn`, message))
     for (const [key, id] of namedPoints(body))

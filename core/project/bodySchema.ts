@@ -1,7 +1,7 @@
 import { array, boolean, object } from 'yup'
 import { byWord } from './byWord'
 import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
-import { ARRANGEMENTS, BODY_KINDS, OUTLINE_VIEWS, SLIDER_WAYS } from './body'
+import { ARRANGEMENTS, BODY_KIND_NAMES, OUTLINE_VIEWS, SLIDER_WAYS } from './body'
 import { SUSPENSION_KINDS, SUSPENSION_POINTS, type SuspensionKind } from './hubMotion'
 
 const size = () => figure(0, 100_000)
@@ -38,7 +38,7 @@ export const outlineSchema = object({
 const base = {
   id: requiredId(),
   name: requiredName(),
-  kind: wordField(BODY_KINDS).required(),
+  kind: wordField(BODY_KIND_NAMES).required(),
   standsOn: idField(),
   provisional: boolean(),
   box,

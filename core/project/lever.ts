@@ -1,4 +1,4 @@
-import { BODY_KINDS, type BodyId, type BodyKind } from './body'
+import { BODY_KIND_NAMES, type BodyId, type BodyKind } from './body'
 import type { Id } from './id'
 
 /** What is known of a kind of lever, wherever it is asked. */
@@ -51,7 +51,7 @@ export const LEVER_KIND_FACTS = {
   'right-fore': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
   'left-up': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
   'right-up': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
-  spacer: { unit: 'mm', on: BODY_KINDS, usual: PACKED, picture: 'stack' },
+  spacer: { unit: 'mm', on: BODY_KIND_NAMES, usual: PACKED, picture: 'stack' },
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 
 export type LeverKind = keyof typeof LEVER_KIND_FACTS

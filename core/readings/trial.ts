@@ -1,4 +1,5 @@
 import { bodyById } from '../project/bodies'
+import { BODY_KINDS } from '../project/bodyKinds'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
 import type { Reading } from '../project/reading'
@@ -7,7 +8,7 @@ import { bodyOf } from './target'
 /** Bodies that go in and out: what is read of them belongs to a trial. */
 export const standsInTrials = (build: Build, body: Id | null | undefined): boolean => {
   const kind = bodyById(build, body ?? undefined)?.kind
-  return kind === 'powertrain' || kind === 'transfer-case'
+  return kind !== undefined && BODY_KINDS[kind].isLiftedIn === true
 }
 
 /** True for a reading that was taken in a trial; the first when null. */

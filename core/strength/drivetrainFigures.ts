@@ -1,5 +1,6 @@
 import { known, unknown, type Known } from '../known'
 import { axleById, bodyById } from '../project/bodies'
+import { BODY_KINDS } from '../project/bodyKinds'
 import type { Build } from '../project/build'
 import type { Gear } from '../project/drivetrain'
 import type { Id } from '../project/id'
@@ -91,7 +92,7 @@ function chainTo(build: DrivenBuild, axisId: Id, behind: readonly Id[], isAhead 
   if (behind.includes(axisId)) return unknown(`${name}: its lines drive each other in a circle`)
   const output = build.drivetrain.outputs?.find((one) => one.axis === axisId)
   const kind = bodyById(build, axis?.body)?.kind
-  if (output || kind === 'powertrain' || kind === 'transfer-case')
+  if (output || (kind && BODY_KINDS[kind].hasGears))
     return gearChain(
       build,
       name,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BODY_KINDS } from '~~/core/project/bodyKinds'
 import { chassisParts } from '~~/core/bay/bodyOnSpacers'
 import type { Body } from '~~/core/project/body'
 import type { Build } from '~~/core/project/build'
@@ -11,7 +12,7 @@ const { build, body } = defineProps<{ build: Build; body: Body }>()
 const emit = defineEmits<{ removed: [] }>()
 const bay = useBay()
 const words = texts.bay.body
-const canStand = computed(() => body.kind === 'item' || body.kind === 'transfer-case')
+const canStand = computed(() => BODY_KINDS[body.kind].mayStandOn === true)
 const bearers = computed(() =>
   build.bodies
     .filter(({ id, kind, standsOn }) => id !== body.id && kind !== 'chassis' && standsOn !== body.id)
@@ -61,8 +62,8 @@ function remove() {
       :value="body.faceStationMm"
       @change="bay.changeBody(body.id, { faceStationMm: $event })"
     />
-    <BoxFields v-if="body.kind !== 'axle' && body.kind !== 'chassis'" :body="body" />
-    <OutlineList v-if="body.kind !== 'axle'" :body="body" />
+    <BoxFields v-if="BODY_KINDS[body.kind].hasBox" :body="body" />
+    <OutlineList v-if="BODY_KINDS[body.kind].hasOutlines" :body="body" />
     <BodyLevers v-if="body.kind !== 'chassis'" :build="build" :body="body" />
     <BodySpacers v-else-if="chassisParts(build).length" :build="build" @put="emit('removed')" />
     <div class="foot">
