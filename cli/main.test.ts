@@ -285,7 +285,7 @@ describe('lurvan settings', () => {
   const bay = join(ROOT, 'demo/sedge-wagon.lurvan.json')
 
   it('tells different ways to make everything hold, the least effort first', async () => {
-    const { code, out } = await run('settings', bay)
+    const { code, out } = await run('settings', bay, '--seconds', '300')
     expect(code).toBe(EXIT.holds)
     const [head, first, second] = out.split('\n')
     expect(head).toMatch(/^Sedge wagon: [\d\u202f]+ settings looked at or ruled out$/)
@@ -296,7 +296,13 @@ describe('lurvan settings', () => {
   }, 60_000)
 
   it('gives the same as JSON: setting it makes the check hold', async () => {
-    const { out } = await run('settings', join(ROOT, 'demo/fen-tender.lurvan.json'), '--json')
+    const { out } = await run(
+      'settings',
+      join(ROOT, 'demo/fen-tender.lurvan.json'),
+      '--json',
+      '--seconds',
+      '300',
+    )
     const found = JSON.parse(out)
     expect(found).toMatchObject({
       format: 'lurvan-settings',
@@ -318,6 +324,11 @@ describe('lurvan settings', () => {
     expect(out).toContain('no setting of the free levers holds with its ±')
     expect(out).toMatch(/the least bad: effort +\d\.\d .*still not right: .*torsional under drive/)
     expect((await run('settings', bay, 'more')).code).toBe(EXIT.unreadable)
+    for (const text of ['0', '1.5', 'long', ''])
+      expect((await run('settings', bay, '--seconds', text)).err).toContain(
+        '--seconds wants a whole number from 1 to 3600',
+      )
+    expect((await run('check', bay, '--seconds', '5')).err).toContain('there is no option "--seconds"')
   })
 
   it('checks a build with gaps, each named with its verdict', async () => {

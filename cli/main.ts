@@ -19,7 +19,7 @@ export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3, fault: 70 }
 
 const HELP = `lurvan check FILE [--json] [--position ID] [--samples N]
 lurvan why FILE FIGURE [--json] [--position ID]
-lurvan settings FILE [--json] [--position ID]
+lurvan settings FILE [--json] [--position ID] [--seconds N]
 
 check  checks a build file (*.lurvan.json) and prints each check with its verdict
 why    tells where a figure comes from: readings, corrections, what is taken for granted,
@@ -32,6 +32,7 @@ settings
   --json           the full result as JSON (docs/format.md), every figure with its unit
   --position ID    check this position instead of the chosen one
   --samples N      samples for the ± of every figure, 0 to 200000; 20000 unless said, 0 leaves it out
+  --seconds N      look for settings so long at the most, 1 to 3600; 10 unless said
   --help           this text
 
 Exit code: 0 holds (or tight, or a setting was found), 1 out (or no setting holds), 2 the file or the command cannot be read,
@@ -40,7 +41,8 @@ Exit code: 0 holds (or tight, or a setting was found), 1 out (or no setting hold
 `
 
 /** A search that takes longer ends with the best so far and its bound. */
-const LEAVE_OFF_MS = 10_000
+const USUAL_SECONDS = 10
+const MOST_SECONDS = 3600
 const TELL_EVERY_MS = 1000
 
 /** More samples than this only take time. */
@@ -123,14 +125,19 @@ function why(
 }
 
 /** Looks for settings in which every check holds, and tells them as instructions or as JSON. */
-function settings(build: Build, stands: LeverSettings, { json }: Command, { out, err }: Streams): number {
+function settings(
+  build: Build,
+  stands: LeverSettings,
+  { json, seconds = USUAL_SECONDS }: Command,
+  { out, err }: Streams,
+): number {
   const began = performance.now()
   const search = differentSettings(
     build,
     stands,
     provingWith(build, true),
     undefined,
-    () => performance.now() - began > LEAVE_OFF_MS,
+    () => performance.now() - began > 1000 * seconds,
   )
   let told = began
   let step = search.next()
@@ -152,6 +159,8 @@ interface Command {
   readonly json: boolean
   readonly position?: string
   readonly samples?: number
+  /** Of `settings`. */
+  readonly seconds?: number
 }
 
 function parseCommand(args: readonly string[]): Command | string {
@@ -161,6 +170,7 @@ function parseCommand(args: readonly string[]): Command | string {
   let json = false
   let position: string | undefined
   let samples: number | undefined
+  let seconds: number | undefined
   const words: string[] = []
   for (let i = 0; i < rest.length; i++) {
     const arg = rest[i] as string
@@ -169,10 +179,11 @@ function parseCommand(args: readonly string[]): Command | string {
       position = rest[++i]
       if (position === undefined || position.startsWith('--')) return '--position wants the id of a position'
     } else if (arg === '--samples' && name === 'check') {
-      const text = rest[++i] ?? ''
-      samples = text.trim() === '' ? NaN : Number(text)
-      if (!Number.isInteger(samples) || samples < 0 || samples > MOST_SAMPLES)
-        return `--samples wants a whole number from 0 to ${MOST_SAMPLES}`
+      samples = wholeNumber(rest[++i], 0, MOST_SAMPLES)
+      if (Number.isNaN(samples)) return `--samples wants a whole number from 0 to ${MOST_SAMPLES}`
+    } else if (arg === '--seconds' && name === 'settings') {
+      seconds = wholeNumber(rest[++i], 1, MOST_SECONDS)
+      if (Number.isNaN(seconds)) return `--seconds wants a whole number from 1 to ${MOST_SECONDS}`
     } else if (arg.startsWith('--')) return `there is no option "${arg}"`
     else words.push(arg)
   }
@@ -180,7 +191,13 @@ function parseCommand(args: readonly string[]): Command | string {
   if (name === 'why' && (file === undefined || figure === undefined || more.length > 0))
     return 'name one file and one figure'
   if (file === undefined || (name !== 'why' && figure !== undefined)) return 'name one file'
-  return { name, file, figure, json, position, samples }
+  return { name, file, figure, json, position, samples, seconds }
+}
+
+/** A whole number within bounds; NaN for any other text. */
+function wholeNumber(text: string | undefined, least: number, most: number): number {
+  const number = text === undefined || text.trim() === '' ? NaN : Number(text)
+  return Number.isInteger(number) && number >= least && number <= most ? number : NaN
 }
 
 type FileText =
