@@ -12,7 +12,7 @@ import { resultJson } from '../result/resultJson'
 import { seededRandom } from '../chance/random'
 import { movePoint } from '../linalg/mat3'
 import { evaluateBuild } from './evaluateBuild'
-import { cases } from '../testdata/cases'
+import { cases } from '../../tests/support/cases'
 
 const PLACE = {
   kind: 'given-point',

@@ -10,7 +10,7 @@ import { bend, wildSettings } from '../testdata/bend'
 import { rawDemos } from '../testdata/demos'
 import { demoFile } from '../testdata/demoFile'
 import type { ResultJson } from './resultJson'
-import { cases } from '../testdata/cases'
+import { cases } from '../../tests/support/cases'
 
 const times = <T>(count: number, make: () => T): T[] => Array.from({ length: count }, make)
 

@@ -6,7 +6,7 @@ import { demoFile } from '../testdata/demoFile'
 import { evenly, zeroShare } from '../testdata/readOnce'
 import { runMonteCarlo } from './monteCarlo'
 import { checkFigureId, sampleModel } from './sampleModel'
-import { cases } from '../testdata/cases'
+import { cases } from '../../tests/support/cases'
 
 /** Of so few the share itself is unsure by 2 %. */
 const RUNS = cases(100)

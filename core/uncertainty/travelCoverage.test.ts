@@ -9,7 +9,7 @@ import { runMonteCarlo } from './monteCarlo'
 import { readOnce } from '../testdata/readOnce'
 import { sampleModel } from './sampleModel'
 import { lineFigureId } from '../model/lineSubject'
-import { cases } from '../testdata/cases'
+import { cases } from '../../tests/support/cases'
 
 const RUNS = cases(150)
 const SAMPLES = 100
