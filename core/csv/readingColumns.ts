@@ -2,7 +2,6 @@ import type { MeasuredReading, Reading } from '../project/reading'
 import {
   READING_KIND_NAMES,
   READING_KINDS,
-  type ReadingKind,
   type ReadingOf,
   type WordField,
 } from '../project/readingKinds'
@@ -38,17 +37,15 @@ export type CsvReading = Exclude<MeasuredReading, { kind: 'setup-point' }>
 export type CsvKind = CsvReading['kind']
 
 /** Kinds that a table of readings holds. */
-export const CSV_KINDS = READING_KIND_NAMES.filter((kind): kind is CsvKind => isCsv(kind))
-
-function isCsv(kind: ReadingKind): boolean {
-  return READING_KINDS[kind].told === 'repeats'
-}
+export const CSV_KINDS = READING_KIND_NAMES.filter(
+  (kind): kind is CsvKind => READING_KINDS[kind].told === 'repeats',
+)
 
 export const isCsvReading = (reading: Reading): reading is CsvReading => isRepeatable(reading)
 
 type FieldOf<K extends CsvKind> = K extends CsvKind ? WordField<ReadingOf<K>> : never
 
-/** The column of each field that holds one of a few words; one that no kind shares with another says which way. */
+/** The column of each field that holds one of a few words; those that say which way share one. */
 export const WORD_COLUMNS: Readonly<Record<FieldOf<CsvKind>, Column>> = {
   low: 'way',
   lean: 'way',

@@ -261,7 +261,7 @@ describe('the ± of a gap that was read in another trial', () => {
     })
     const settings = { tail: 6 }
     let covered = 0
-    const RUNS = cases(400)
+    const RUNS = cases(1000)
     for (let run = 0; run < RUNS; run++) {
       const truth = between(20, 60)
       const place = [between(440, 500), between(20, 60), between(360, 420)]

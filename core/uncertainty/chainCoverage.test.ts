@@ -9,7 +9,7 @@ import { checkFigureId, sampleModel } from './sampleModel'
 import { cases } from '../../tests/support/cases'
 
 /** Of so few the share itself is unsure by 2 %. */
-const RUNS = cases(100)
+const RUNS = cases(160)
 const SAMPLES = 250
 
 /** The cart as a hand reads it: tape, level and laser each with its leaflet's error, and the scatter of the hand. */

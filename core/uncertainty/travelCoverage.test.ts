@@ -11,7 +11,7 @@ import { sampleModel } from './sampleModel'
 import { lineFigureId } from '../model/lineSubject'
 import { cases } from '../../tests/support/cases'
 
-const RUNS = cases(150)
+const RUNS = cases(250)
 const SAMPLES = 100
 
 const raw = JSON.parse(readFileSync(join(__dirname, '../../demo/tansy-wagon.lurvan.json'), 'utf8'))
