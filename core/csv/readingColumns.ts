@@ -1,10 +1,5 @@
 import type { MeasuredReading, Reading } from '../project/reading'
-import {
-  READING_KIND_NAMES,
-  READING_KINDS,
-  type ReadingOf,
-  type WordField,
-} from '../project/readingKinds'
+import { READING_KIND_NAMES, READING_KINDS, type ReadingOf, type WordField } from '../project/readingKinds'
 import { isRepeatable } from '../readings/scatter'
 
 /** Columns in the order in which they are written; lengths and angles have a column a unit. */
