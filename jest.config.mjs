@@ -5,6 +5,8 @@ export default {
   sandboxInjectedGlobals: ['Math', 'Number', 'Array', 'Object', 'Map', 'Set', 'Float64Array', 'Infinity'],
   // By default one core is kept free, which on two cores doubles the time.
   maxWorkers: '100%',
+  // A test ends when it is done: how long that takes is the machine's affair.
+  testTimeout: 300_000,
   // Stores and the in-memory database still hold globals when a file ends; cleaning them up breaks the runner.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   testMatch: ['<rootDir>/{core,app,server,cli,demo,docs,scripts}/**/*.test.ts'],

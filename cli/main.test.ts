@@ -293,7 +293,7 @@ describe('lurvan settings', () => {
       'effort  10.2  Pack both front mounts up 8.0 mm (5 + 3) and move the powertrain 8.0 mm left and move radiator 4.0 mm forward, over 99 % likely',
     )
     expect(second).toContain('effort  11.3')
-  }, 60_000)
+  })
 
   it('gives the same as JSON: setting it makes the check hold', async () => {
     const { out } = await run(
@@ -312,7 +312,7 @@ describe('lurvan settings', () => {
     const cured = json('demo/fen-tender.lurvan.json')
     cured.positions[0].settings = found.settings[0].settings
     expect((await run('check', file('cured.json', cured), ...QUICK)).code).toBe(EXIT.holds)
-  }, 60_000)
+  })
 
   it('leaves with 1 where no setting holds, naming the least bad and what stays', async () => {
     const stuck = json('demo/fen-tender.lurvan.json')

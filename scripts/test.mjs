@@ -17,14 +17,37 @@ const count = (passed, failed) => {
   total.passed += passed
   total.failed += failed
 }
+/** What failed, told once more at the end: the output above is long. */
+const faults = []
 /** A step that counts as one test. */
-const countStep = (isGood) => count(isGood ? 1 : 0, isGood ? 0 : 1)
-/** Counts from a runner's result file; a runner that left none counts as one failure. */
-const countFile = (file, isGood, read) => {
-  if (!existsSync(file)) return count(0, 1)
-  const { passed, failed } = read(JSON.parse(readFileSync(file, 'utf8')))
-  count(passed, isGood ? failed : Math.max(1, failed))
+const countStep = (title, isGood) => {
+  count(isGood ? 1 : 0, isGood ? 0 : 1)
+  if (!isGood) faults.push(title)
 }
+/** Counts from a runner's result file; a runner that left none counts as one failure. */
+const countFile = (title, file, isGood, read) => {
+  if (!existsSync(file)) return countStep(title, false)
+  const { passed, failed, names } = read(JSON.parse(readFileSync(file, 'utf8')))
+  count(passed, isGood ? failed : Math.max(1, failed))
+  faults.push(...names)
+  if (!isGood && names.length === 0) faults.push(title)
+}
+
+/** Names of Jest's failures, each with how its message begins. */
+const jestFaults = ({ testResults }) =>
+  testResults.flatMap(({ name, message, assertionResults }) => {
+    const failed = assertionResults.filter(({ status }) => status === 'failed')
+    const told = failed.map(({ fullName, failureMessages }) => [fullName, failureMessages[0]])
+    if (told.length === 0 && message) told.push(['did not run', message])
+    return told.map(([title, why]) => `${name}: ${title}\n${String(why).split('\n').slice(0, 12).join('\n')}`)
+  })
+
+/** Names of Playwright's failures. */
+const e2eFaults = (suites) =>
+  suites.flatMap(({ suites: inner = [], specs = [] }) => [
+    ...specs.filter(({ ok }) => !ok).map(({ file, line, title }) => `${file}:${line}: ${title}`),
+    ...e2eFaults(inner),
+  ])
 
 /** Runs one step and shows what it says when it has ended, so that steps side by side do not mix their words. */
 const step = (title, command, args) =>
@@ -49,24 +72,27 @@ mkdirSync(RESULTS, { recursive: true })
 // Two lanes for two cores. Types come before the build, for the build writes Nuxt's types anew.
 await Promise.all([
   (async () => {
-    countStep(await step('types', 'npm', ['run', '--silent', 'types']))
-    countStep(await step('build', process.execPath, ['scripts/build.mjs']))
+    countStep('types', await step('types', 'npm', ['run', '--silent', 'types']))
+    countStep('build', await step('build', process.execPath, ['scripts/build.mjs']))
   })(),
   (async () => {
-    countStep(await step('lint', 'npm', ['run', '--silent', 'lint']))
+    countStep('lint', await step('lint', 'npm', ['run', '--silent', 'lint']))
     const isGood = await step('unit tests', 'npx', ['jest', '--json', `--outputFile=${JEST_RESULT}`])
-    countFile(JEST_RESULT, isGood, (result) => ({
+    countFile('unit tests', JEST_RESULT, isGood, (result) => ({
       passed: result.numPassedTests,
       failed: result.numFailedTests + result.numRuntimeErrorTestSuites,
+      names: jestFaults(result),
     }))
   })(),
 ])
 
 const isGood = await step('end-to-end tests', 'npx', ['playwright', 'test'])
-countFile(E2E_RESULT, isGood, ({ stats }) => ({
+countFile('end-to-end tests', E2E_RESULT, isGood, ({ stats, suites }) => ({
   passed: stats.expected + stats.flaky,
   failed: stats.unexpected,
+  names: e2eFaults(suites),
 }))
 
+for (const fault of faults) console.log(`\nFailed: ${fault}`)
 console.log(`\n${total.passed} passed, ${total.failed} failed`)
 process.exit(total.failed > 0 ? 1 : 0)

@@ -37,7 +37,7 @@ describe('buildRepository', () => {
     for (let step = 1; step <= 250; step++) await repository.redo(id)
     expect(await tailOf(id)).toBe(250)
     expect(await repository.redo(id)).toBeNull()
-  }, 30_000)
+  })
 
   it('forgets what could be redone once something else is changed', async () => {
     const { id } = await repository.add(demoBuild(), newId)
@@ -185,7 +185,7 @@ describe('steps and snapshots', () => {
     expect(builds[0]).not.toBeNull()
     expect(builds[1]).toEqual(builds[0])
     expect(builds[2]).toEqual(builds[0])
-  }, 30_000)
+  })
 
   it('are all gone once a deleted build is thrown away', async () => {
     const { id } = await repository.add(demoBuild(), newId)

@@ -58,7 +58,7 @@ describe('a program that is killed at any moment', () => {
       }
       kill()
     }
-  }, 60_000)
+  })
 
   it('keeps undo whole: every step back is the state before it', async () => {
     const { id } = await start().add(demoBuild(), () => 'never')
@@ -72,7 +72,7 @@ describe('a program that is killed at any moment', () => {
       expect(await tailIn(repository, id)).toBe(step)
       kill()
     }
-  }, 60_000)
+  })
 })
 
 describe('a store that fails half way', () => {

@@ -56,5 +56,5 @@ describe('useCsv', () => {
     expect(await csv.importCsv(file(`setup;kind;way;angle [deg]\n${rows}\n`))).toBe(0)
     expect(csv.problems[0]!.message).toContain('holds 5013 entries, more than 5000')
     expect((await storedBuild()).readings).toHaveLength(23)
-  }, 20_000)
+  })
 })

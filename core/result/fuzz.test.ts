@@ -53,7 +53,7 @@ describe('builds that are bent anywhere', () => {
       expect(again.ok && buildText(again.value)).toBe(buildText(parsed.value))
     }
     expect(checked).toBeGreaterThan(150)
-  }, 60_000)
+  })
 })
 
 describe('whole lines that are bent anywhere', () => {
@@ -103,7 +103,7 @@ describe('whole lines that are bent anywhere', () => {
     }
     expect(answered).toBeGreaterThan(100)
     expect(refused).toBeGreaterThan(50)
-  }, 60_000)
+  })
 })
 
 describe('placings that are bent anywhere', () => {
@@ -188,7 +188,7 @@ describe('placings that are bent anywhere', () => {
     }
     expect(answered).toBeGreaterThan(80)
     expect(refused).toBeGreaterThan(20)
-  }, 60_000)
+  })
 })
 
 /** A corner of the picture on the vehicle; nothing where it is not scaled. */

@@ -37,7 +37,7 @@ describe('differentSettings', () => {
         .slice(0, i)
         .forEach((before) => expect(movedIn(before).every((id) => movedIn(one).includes(id))).toBe(false)),
     )
-  }, 60_000)
+  })
 
   it('keeps locked levers where they stand', () => {
     const { settings } = found(
@@ -45,7 +45,7 @@ describe('differentSettings', () => {
     )
     expect(settings.length).toBeGreaterThan(0)
     expect(settings.map(movedIn)).toEqual([['fronts', 'radiator-fore', 'sideways']])
-  }, 60_000)
+  })
 
   it('tells the least bad setting and what stays tight where none holds', () => {
     const { settings, nearest } = found(
@@ -56,5 +56,5 @@ describe('differentSettings', () => {
     expect(settings).toEqual([])
     expect(nearest!.room).toBeLessThan(0)
     expect(nearest!.cure.leaves.map(({ id }) => id)).toEqual(['rear/torsional'])
-  }, 60_000)
+  })
 })

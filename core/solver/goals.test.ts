@@ -109,7 +109,7 @@ describe('the best setting for a goal', () => {
   it('reversible: leaves wedges and adapters alone', () => {
     const setting = settingOf(found(changedBay(), 'reversible'))
     expect(setting.wedge ?? 0).toBe(0)
-  }, 60_000)
+  })
 
   it('holds with its ± where that is known', () => {
     const one = found(build, 'lever', true)

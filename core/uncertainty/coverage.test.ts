@@ -127,24 +127,24 @@ const expectTrue = (shares: readonly number[]) => {
 describe('the ± over random truths, 93 to 97 times in a hundred', () => {
   it('for single readings by a usual hand', () => {
     expectTrue(coverage(EASY, SINGLE))
-  }, 120_000)
+  })
 
   it('for readings that name no tool', () => {
     expectTrue(coverage(EASY, { ...SINGLE, tools: null, displays: undefined }))
-  }, 120_000)
+  })
 
   it('for repeats by a hand that shakes far more than is usual', () => {
     expectTrue(coverage(EASY, { ...SINGLE, hand: { deg: 0.25, mm: 3 }, repeats: 3 }))
-  }, 120_000)
+  })
 
   it('for pairs by a steady hand', () => {
     expectTrue(coverage(EASY, { ...SINGLE, hand: { deg: 0.04, mm: 0.4 }, repeats: 2 }))
-  }, 120_000)
+  })
 
   it('for a hand whose scatter was entered', () => {
     const tools = { level: { ...LEVEL, handScatter: 0.2 }, tape: { ...TAPE, handScatter: 2 } }
     expectTrue(coverage(EASY, { ...SINGLE, hand: { deg: 0.2, mm: 2 }, tools }))
-  }, 120_000)
+  })
 
   it('for one zero error in all readings of a level, one of them turned round', () => {
     const turned = { ...SINGLE, ...COARSE, displays: TURNED }
@@ -153,7 +153,7 @@ describe('the ± over random truths, 93 to 97 times in a hundred', () => {
     expect(output!).toBeGreaterThanOrEqual(0.93)
     expect(pinion!).toBeGreaterThanOrEqual(0.93)
     expect(pinion!).toBeLessThanOrEqual(0.97)
-  }, 120_000)
+  })
 
   it('for one zero error in all readings of a level, one of them turned round, and nobody said which', () => {
     for (const repeats of [1, 2]) {
@@ -163,14 +163,14 @@ describe('the ± over random truths, 93 to 97 times in a hundred', () => {
       // How a joint lies to the chassis rests on the same two readings, its shaft on the tape.
       for (const joint of joints) expect(joint).toBeGreaterThanOrEqual(0.93)
     }
-  }, 120_000)
+  })
 
   it('for single readings by a steady hand that has shown itself by repeats elsewhere', () => {
     const hand = { deg: 0.03, mm: 0.8 }
     const tools = { level: { accuracy: 0.05 }, tape: TAPE }
     for (const practice of [4, 7])
       expectTrue(coverage(['pinion', 'output'], { ...SINGLE, zero: 0.05, tools, hand, practice }))
-  }, 120_000)
+  })
 })
 
 describe('the interval of a figure that may be nought', () => {
@@ -193,11 +193,11 @@ describe('the interval of a figure that may be nought', () => {
     const [even] = coverage(['even'], SINGLE, truthsOf(parallel))
     expect(even!).toBeGreaterThanOrEqual(0.93)
     expect(even!).toBeLessThanOrEqual(0.98)
-  }, 120_000)
+  })
 
   it('covers the joints of a nearly straight line', () => {
     const [first, second] = coverage(['angle1', 'angle2'], SINGLE, truthsOf(straight))
     expect(first!).toBeGreaterThanOrEqual(0.93)
     expect(second!).toBeGreaterThanOrEqual(0.93)
-  }, 120_000)
+  })
 })
