@@ -1,3 +1,4 @@
+import { factsOf } from '~~/core/project/quantities'
 import { dimensionsOf } from '~~/core/parts/dimensions'
 import type { RouteLocationRaw } from 'vue-router'
 import { leverName } from '~~/core/text/leverText'
@@ -52,7 +53,7 @@ export function usePaletteFields() {
         }),
     )
     const limits = build.limits.entries.map(({ id, quantity }): PaletteField => ({
-      label: texts.limits.quantities[quantity],
+      label: factsOf(quantity).name,
       suffix: texts.drawers.limits,
       to: inDrawer('limits', id),
     }))

@@ -1,15 +1,9 @@
 import type { Build } from '~~/core/project/build'
-import type { LevelZero, MeasuredReading, Reading } from '~~/core/project/reading'
-import {
-  isGiven,
-  READING_KINDS,
-  readingFacts,
-  TARGET_KEYS,
-  wayOf,
-  wordsOf,
-  type ReadingKind,
-} from '~~/core/project/readingKinds'
+import type { MeasuredReading, Reading, ReadingKind } from '~~/core/project/reading'
+import type { LevelZero } from '~~/core/project/kinds/readingBase'
+import { isGiven, READING_KINDS, readingFacts, wayOf, wordsOf } from '~~/core/project/readingKinds'
 import type { ToolKind } from '~~/core/project/tool'
+import { targetOf } from '~~/core/readings/target'
 import type { TourStep } from '~~/core/readings/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */
@@ -91,8 +85,8 @@ export function draftReading(
   id: string,
 ): MeasuredReading {
   const kind = kindOfStep(step, draft)
-  const { of, unit, way, wayUnsaid, isOfTrial, tools } = readingFacts(kind)
-  const target = Object.fromEntries(TARGET_KEYS[of].map((key) => [key, fieldsOf(step)[key]]))
+  const { unit, way, wayUnsaid, isOfTrial, tools } = readingFacts(kind)
+  const target = Object.fromEntries(targetOf(kind).keys.map((key) => [key, fieldsOf(step)[key]]))
   const ways = way === null ? [] : wordsOf(kind, way, step.isAcross)
   const reading = {
     id,

@@ -1,6 +1,5 @@
-import type { Reading } from '~~/core/project/reading'
+import type { Reading, TourQuantity } from '~~/core/project/reading'
 import { READING_KINDS, wayOf } from '~~/core/project/readingKinds'
-import type { TourQuantity } from '~~/core/readings/asked'
 import type { TourStep } from '~~/core/readings/tour'
 
 /** What a step of the tour asks, and the two answers to "which way?". */

@@ -1,5 +1,6 @@
-import type { MeasuredReading, Reading } from '../project/reading'
-import { READING_KIND_NAMES, READING_KINDS, type ReadingOf, type WordField } from '../project/readingKinds'
+import type { MeasuredReading, Reading, ReadingOf } from '../project/reading'
+import { READING_KIND_NAMES, READING_KINDS } from '../project/readingKinds'
+import type { WordField } from '../project/kinds/readingRow'
 import { isRepeatable } from '../readings/scatter'
 
 /** Columns in the order in which they are written; lengths and angles have a column a unit. */

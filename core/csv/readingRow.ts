@@ -1,5 +1,4 @@
 import type { Build } from '../project/build'
-import { FACE_PLACES } from '../project/reading'
 import { READING_KINDS, wordsOf } from '../project/readingKinds'
 import { targetOf } from '../readings/target'
 import { parseAngle } from '../units/parseAngle'
@@ -102,38 +101,14 @@ function rowFigure(
 
 /** The fields that name what a row is of. */
 function rowTarget(build: Build, kind: CsvKind, cell: Cell): Fields | string {
-  const { key, word, things } = targetOf(kind)
-  if (key === null) return {}
+  const { keys, word, things, cell: ofPart } = targetOf(kind)
+  const [key] = keys
+  if (key === undefined) return {}
   const name = cell('of')
   const thing = named(things(build), name)
   if (!thing) return `there is no ${word} "${name}"`
-  const part = rowPart(build, kind, thing.id, cell)
+  const part = ofPart?.read(build, thing.id, cell) ?? {}
   return typeof part === 'string' ? part : { [key]: thing.id, ...part }
-}
-
-/** Which shaft of a line, run of a chain or place on a face. */
-function rowPart(build: Build, kind: CsvKind, id: string, cell: Cell): Fields | string {
-  const nth = Number(cell('shaft') || '1') - 1
-  switch (READING_KINDS[kind].of) {
-    case 'shaft':
-      return build.lines.find((line) => line.id === id)?.shafts[nth]
-        ? { shaft: nth }
-        : `"${cell('of')}" has no shaft "${cell('shaft')}"`
-    case 'chain':
-      if (cell('shaft') === '') return {}
-      return build.chains?.find((chain) => chain.id === id)?.sprockets[nth]
-        ? { span: nth }
-        : `"${cell('of')}" has no run "${cell('shaft')}"`
-    case 'sprocket': {
-      const place = FACE_PLACES.find((one) => one === cell('place').toLowerCase())
-      return place ? { place } : `place "${cell('place')}" is not one of: ${FACE_PLACES.join(', ')}`
-    }
-    case 'chassis':
-    case 'axis':
-    case 'point':
-    case 'gap':
-      return {}
-  }
 }
 
 /** The fields that hold one of a few words, each from its column. */

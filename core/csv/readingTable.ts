@@ -1,6 +1,6 @@
 import type { Build } from '../project/build'
 import { READING_KINDS } from '../project/readingKinds'
-import { thingName } from '../readings/target'
+import { targetOf, thingName } from '../readings/target'
 import { LENGTH_UNITS, type LengthUnit } from '../units/unitSettings'
 import {
   COLUMNS,
@@ -48,6 +48,7 @@ type Cells = Partial<Record<Column, string>>
 function cellsOf(build: Build, reading: CsvReading): Cells {
   const nameIn = (items: readonly { readonly id: string; readonly name: string }[], id?: string) =>
     items.find((item) => item.id === id)?.name ?? ''
+  const { cell: part } = targetOf(reading.kind)
   const isOfVehicle = READING_KINDS[reading.kind].of === 'chassis'
   return {
     reading: reading.id,
@@ -55,8 +56,7 @@ function cellsOf(build: Build, reading: CsvReading): Cells {
     trial: nameIn(build.trials, reading.trial),
     kind: reading.kind,
     of: isOfVehicle ? '' : thingName(build, reading.kind, reading),
-    shaft: shaftCell(reading),
-    place: 'place' in reading ? reading.place : '',
+    ...(part && { [part.column]: part.written({ ...reading }) }),
     tool: nameIn(build.tools, reading.tool),
     'taken at': reading.takenAt,
     'taken by': reading.takenBy,
@@ -76,10 +76,4 @@ function ownCells(reading: CsvReading): Cells {
     ({ field, column }) => [column, fields[field]] as const,
   )
   return Object.fromEntries([...words, ...texts])
-}
-
-/** Which shaft of a line, or which run of a chain, counted from 1; empty for all else. */
-function shaftCell(reading: CsvReading): string {
-  if (reading.kind === 'shaft-level') return String(reading.shaft + 1)
-  return reading.kind === 'chain-slack' && reading.span !== undefined ? String(reading.span + 1) : ''
 }

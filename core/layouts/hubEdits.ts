@@ -1,6 +1,7 @@
 import { hubById } from '../project/bodies'
 import type { BodyId, HubBody } from '../project/body'
-import type { Build, NamedPoint } from '../project/build'
+import type { Build } from '../project/build'
+import type { NamedPoint } from '../project/named'
 import {
   SUSPENSION_KINDS,
   SUSPENSION_POINTS,

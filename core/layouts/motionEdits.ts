@@ -9,7 +9,8 @@ import {
   type BodyId,
   type WheeledBody,
 } from '../project/body'
-import type { Build, NamedPoint } from '../project/build'
+import type { Build } from '../project/build'
+import type { NamedPoint } from '../project/named'
 import type { HubTravel } from '../project/hubMotion'
 import type { Id } from '../project/id'
 import { motionPoints } from '../project/motionPoints'

@@ -1,6 +1,7 @@
 import type { Body, BodyId } from '../project/body'
 import { powertrainOf } from '../project/bodies'
-import type { Build, NamedAxis, NamedPoint } from '../project/build'
+import type { Build } from '../project/build'
+import type { NamedAxis, NamedPoint } from '../project/named'
 import { sprocketsOf } from '../project/chainLine'
 import type { Id } from '../project/id'
 import type { Lever } from '../project/lever'

@@ -1,20 +1,18 @@
-import type { Body, BodyId } from './body'
 import type { AxleCut } from './axleCut'
-import type { ChainLine } from './chainLine'
 import type { DonorPattern } from './donorPattern'
 import type { Drivetrain } from './drivetrain'
-import type { Gap } from './gap'
 import type { LimitEntry } from './limit'
 import type { UnitSettings } from '../units/unitSettings'
 import type { Id } from './id'
+import type { Things } from './kinds/ask'
 import type { Lever } from './lever'
 import type { Mating } from './mating'
+import type { CentrePair } from './named'
 import type { Reading } from './reading'
 import type { ReadingChange } from './readingChange'
 import type { ServiceCheck } from './serviceCheck'
 import type { CrossEntry, TubeEntry } from './stock'
 import type { Tool } from './tool'
-import type { Line } from './lineSpec'
 import type { WayInPlan } from './wayInPlan'
 import type { WeightSheet } from './weightSheet'
 import type { PhotoReference } from './photo'
@@ -24,14 +22,6 @@ import type { Trial, VehicleState } from './vehicleState'
 export const FORMAT_NAME = 'lurvan-build'
 /** The version this program writes. */
 export const FORMAT_VERSION = 2
-
-/** A pair of frame holes, left and right, whose middle lies on the chassis centreline. */
-export interface CentrePair {
-  readonly id: Id
-  readonly name: string
-  readonly left: Id
-  readonly right: Id
-}
 
 /** One measuring occasion: the vehicle stands in one attitude and all its readings share it. */
 export interface Setup {
@@ -58,28 +48,6 @@ export interface Setup {
 }
 
 export const DATUM_SCHOOLS = ['read', 'levelled', 'face-plumb'] as const
-
-/** A named point on a body; its place comes from readings. */
-export interface NamedPoint {
-  readonly id: Id
-  readonly name: string
-  readonly body: BodyId
-  /** A stud, bolt or hole of the chassis that setups are registered by. */
-  readonly datum?: boolean
-}
-
-export const AXIS_LIES = ['lengthwise', 'across'] as const
-
-/** A named axis of a body; its fall and plan come from readings. */
-export interface NamedAxis {
-  readonly id: Id
-  readonly name: string
-  readonly body: BodyId
-  /** `across`: it lies across the vehicle and is told by rise and sweep; lengthwise, by fall and plan, when absent. */
-  readonly lies?: (typeof AXIS_LIES)[number]
-  /** Points that lie on it; two with station and offset give its plan, with heights its fall too. */
-  readonly through?: readonly Id[]
-}
 
 /** A named candidate setting of the levers; a lever not named stands at 0, as measured. */
 export interface Position {
@@ -111,7 +79,7 @@ export interface ShiftLever {
 }
 
 /** One vehicle's driveline: everything Lurvan keeps about it, as plain data. */
-export interface Build {
+export interface Build extends Things {
   readonly format: typeof FORMAT_NAME
   readonly version: typeof FORMAT_VERSION
   readonly id: Id
@@ -122,9 +90,6 @@ export interface Build {
   readonly tools: readonly Tool[]
   readonly setups: readonly Setup[]
   readonly trials: readonly Trial[]
-  readonly bodies: readonly Body[]
-  readonly points: readonly NamedPoint[]
-  readonly axes: readonly NamedAxis[]
   readonly readings: readonly Reading[]
   /** What was done to readings after they were taken, oldest first. */
   readonly readingLog?: readonly ReadingChange[]
@@ -132,9 +97,7 @@ export interface Build {
   readonly drivetrain: Drivetrain
   /** Places of the wheels besides ride height. */
   readonly states: readonly VehicleState[]
-  readonly lines: readonly Line[]
   readonly levers: readonly Lever[]
-  readonly gaps: readonly Gap[]
   readonly positions: readonly Position[]
   /** The position that the mounts are made to. */
   readonly chosen: Id
@@ -154,8 +117,6 @@ export interface Build {
   readonly crosses?: readonly CrossEntry[]
   /** Lengths of halfshafts by donor pieces. */
   readonly patterns?: readonly DonorPattern[]
-  /** Chains round sprockets. */
-  readonly chains?: readonly ChainLine[]
   /** Live axles that are made to another width. */
   readonly axleCuts?: readonly AxleCut[]
 }

@@ -1,4 +1,5 @@
-import type { Quantity, QuantityFacts } from './quantities'
+import type { Quantity } from './quantities'
+import type { QuantityFacts } from './kinds/quantityRow'
 import type { GapKind } from './gap'
 import type { School } from './lineSpec'
 

@@ -3,8 +3,9 @@ import { readingOf } from '../readings/asked'
 import { bodyName, thingName } from '../readings/target'
 import { unitOfReading } from '../readings/usualTool'
 import { demoBuild, rawDemos } from '../testdata/demos'
-import type { AxisFaceReading } from './reading'
-import { READING_KINDS, readingFacts, wayOf, wordsOf, type ReadingKindFacts } from './readingKinds'
+import type { AxisFaceReading } from './kinds/vehicleReadings'
+import { READING_KINDS, readingFacts, wayOf, wordsOf } from './readingKinds'
+import type { ReadingKindFacts } from './kinds/readingRow'
 
 const demos = rawDemos().map(({ id }) => demoBuild(id as Parameters<typeof demoBuild>[0]))
 

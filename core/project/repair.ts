@@ -1,4 +1,5 @@
-import { READING_KIND_NAMES, wordsOf, type ReadingKind } from './readingKinds'
+import { READING_KIND_NAMES, wordsOf } from './readingKinds'
+import type { ReadingKind } from './reading'
 
 /** Names longer than this were let in by older versions. */
 const MAX_NAME = 200

@@ -1,6 +1,6 @@
 import { vectorStep, type Graph, type VectorColumns } from '../columns/graph'
 import type { Kernel, Row } from '../columns/kernel'
-import type { NamedAxis } from '../project/build'
+import type { NamedAxis } from '../project/named'
 
 /**
  * A direction in a frame turned a quarter about the upright, so that left is its rear and forward its left: in it an axis across

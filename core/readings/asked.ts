@@ -2,37 +2,20 @@ import { isChassis } from '../project/bodies'
 import type { BodyKind } from '../project/body'
 import type { Build } from '../project/build'
 import type { Id } from '../project/id'
-import type { FacePlace, Reading } from '../project/reading'
-import { isGiven, READING_KINDS, TARGET_KEYS } from '../project/readingKinds'
+import type { Asked, Reading } from '../project/reading'
+import { isGiven, READING_KINDS } from '../project/readingKinds'
 import { isSameTarget, targetName, targetOf, thingName, type TargetFields } from './target'
 import { isOfFirstTrial } from './trial'
-
-/** What is read, and of what: an id alone says nothing, for a point may be called like a line. */
-export type Asked =
-  | { readonly quantity: 'chassis-fall' | 'chassis-roll' }
-  | { readonly quantity: 'axis-level'; readonly axis: Id }
-  | { readonly quantity: PointQuantity; readonly point: Id }
-  | { readonly quantity: 'shaft-level'; readonly line: Id; readonly shaft: number }
-  | { readonly quantity: 'gap'; readonly gap: Id }
-  | { readonly quantity: 'sprocket-face'; readonly sprocket: Id; readonly place: FacePlace }
-  | { readonly quantity: 'chain-slack'; readonly chain: Id }
-
-export type PointQuantity = 'point-station' | 'point-offset' | 'point-height'
-/** What a step of the tour asks for. */
-export type TourQuantity = Asked['quantity']
 
 /** Quantity and target as one word: it stands in addresses. */
 export const askedKey = (asked: Asked): string => {
   const target: TargetFields = asked
-  return [asked.quantity, ...TARGET_KEYS[READING_KINDS[asked.quantity].of].map((key) => target[key])].join(
-    '-',
-  )
+  return [asked.quantity, ...targetOf(asked.quantity).keys.map((key) => target[key])].join('-')
 }
 
 /** What it is called that is read; its id where nothing of the build is called so. */
 export const askedName = (build: Build, asked: Asked): string =>
-  // The place on a face has its own words in what is asked of it.
-  asked.quantity === 'sprocket-face'
+  targetOf(asked.quantity).isPartInTitle
     ? thingName(build, asked.quantity, asked)
     : targetName(build, asked.quantity, asked)
 

@@ -1,7 +1,7 @@
 import { scalarStep, vectorStep, type Column, type VectorColumns } from '../columns/graph'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
 import type { Build, Setup } from '../project/build'
-import type { ChassisFallReading, ChassisRollReading } from '../project/reading'
+import type { ChassisFallReading, ChassisRollReading } from '../project/kinds/vehicleReadings'
 import { parseAngle } from '../units/parseAngle'
 import { REAR_LOW_FOR_LEVEL_AXIS, SLOPES_OF_UP, UP_OF_CHASSIS } from './attitude'
 import { lastReading, type PlacedReading } from './chosen'

@@ -1,7 +1,7 @@
 import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column } from '../columns/graph'
 import { unknown, type Known } from '../known'
-import type { NamedAxis } from '../project/build'
+import type { NamedAxis } from '../project/named'
 import { radians } from '../units/angle'
 import { isAcross } from './aside'
 import type { ReadingContext } from './context'

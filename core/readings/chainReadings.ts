@@ -1,4 +1,4 @@
-import { type Column, type VectorColumns } from '../columns/graph'
+import type { Column, VectorColumns } from '../columns/graph'
 import { faceKernel } from '../chain/chainKernels'
 import { areApart, type FacePoint } from '../chain/alignment'
 import { pitchRadius } from '../chain/sprocket'
@@ -11,7 +11,7 @@ import {
   type ChainSlackReading,
   type FacePlace,
   type SprocketFaceReading,
-} from '../project/reading'
+} from '../project/kinds/chainKinds'
 import type { PlacedReading } from './chosen'
 import type { ReadingContext } from './context'
 import { measuredFigure } from './figure'

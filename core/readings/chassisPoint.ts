@@ -1,15 +1,15 @@
 import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
 import { allKnown, known, mapKnown, unknown, type Known } from '../known'
-import type { NamedPoint } from '../project/build'
+import type { NamedPoint } from '../project/named'
 import type { Id } from '../project/id'
+import type { Reading } from '../project/reading'
+import type { GivenPointReading } from '../project/kinds/givenReadings'
 import type {
-  GivenPointReading,
   PointHeightReading,
   PointOffsetReading,
   PointStationReading,
-  Reading,
-} from '../project/reading'
+} from '../project/kinds/vehicleReadings'
 import { OFFSET_FROM_CENTRELINE } from './centrelineFit'
 import { lastReading, type PlacedReading } from './chosen'
 import type { CentrelineColumns, PointColumns, ReadingContext } from './context'

@@ -1,6 +1,7 @@
 import type { Column, Graph, MoveColumns, VectorColumns } from '../columns/graph'
 import type { Known } from '../known'
-import type { Build, NamedAxis, NamedPoint, Setup } from '../project/build'
+import type { Build, Setup } from '../project/build'
+import type { NamedAxis, NamedPoint } from '../project/named'
 import type { Id } from '../project/id'
 import type { InputList } from './inputs'
 import type { Squares } from './scatter'

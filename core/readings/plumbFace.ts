@@ -1,5 +1,6 @@
 import type { Column } from '../columns/graph'
-import type { NamedAxis, Setup } from '../project/build'
+import type { Setup } from '../project/build'
+import type { NamedAxis } from '../project/named'
 import type { Id } from '../project/id'
 import type { ReadingContext } from './context'
 import { levelledByHand } from './levelledByHand'

@@ -1,7 +1,7 @@
 import { TIMES } from '../columns/arithmetic'
 import { scalarStep, type VectorColumns } from '../columns/graph'
 import { known, mapKnown, type Known } from '../known'
-import type { NamedPoint } from '../project/build'
+import type { NamedPoint } from '../project/named'
 import type { Reading } from '../project/reading'
 import { chassisFigures, placeColumns } from './chassisPoint'
 import type { PointColumns, ReadingContext } from './context'

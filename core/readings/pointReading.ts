@@ -1,7 +1,12 @@
 import { scalarStep, type Column, type VectorColumns } from '../columns/graph'
 import { allKnown, mapKnown, unknown, type Known } from '../known'
-import type { Build, NamedPoint } from '../project/build'
-import type { PointHeightReading, PointOffsetReading, PointStationReading } from '../project/reading'
+import type { Build } from '../project/build'
+import type { NamedPoint } from '../project/named'
+import type {
+  PointHeightReading,
+  PointOffsetReading,
+  PointStationReading,
+} from '../project/kinds/vehicleReadings'
 import { parseLength } from '../units/parseLength'
 import type { LengthUnit } from '../units/unitSettings'
 import type { PlacedReading } from './chosen'

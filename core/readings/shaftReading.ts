@@ -1,5 +1,5 @@
 import type { Build } from '../project/build'
-import type { ShaftLevelReading } from '../project/reading'
+import type { ShaftLevelReading } from '../project/kinds/lineKinds'
 import { parseAngle } from '../units/parseAngle'
 import type { PlacedReading } from './chosen'
 import type { FigureSpec } from './figure'

@@ -1,5 +1,6 @@
 import type { Check, CheckState } from '../check/check'
-import { factsOf, type Quantity, type Shown } from '../project/quantities'
+import { factsOf, type Quantity } from '../project/quantities'
+import type { Shown } from '../project/kinds/quantityRow'
 import { formatAngle, formatLength, fixed, grouped } from '../units/format'
 import type { UnitSettings } from '../units/unitSettings'
 

@@ -3,21 +3,19 @@ import { toStation } from '../frame/station'
 import { axisDirection, riseSweep, type FallPlan } from '../frame/axis'
 import { fallWords, offsetWords, planWords, riseWords, sweepWords, type AxisRole } from '../frame/words'
 import { mapKnown, type Known } from '../known'
-import type { Build, NamedAxis } from '../project/build'
+import type { Build } from '../project/build'
+import type { NamedAxis } from '../project/named'
 import { sprocketName } from '../project/chainLine'
+import type { MeasuredReading, Reading, ReadingOf } from '../project/reading'
+import type { ChainSlackReading, SprocketFaceReading } from '../project/kinds/chainKinds'
+import type { GapReading } from '../project/kinds/gapKinds'
 import type {
-  ChainSlackReading,
-  GapReading,
-  MeasuredReading,
   PointHeightReading,
   PointOffsetReading,
   PointStationReading,
-  Reading,
   SetupPointReading,
-  ShaftLevelReading,
-  SprocketFaceReading,
-} from '../project/reading'
-import type { ReadingOf } from '../project/readingKinds'
+} from '../project/kinds/vehicleReadings'
+import type { ShaftLevelReading } from '../project/kinds/lineKinds'
 import { readSlope } from '../readings/axisColumns'
 import { faceFigure, measuredSlack, readFace } from '../readings/chainReadings'
 import { measuredGap } from '../readings/gapReading'

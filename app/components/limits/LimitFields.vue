@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { LimitEntry } from '~~/core/project/limit'
+import type { LimitEntry, LimitUnit } from '~~/core/project/limit'
+import { factsOf } from '~~/core/project/quantities'
 import type { Draft } from 'immer'
 import { requireRising } from '~~/core/limits/edit'
 import { isChangedLimit, usualLimit } from '~~/core/limits/usualLimit'
@@ -11,7 +12,14 @@ const { limit } = defineProps<{ limit: LimitEntry }>()
 const workbench = useWorkbench()
 const words = texts.limits
 const KEYS = ['failBelow', 'warnBelow', 'warnAbove', 'failAbove'] as const
-const UNITS: Readonly<Record<string, string>> = { deg: '°', 'rad/s2': 'rad/s²', '1': '', mm: 'mm', N: 'N' }
+const UNITS: Readonly<Record<LimitUnit, string>> = {
+  deg: '°',
+  'rad/s2': 'rad/s²',
+  '1': '',
+  mm: 'mm',
+  N: 'N',
+  '%': '%',
+}
 const fault = ref<string | null>(null)
 const shown = computed(() => KEYS.filter((key) => limit[key] !== undefined))
 
@@ -47,10 +55,10 @@ const reset = () => {
 </script>
 
 <template>
-  <section class="limit" :aria-label="words.quantities[limit.quantity]">
+  <section class="limit" :aria-label="factsOf(limit.quantity).name">
     <div>
       <h2>
-        <TermText :text="words.quantities[limit.quantity]" />{{
+        <TermText :text="factsOf(limit.quantity).name" />{{
           limit.joints && limit.joints !== 'all' ? `, ${words.joints[limit.joints]}` : ''
         }}
       </h2>

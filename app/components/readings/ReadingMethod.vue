@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { READING_KINDS, wordsOf, type ReadingKind } from '~~/core/project/readingKinds'
+import { READING_KINDS, wordsOf } from '~~/core/project/readingKinds'
+import type { ReadingKind } from '~~/core/project/reading'
 import type { TourStep } from '~~/core/readings/tour'
 import { kindOfStep, type ReadingDraft } from '~/stores/readingDraft'
 import { texts } from '~/texts/en'

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { BodyKind } from '~~/core/project/body'
 import { READING_KINDS } from '~~/core/project/readingKinds'
-import type { TourQuantity } from '~~/core/readings/asked'
-import type { PointRole, TourStep } from '~~/core/readings/tour'
+import type { TourQuantity } from '~~/core/project/reading'
+import type { TourStep } from '~~/core/readings/tour'
+import type { PointRole } from '~~/core/project/kinds/ask'
 import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
