@@ -2,12 +2,12 @@ import type { Missing } from '../known'
 import type { Quantity, Verdict, Window } from '../project/limit'
 import type { Id } from '../project/id'
 
-/** What a check looks at: one joint or shaft of a line (counted from 0), a line as a whole, or a body or a gap, whatever the lines. */
+/** What a check looks at: one joint or shaft of a line (counted from 0), a line as a whole, a gap or a chain, or some other thing, whatever the lines. */
 export type CheckSubject =
   | { readonly of: 'joint'; readonly index: number }
   | { readonly of: 'shaft'; readonly index: number }
   | { readonly of: 'line' }
-  | { readonly of: 'body'; readonly id: Id; readonly name: string }
+  | { readonly of: 'thing'; readonly id: Id; readonly name: string }
   | { readonly of: 'gap'; readonly id: Id; readonly name: string }
   | {
       readonly of: 'chain'

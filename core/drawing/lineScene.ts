@@ -231,7 +231,7 @@ function sceneCallouts(now: Evaluation): SceneCallout[] {
     const anchors = new Map<string, { at: Vec3; checks: Check[] }>()
     for (const check of wrong) {
       const { subject } = check
-      if (subject.of === 'body' || subject.of === 'gap' || subject.of === 'chain') continue
+      if (subject.of === 'thing' || subject.of === 'gap' || subject.of === 'chain') continue
       const isJoint = subject.of === 'joint'
       const from = subject.of === 'line' ? centres.length - 2 : subject.index
       const at = isJoint

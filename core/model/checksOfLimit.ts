@@ -33,7 +33,7 @@ export function limitOfCheck(build: Build, evaluation: Evaluation, check: Check)
 export function checksOfLimit(build: Build, { checks }: Evaluation, limit: LimitEntry): Check[] {
   return checks.filter((check) => {
     if (limit.quantity === 'gap') return isGapOf(build, check, limit)
-    if (check.subject.of === 'chain') return check.quantity === limit.quantity && appliesIn(limit, check)
+    if (check.lineId === null) return check.quantity === limit.quantity && appliesIn(limit, check)
     const line = build.lines.find((one) => one.id === check.lineId)
     if (!line || (limit.schools && !limit.schools.includes(line.school))) return false
     if (!factsOf(limit.quantity).isOfJointAngle) return check.quantity === limit.quantity

@@ -108,6 +108,8 @@ export interface Subject<Thing = unknown, Found = unknown> {
   /** @param before - the subjects that come before it in the list */
   compile(ground: Ground, before: readonly CompiledSubject[]): CompiledSubject<Thing, Found>
   checksOf(found: readonly Found[]): readonly Check[]
+  /** Its part of the published result, under its key; its figures then stand where `place` says. */
+  json?(found: readonly Found[]): readonly unknown[]
   /** The same with its checks judged anew. */
   rejudged(found: readonly Found[], change: (check: Check) => Check): readonly Found[]
 }

@@ -1,12 +1,13 @@
 import type { BodyId, BodyKind } from './body'
 import type { Id } from './id'
-import { merged, type Merged } from './kinds/kinds'
+import { KINDS } from './kinds/kinds'
+import { merged, type Together } from './merged'
 import type { LeverKindFacts } from './kinds/leverRow'
 
-export type LeverKind = keyof Merged<'levers'>
+export type LeverKind = keyof Together<(typeof KINDS)[number]['levers']>
 
 /** Every kind of lever: one row each, and whoever needs to know reads it here. */
-export const LEVER_KIND_FACTS: Readonly<Record<LeverKind, LeverKindFacts>> = merged('levers')
+export const LEVER_KIND_FACTS: Readonly<Record<LeverKind, LeverKindFacts>> = merged(KINDS, 'levers')
 export const LEVER_KINDS = Object.keys(LEVER_KIND_FACTS) as readonly LeverKind[]
 
 /** What it costs to move a lever, in whatever the builder counts: minutes, money, swear words. */

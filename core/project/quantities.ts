@@ -1,11 +1,12 @@
-import { merged, type Merged } from './kinds/kinds'
+import { KINDS } from './kinds/kinds'
+import { merged, type Together } from './merged'
 import type { QuantityFacts } from './kinds/quantityRow'
 
 /** A quantity that can be limited. */
-export type Quantity = keyof Merged<'quantities'>
+export type Quantity = keyof Together<(typeof KINDS)[number]['quantities']>
 
 /** Every quantity that can be limited: one row each, and whoever needs to know reads it here. */
-export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = merged('quantities')
+export const QUANTITIES: Readonly<Record<Quantity, QuantityFacts>> = merged(KINDS, 'quantities')
 
 /** What is known of a quantity. */
 export const factsOf = (quantity: Quantity): QuantityFacts => QUANTITIES[quantity]

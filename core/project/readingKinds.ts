@@ -1,4 +1,5 @@
-import { merged, type Kinds } from './kinds/kinds'
+import { KINDS, type Kinds } from './kinds/kinds'
+import { merged } from './merged'
 import { anyWords, FRONT_REAR, LEFT_RIGHT, type ReadingKindFacts, type Words } from './kinds/readingRow'
 import type { Reading, ReadingKind, ReadingOf, TourQuantity } from './reading'
 
@@ -7,7 +8,7 @@ export type TargetKind = keyof Kinds['targets']
 /** Every kind of reading: one row each, and whoever needs to know reads it here. */
 export const READING_KINDS: {
   readonly [K in ReadingKind]: ReadingKindFacts<ReadingOf<K>, TargetKind, TourQuantity>
-} = merged('readings')
+} = merged(KINDS, 'readings')
 
 export const READING_KIND_NAMES = Object.keys(READING_KINDS) as ReadingKind[]
 

@@ -1,8 +1,9 @@
 import { byWord } from './byWord'
-import { merged } from './kinds/kinds'
+import { KINDS } from './kinds/kinds'
+import { merged } from './merged'
 
 /** The shape of a reading of each kind. */
-export const READING_SHAPES = merged('shapes')
+export const READING_SHAPES = merged(KINDS, 'shapes')
 
 /** The Yup schema of one reading, chosen by its kind. */
 export const readingSchema = byWord('kind', READING_SHAPES, true)

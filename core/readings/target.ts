@@ -1,13 +1,12 @@
 import type { BodyId } from '../project/body'
 import type { Build } from '../project/build'
 import type { TargetFacts } from '../project/kinds/ask'
-import { merged, type Kinds } from '../project/kinds/kinds'
+import { KINDS, type Kinds } from '../project/kinds/kinds'
+import { merged, type Together } from '../project/merged'
 import type { Reading, ReadingKind } from '../project/reading'
 import { READING_KINDS, type TargetKind } from '../project/readingKinds'
 
 type Targets = Kinds['targets']
-type Together<U> = (U extends unknown ? (one: U) => void : never) extends (all: infer I) => void ? I : never
-
 /** What names the thing that is read: fields of a reading, and of what a tour asks. */
 export type TargetFields = Partial<Together<Targets[TargetKind]>> & {
   /** Of a reading, and of what a tour asks. */
@@ -16,7 +15,9 @@ export type TargetFields = Partial<Together<Targets[TargetKind]>> & {
 }
 
 /** Everything a reading can be of: one row each, which looks only at its own fields. */
-export const TARGETS = merged('targets') as unknown as Readonly<Record<TargetKind, TargetFacts<TargetFields>>>
+export const TARGETS = merged(KINDS, 'targets') as unknown as Readonly<
+  Record<TargetKind, TargetFacts<TargetFields>>
+>
 
 /** What is known of what a kind of reading is of. */
 export const targetOf = (kind: ReadingKind): TargetFacts<TargetFields> => TARGETS[READING_KINDS[kind].of]

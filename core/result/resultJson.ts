@@ -17,6 +17,8 @@ import { halfshaftJson, type HalfshaftJson } from './halfshaftJson'
 import { lineJson, type LineJson } from './lineJson'
 import { shopJson, type ShopJson } from './shopJson'
 import { uncertaintyJson, type UncertaintyJson } from './uncertaintyJson'
+import { foundOf } from '../model/subject'
+import { SUBJECTS } from '../model/subjects'
 import { chosenSettings, evaluateBuild, type Evaluation } from '../model/evaluateBuild'
 import type { Check } from '../check/check'
 import { placeJson, type PlaceJson } from './placeJson'
@@ -97,6 +99,14 @@ export interface CheckJson {
   readonly missing: readonly Missing[]
 }
 
+/** What subjects tell of themselves. */
+const ofSubjects = ({ subjects }: Evaluation): Readonly<Record<string, unknown>> =>
+  Object.fromEntries(
+    SUBJECTS.flatMap((subject) =>
+      subject.json ? [[subject.key, subject.json(foundOf(subjects, subject))]] : [],
+    ),
+  )
+
 /** A pilot is there or not. */
 const unitOf = (quantity: Check['quantity']): string =>
   quantity === 'centring-pilot' ? '1' : factsOf(quantity).unit
@@ -125,6 +135,7 @@ export function resultJson(build: Build, positionId: string = build.chosen, samp
     axes: build.axes.map((axis) => axisJson(axis, evaluation)),
     points: build.points.map((point) => pointJson(point.id, evaluation)),
     lines: evaluation.lines.map((line) => lineJson(build, line)),
+    ...ofSubjects(evaluation),
     halfshafts: evaluation.halfshafts.map((one) => halfshaftJson(one, sureness)),
     chains: evaluation.chains.map(chainJson),
     checks: evaluation.checks.map((check) => checkJson(check, build)),

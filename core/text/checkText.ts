@@ -96,11 +96,15 @@ export function checkLabel(check: LabelledCheck, manyLines: boolean | 'within' =
   switch (subject.of) {
     case 'gap':
       return `${subject.name}${where}`
+    case 'thing':
+      return `${subject.name}: ${label}${where}`
     case 'chain': {
       const whose = manyLines === 'within' ? '' : `${subject.name}: `
       return `${whose}${label}${subject.sprocket ? ` of ${subject.sprocket.name}` : ''}${where}`
     }
-    default:
+    case 'joint':
+    case 'shaft':
+    case 'line':
       return `${line}${label.replace('#', number)}${where}`
   }
 }

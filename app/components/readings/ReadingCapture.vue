@@ -2,7 +2,7 @@
 import type { TourStep } from '~~/core/readings/tour'
 import { rawTexts } from '~~/core/text/echo'
 import { texts } from '~/texts/en'
-import { stepWords } from '~/texts/steps'
+import { stepWords } from '~~/core/text/stepText'
 import { useReadingDraft } from '~/composables/useReadingDraft'
 import { useWakeLockWhileMeasuring } from '~/composables/useWakeLockWhileMeasuring'
 import { SIMULATED_TOOLS, useInstrument } from '~/stores/instrument'

@@ -4,7 +4,7 @@ import type { TourStep } from '~~/core/readings/tour'
 import { rawTexts } from '~~/core/text/echo'
 import { repeatText } from '~~/core/text/repeatText'
 import { texts } from '~/texts/en'
-import { readingWay, stepWords } from '~/texts/steps'
+import { readingWay, stepWords } from '~~/core/text/stepText'
 import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,53 +1,13 @@
 <script setup lang="ts">
-import type { BodyKind } from '~~/core/project/body'
 import { READING_KINDS } from '~~/core/project/readingKinds'
-import type { TourQuantity } from '~~/core/project/reading'
 import type { TourStep } from '~~/core/readings/tour'
-import type { PointRole } from '~~/core/project/kinds/ask'
+import { stepScene } from '~~/core/text/stepText'
 import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */
 const pictured = texts.readings.gapPictures
 const { step, method } = defineProps<{ step: TourStep; method: 'along' | 'face' }>()
-/** What an axis is read on, by the body it belongs to. */
-const LEVEL_SCENES: Readonly<Record<BodyKind, string>> = {
-  chassis: 'shaft',
-  powertrain: 'gearbox',
-  'transfer-case': 'gearbox',
-  axle: 'axle',
-  'live-axle': 'shaft',
-  hub: 'shaft',
-  'bearing-bracket': 'shaft',
-  item: 'shaft',
-}
-/** What a point is shown on, by what it is there for. */
-const POINT_SCENES: Readonly<Record<PointRole, (body: BodyKind) => string>> = {
-  // A joint that hangs on the chassis is the one behind a centre bearing.
-  joint: (body) => (body === 'chassis' ? 'middle' : body === 'axle' ? 'axle' : 'gearbox'),
-  'on-axis': () => 'gearbox',
-  'link-end': () => 'link',
-  'axle-centre': () => 'axle',
-  'front-mount': () => 'mount',
-  'tail-mount': () => 'mount',
-  'frame-hole': () => 'hole',
-  'touch-point': () => 'touch',
-  sprocket: () => 'sprocket',
-  bearing: () => 'bearing',
-}
-const pointScene = ({ role, body }: TourStep): string => (role ? POINT_SCENES[role](body) : 'gearbox')
-const SCENES: Readonly<Record<TourQuantity, (step: TourStep) => string>> = {
-  'chassis-fall': () => 'rail',
-  'chassis-roll': () => 'across',
-  'axis-level': ({ body }) => LEVEL_SCENES[body],
-  'shaft-level': () => 'shaft',
-  gap: () => 'gap',
-  'sprocket-face': () => 'face',
-  'chain-slack': () => 'slack',
-  'point-station': pointScene,
-  'point-offset': pointScene,
-  'point-height': pointScene,
-}
-const scene = computed(() => SCENES[step.quantity](step))
+const scene = computed(() => stepScene(step))
 const isPoint = computed(() => READING_KINDS[step.quantity].of === 'point')
 /** Where the obstacle of a gap stands: seen from the side, or from behind where it is to the left or right. */
 const between = computed(() => {

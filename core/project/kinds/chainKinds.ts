@@ -67,7 +67,6 @@ const ROWS = {
 const percent = { as: 'figure', decimals: 2, behind: ' %', isSaidAgain: true } as const
 /** A chain is looked at wherever its wheels go. */
 const ofChain: QuantityRow = (unit, shown, [label, name], more) => ({
-  of: 'chain',
   unit,
   shown,
   label,

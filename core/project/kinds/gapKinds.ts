@@ -50,7 +50,6 @@ export const GAP_KINDS = {
     ]),
   quantities: {
     gap: {
-      of: 'gap',
       unit: 'mm',
       shown: length,
       label: 'gap',

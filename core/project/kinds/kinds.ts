@@ -9,13 +9,3 @@ export const KINDS = [VEHICLE_KINDS, LINE_KINDS, GAP_KINDS, CHAIN_KINDS] as cons
 
 /** Their types. */
 export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes
-
-type Together<U> = (U extends unknown ? (one: U) => void : never) extends (all: infer I) => void ? I : never
-
-/** One table of all subjects' rows. */
-export type Merged<K extends keyof (typeof KINDS)[number]> = Together<(typeof KINDS)[number][K]>
-
-/** @returns the rows of all subjects as one table */
-export const merged = <K extends 'readings' | 'shapes' | 'targets' | 'quantities' | 'levers'>(
-  table: K,
-): Merged<K> => Object.assign({}, ...KINDS.map((kinds) => kinds[table])) as Merged<K>

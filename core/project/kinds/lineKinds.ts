@@ -36,7 +36,6 @@ const ROWS = {
 const share = figure(2, '')
 const acceleration = figure(0, ' rad/s²')
 const ofLine: QuantityRow = (unit, shown, [label, name], more) => ({
-  of: 'line',
   unit,
   shown,
   label,

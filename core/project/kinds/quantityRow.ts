@@ -20,8 +20,6 @@ export interface QuantityFacts {
   readonly label: string
   /** What its limit is called. */
   readonly name: string
-  /** What is judged by it: a joint, shaft or pair of a line, a gap, or a chain and its sprockets. */
-  readonly of: 'line' | 'gap' | 'chain'
   /** Looked at under torque and with the wheels elsewhere too, and told so. */
   readonly isInStates?: true
   /** Said where it is looked at as the vehicle stands. */
@@ -45,7 +43,7 @@ export const figure = (decimals: number, behind: string): Shown => ({ as: 'figur
 /** Room between two things that is neither much nor little, in mm. */
 export const USUAL_GAP_MM = 20
 
-export type MoreOfQuantity = Omit<QuantityFacts, 'of' | 'unit' | 'shown' | 'label' | 'name'>
+export type MoreOfQuantity = Omit<QuantityFacts, 'unit' | 'shown' | 'label' | 'name'>
 /** A row of a subject's quantities: its unit, how it is shown, its words as a check and as a limit, and what else is true. */
 export type QuantityRow = (
   unit: QuantityFacts['unit'],

@@ -1,0 +1,17 @@
+/** Small pictures of where the level or the tape goes. */
+export type ReadingScene =
+  | 'gap'
+  | 'face'
+  | 'slack'
+  | 'sprocket'
+  | 'rail'
+  | 'across'
+  | 'axle'
+  | 'gearbox'
+  | 'shaft'
+  | 'bearing'
+  | 'link'
+  | 'touch'
+  | 'middle'
+  | 'hole'
+  | 'mount'

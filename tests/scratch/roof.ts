@@ -1,0 +1,89 @@
+import assert from 'node:assert/strict'
+import { readFileSync } from 'node:fs'
+import { tabsOf } from './app/texts/views'
+import { readingsFromTable } from './core/csv/readingsFromTable'
+import { readingTable } from './core/csv/readingTable'
+import { compile } from './core/model/compile'
+import { chosenSettings, evaluateBuild } from './core/model/evaluateBuild'
+import { namedFigures } from './core/model/namedFigures'
+import { parseBuild } from './core/project/parseBuild'
+import { measuringTour } from './core/readings/tour'
+import { resultJson } from './core/result/resultJson'
+import { settingsAfter } from './core/solver/cure'
+import { nearestCures } from './core/solver/findCures'
+import { changeInstruction } from './core/text/leverText'
+import { readingEcho } from './core/text/echo'
+import { checkLabel, checkValueText } from './core/text/checkText'
+import { stepScene, stepWords } from './core/text/stepText'
+import { checkFigureId, sampleModel } from './core/uncertainty/sampleModel'
+import { runMonteCarlo } from './core/uncertainty/monteCarlo'
+import { whyFigure } from './core/why/why'
+
+const raw = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
+const line = raw.lines[0]
+const tape = raw.tools.find(({ kind }: { kind: string }) => kind === 'tape').id
+const reading = { kind: 'roof-height', id: 'roof-1', setup: raw.setups[0].id, tool: tape, roof: line.id }
+raw.readings.push({ ...reading, unit: 'mm', values: ['100'], way: 'above' })
+raw.levers.push({ id: 'roof-jack', kind: 'roof-up', body: 'powertrain', range: [-20, 60], step: 1 })
+const limit = { id: 'roof', quantity: 'roof-room', unit: 'mm', scope: 'ride', failBelow: 60 }
+raw.limits.entries.push({ ...limit, basis: 'a lid over the tail' })
+
+const parsed = parseBuild(raw)
+assert(parsed.ok, JSON.stringify(!parsed.ok && parsed.problems))
+const build = parsed.value
+
+const wrong = parseBuild({
+  ...raw,
+  readings: [...raw.readings, { ...reading, id: 'r2', values: ['1'], way: 'aside' }],
+})
+assert(!wrong.ok && wrong.problems[0]?.path.endsWith('.way'), 'a word that is none of its own is refused')
+
+// It is asked for, said back, and goes through a table.
+const step = measuringTour(build, build.setups[0]!.id).find(({ quantity }) => quantity === 'roof-height')
+assert(step?.isRead && step.group === 'checks')
+assert.equal(stepWords(step, 'along').title, `Roof over ${line.name}`)
+assert.equal(stepWords(step, 'along').unit, 'length')
+assert.equal(stepScene(step), 'gap')
+const mine = build.readings.find(({ id }) => id === 'roof-1')!
+assert(mine.kind === 'roof-height')
+assert.equal(readingEcho(build, mine).text, 'The roof lies 100 up.')
+const table = readingTable(build)
+const back = readingsFromTable({ ...build, readings: [] }, table, () => 'again')
+assert(back.ok, JSON.stringify(back))
+
+// It is judged with the rest, told in its words, sampled, explained, published.
+const settings = chosenSettings(build)
+const roomAt = (more: Record<string, number>) => evaluateBuild(build, { ...settings, ...more })
+const here = roomAt({})
+const check = here.checks.find(({ quantity }) => quantity === 'roof-room')!
+const joint = here.placed.points.get(build.lines[0]!.joints[0]!.point!)!
+assert(joint.known)
+assert(Math.abs(check.value! - (100 - joint.value[2])) < 1e-9)
+assert.equal(checkLabel(check), `roof over ${line.name}: room under it`)
+assert.match(checkValueText(check, check.value, build.units), /^\d+\.\d mm$/)
+assert.equal(check.basis, 'a lid over the tail')
+const sureness = runMonteCarlo(sampleModel(build, settings), { samples: 2000, seed: 11 })
+const { plusMinus } = sureness.figures[checkFigureId(check)]!
+assert(plusMinus! > 0.5 && plusMinus! < 6, `its ± is ${plusMinus}`)
+assert(namedFigures(compile(build)).some(({ place }) => place === 'roofs[0].roomMm'))
+const published = resultJson(build) as unknown as { readonly roofs: readonly { readonly roomMm: number }[] }
+assert.equal(published.roofs[0]!.roomMm, check.value)
+assert(JSON.stringify(whyFigure(build, settings, check.id)).includes(`roof over ${line.name}`))
+
+// Its lever moves it, and the search uses it where all else holds.
+const cured = { ...settings, tail: 5, wedge: -1.5 }
+const raised = roomAt({ 'roof-jack': 7 }).checks.find(({ id }) => id === check.id)!
+assert(Math.abs(raised.value! - check.value! - 7) < 1e-9)
+assert(check.verdict === 'out')
+const cures = nearestCures(build, cured).filter(({ reaches }) => reaches !== 'none')
+assert(cures.length > 0)
+for (const cure of cures) {
+  const after = evaluateBuild(build, settingsAfter(cured, cure)).checks.find(({ id }) => id === check.id)!
+  assert(after.value! >= 60)
+}
+const jacks = cures.flatMap(({ changes }) => changes).filter(({ lever }) => lever.id === 'roof-jack')
+assert(jacks.length > 0)
+assert.match(changeInstruction(build, jacks[0]!), /^Raise the roof \d/)
+
+// Its view stands among the tabs of its stage.
+assert(tabsOf('place').some(({ key }) => key === 'roofs'))

@@ -1,0 +1,72 @@
+import { object } from 'yup'
+import { requiredId } from '../fields'
+import type { Id } from '../id'
+import { PACKED } from './leverRow'
+import { length } from './quantityRow'
+import type { LengthBase } from './readingBase'
+import { ABOVE_BELOW, TAPE } from './readingRow'
+import { kindOf, measured, unit, wordFields } from './readingShape'
+import type { SubjectKinds } from './subjectKinds'
+
+/** How high a roof lies over the datum plane where a line begins. */
+export interface RoofReading extends LengthBase {
+  readonly kind: 'roof-height'
+  /** The line it is over. */
+  readonly roof: Id
+  readonly way?: 'above' | 'below'
+}
+
+export interface RoofTypes {
+  readonly asked: { readonly 'roof-height': RoofReading }
+  readonly unasked: object
+  readonly targets: { readonly roof: { readonly roof: Id } }
+}
+
+const ROWS = {
+  'roof-height': {
+    ...TAPE,
+    of: 'roof',
+    answers: ['roof-height'],
+    way: 'way',
+    wayUnsaid: 'above',
+    words: { way: ABOVE_BELOW },
+  },
+} as const
+
+/** Roofs over the lines: made up, to see what it takes to add a subject. */
+export const ROOF_KINDS = {
+  readings: ROWS,
+  shapes: {
+    'roof-height': object({
+      kind: kindOf('roof-height'),
+      ...measured,
+      unit,
+      roof: requiredId(),
+      ...wordFields(ROWS['roof-height']),
+    }),
+  },
+  targets: {
+    roof: {
+      keys: ['roof'],
+      word: 'roof',
+      things: ({ lines }) => lines.map(({ id, name }) => ({ id, name: `roof over ${name}` })),
+    },
+  },
+  asks: ({ lines }) =>
+    lines.map(({ id }) => ({
+      group: 'checks' as const,
+      asked: { quantity: 'roof-height' as const, roof: id },
+      role: null,
+      optional: true,
+    })),
+  quantities: {
+    'roof-room': {
+      unit: 'mm',
+      shown: length,
+      label: 'room under it',
+      name: 'Room under a roof',
+      usualRoom: 50,
+    },
+  },
+  levers: { 'roof-up': { unit: 'mm', on: ['powertrain'], usual: PACKED, picture: 'stack' } },
+} as const satisfies SubjectKinds<RoofTypes>
