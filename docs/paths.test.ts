@@ -28,9 +28,7 @@ describe('the documents', () => {
   })
 
   it.each([
-    ['core/project/quantities.ts', 'QUANTITIES'],
     ['core/project/joints.ts', 'JOINTS'],
-    ['core/project/lever.ts', 'LEVER_KIND_FACTS'],
     ['app/texts/views.ts', 'VIEWS'],
     ['core/project/gap.ts', 'GAP_KINDS'],
     ['core/strength/criticalSpeed.ts', 'whirlRpm'],
