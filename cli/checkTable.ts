@@ -1,4 +1,4 @@
-import type { ResultJson } from '../core/result/resultJson'
+import type { ResultJson } from '../core/show/result/resultJson'
 
 const MARKS = { holds: '●', tight: '◆', out: '□', unknown: '◌' } as const
 

@@ -1,11 +1,11 @@
 import { checkTable } from './checkTable'
 import { demoBuild, changedDemo } from '../core/testdata/builds'
-import { doubtOf } from '../core/uncertainty/doubt'
-import { runMonteCarlo } from '../core/uncertainty/monteCarlo'
-import { sampleModel } from '../core/uncertainty/sampleModel'
+import { doubtOf } from '../core/answers/uncertainty/doubt'
+import { runMonteCarlo } from '../core/answers/uncertainty/monteCarlo'
+import { sampleModel } from '../core/answers/uncertainty/sampleModel'
 import { evaluateBuild } from '../core/model/evaluateBuild'
 import { checkCost } from '../core/check/checkCost'
-import { resultJson } from '../core/result/resultJson'
+import { resultJson } from '../core/show/result/resultJson'
 
 describe('the table of a result', () => {
   const result = resultJson(demoBuild(), undefined, 400)

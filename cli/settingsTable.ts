@@ -1,6 +1,6 @@
-import type { SettingJson, SettingsJson } from '../core/result/settingsJson'
-import { likelihoodText } from '../core/text/checkText'
-import { grouped } from '../core/units/format'
+import type { SettingJson, SettingsJson } from '../core/show/result/settingsJson'
+import { likelihoodText } from '../core/show/text/checkText'
+import { grouped } from '../core/base/units/format'
 
 /** Settings that were found, one a line, for a terminal. */
 export function settingsTable({ build, settings, nearest, looked, ...proof }: SettingsJson): string {

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join, relative } from 'node:path'
 import { runInThisContext } from 'node:vm'
-import { radians } from './units/angle'
+import { radians } from './base/units/angle'
 
 /** An example of a comment: `@example parseAngle("3°") // { ok: true, value: 3 }`. */
 interface Example {

@@ -28,10 +28,10 @@ describe('the documents', () => {
   })
 
   it.each([
-    ['core/project/joints.ts', 'JOINTS'],
+    ['core/file/parts/joints.ts', 'JOINTS'],
     ['app/texts/views.ts', 'VIEWS'],
-    ['core/project/gap.ts', 'GAP_KINDS'],
-    ['core/strength/criticalSpeed.ts', 'whirlRpm'],
+    ['core/file/parts/gap.ts', 'GAP_KINDS'],
+    ['core/vehicle/strength/criticalSpeed.ts', 'whirlRpm'],
   ])('%s holds %s, as the README says', (file, name) => {
     expect(readFileSync('README.md', 'utf8')).toMatch(new RegExp(`\`${name}\`[^\`]*\`${file}`))
     expect(readFileSync(file, 'utf8')).toMatch(new RegExp(`export (const|function) ${name}\\b`))

@@ -77,11 +77,11 @@ describe('recipes that are followed in a copy', () => {
   let [lacking, content] = ['', '']
 
   beforeAll(() => {
-    copy.add('roof/roofKinds.ts', 'core/project/kinds/roofKinds.ts')
-    copy.add('roof/roofWords.ts', 'core/text/words/roofWords.ts')
+    copy.add('roof/roofKinds.ts', 'core/file/kinds/roofKinds.ts')
+    copy.add('roof/roofWords.ts', 'core/show/words/roofWords.ts')
     copy.add('roof/roofSubject.ts', 'core/model/roofSubject.ts')
     copy.change(
-      'core/project/kinds/kinds.ts',
+      'core/file/kinds/kinds.ts',
       [
         'import { VEHICLE_KINDS',
         "import { ROOF_KINDS, type RoofTypes } from './roofKinds'\nimport { VEHICLE_KINDS",
@@ -89,10 +89,10 @@ describe('recipes that are followed in a copy', () => {
       listed('ROOF_KINDS', 'GAP_KINDS, CHAIN_KINDS'),
       ['GapTypes & ChainTypes', 'GapTypes & ChainTypes & RoofTypes'],
     )
-    copy.change('core/project/joints.ts', ['  cv: {', `  ball: ${BALL},\n  cv: {`])
+    copy.change('core/file/parts/joints.ts', ['  cv: {', `  ball: ${BALL},\n  cv: {`])
     lacking = copy.types()
     copy.change(
-      'core/text/words/words.ts',
+      'core/show/words/words.ts',
       ['import { VEHICLE_WORDS', "import { ROOF_WORDS } from './roofWords'\nimport { VEHICLE_WORDS"],
       listed('ROOF_WORDS', 'GAP_WORDS, CHAIN_WORDS'),
     )
@@ -106,11 +106,11 @@ describe('recipes that are followed in a copy', () => {
       "  { key: 'roofs', stage: 'place', name: 'Roofs', isTab: true },\n  { key: 'trace'",
     ])
     touched.subject = copy.changed.size - 1
-    copy.change('core/parts/partsScene.ts', [
+    copy.change('core/show/parts/partsScene.ts', [
       "  'flex-disc': { width",
       `  ball: ${BALL_PICTURE},\n  'flex-disc': { width`,
     ])
-    copy.change('core/project/kinds/lineKinds.ts', [
+    copy.change('core/file/kinds/lineKinds.ts', [
       "    'set-in':",
       "    'first-angle': ofLine('deg', angle, ['first joint', 'Angle of the first joint']),\n    'set-in':",
     ])
@@ -118,7 +118,7 @@ describe('recipes that are followed in a copy', () => {
       "    ...setInChecks(line, of('set-in')),",
       `    ...setInChecks(line, of('set-in')),\n${FIRST_ANGLE}`,
     ])
-    copy.change('core/strength/criticalSpeed.ts', [
+    copy.change('core/vehicle/strength/criticalSpeed.ts', [
       'return (30 * Math.PI * factor)',
       'return (60 * Math.PI * factor)',
     ])

@@ -1,8 +1,8 @@
 // The published JSON Schema of the build file, written out from the schema that the program itself checks by.
 import type { AnyObject, Schema, SchemaDescription } from 'yup'
-import { FORMAT_NAME, FORMAT_VERSION } from '../core/project/build'
-import { buildSchema } from '../core/project/buildSchema'
-import { variantsOf } from '../core/project/byWord'
+import { FORMAT_NAME, FORMAT_VERSION } from '../core/file/build/build'
+import { buildSchema } from '../core/file/schema/buildSchema'
+import { variantsOf } from '../core/file/parts/byWord'
 import { SCHEMA_NOTES } from './schemaNotes'
 
 type Json = Record<string, unknown>

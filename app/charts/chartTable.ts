@@ -1,4 +1,4 @@
-import { csvText } from '~~/core/csv/csvText'
+import { csvText } from '~~/core/measure/csv/csvText'
 import type { EChartsOption } from 'echarts'
 
 interface Series {

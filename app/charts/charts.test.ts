@@ -1,6 +1,6 @@
 import { evaluateBuild } from '~~/core/model/evaluateBuild'
-import { turnCurves } from '~~/core/curves/curves'
-import { permittedCurve } from '~~/core/curves/permittedCurve'
+import { turnCurves } from '~~/core/answers/curves/curves'
+import { permittedCurve } from '~~/core/answers/curves/permittedCurve'
 import { demoBuild } from '~~/core/testdata/builds'
 import { chartTable } from './chartTable'
 import { gearChart } from './gearChart'

@@ -1,5 +1,5 @@
 import type { EChartsOption } from 'echarts'
-import type { GearCurves } from '~~/core/curves/gearCurves'
+import type { GearCurves } from '~~/core/answers/curves/gearCurves'
 import { axisLook, FONT, type ChartColours } from './palette'
 
 /** Torsional acceleration of the driven axis against road speed, one line a gear, with the limits across. */

@@ -1,4 +1,4 @@
-import { holdingOutline, MAP_STATES, type LeverMap } from '~~/core/solver/leverMap'
+import { holdingOutline, MAP_STATES, type LeverMap } from '~~/core/answers/solver/leverMap'
 import { FONT, type ChartColours } from './palette'
 
 /** A mark on the map, in amounts of its levers. */

@@ -1,5 +1,5 @@
 import type { EChartsOption } from 'echarts'
-import type { PermittedCurve } from '~~/core/curves/permittedCurve'
+import type { PermittedCurve } from '~~/core/answers/curves/permittedCurve'
 import { axisLook, FONT, type ChartColours } from './palette'
 
 const SYMBOLS = { holds: 'circle', tight: 'diamond', out: 'rect', unknown: 'emptyCircle' } as const

@@ -1,5 +1,5 @@
 import type { EChartsOption } from 'echarts'
-import type { SawTooth } from '~~/core/curves/sawTooth'
+import type { SawTooth } from '~~/core/answers/curves/sawTooth'
 import { axisLook, FONT, type ChartColours } from './palette'
 
 /** Engine speed over road speed: through the gears as a saw-tooth, each gear's whole line behind it. */

@@ -1,5 +1,5 @@
 import type { EChartsOption } from 'echarts'
-import type { TurnCurves } from '~~/core/curves/curves'
+import type { TurnCurves } from '~~/core/answers/curves/curves'
 import { axisLook, FONT, type ChartColours } from './palette'
 
 /** Speed ratio, angle error and acceleration of every member over one turn of the driving axis. */

@@ -1,6 +1,6 @@
 import { effectScope, nextTick, ref } from 'vue'
-import type { TourStep } from '~~/core/readings/tour'
-import { measuringTour } from '~~/core/readings/tour'
+import type { TourStep } from '~~/core/measure/tour/tour'
+import { measuringTour } from '~~/core/measure/tour/tour'
 import { demoBuild } from '~~/core/testdata/builds'
 import { forgetDrafts } from '../storage/drafts'
 import { useHandleDrag } from './useHandleDrag'

@@ -10,7 +10,7 @@ import {
   placeSpan,
 } from '~~/core/drawing/placeScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { keptBy } from '~/composables/keptBy'
 
 /** What the board shows. */

@@ -1,5 +1,5 @@
 import type { RouteLocationRaw } from 'vue-router'
-import type { Missing } from '~~/core/known'
+import type { Missing } from '~~/core/base/known'
 import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,6 +1,6 @@
 import { computed } from 'vue'
-import { formatAngle, formatLength, formatTravel } from '~~/core/units/format'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { formatAngle, formatLength, formatTravel } from '~~/core/base/units/format'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 import { useWorkbench } from '~/stores/workbench'
 
 const FALLBACK: UnitSettings = { length: 'mm', inchFraction: 16, angle: 'decimal' }

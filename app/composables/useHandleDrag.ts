@@ -1,7 +1,7 @@
 import { onScopeDispose, toValue, type MaybeRefOrGetter } from 'vue'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import { draggedAmount, type Projection } from '~~/core/drawing/projection'
-import type { Lever } from '~~/core/project/lever'
+import type { Lever } from '~~/core/file/build/lever'
 
 /** How fine a lever moves while Shift is held, as a share of its step. */
 export const FINE = 0.1

@@ -1,5 +1,5 @@
-import { bodyById } from '~~/core/project/bodies'
-import type { Build } from '~~/core/project/build'
+import { bodyById } from '~~/core/file/parts/bodies'
+import type { Build } from '~~/core/file/build/build'
 import type { PaletteField } from '~/composables/usePaletteFields'
 import { useHalfshafts } from '~/stores/halfshafts'
 import { useTravel } from '~/stores/travel'

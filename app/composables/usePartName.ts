@@ -1,7 +1,7 @@
-import { JOINTS } from '~~/core/project/joints'
-import type { PartKey } from '~~/core/parts/partsScene'
-import type { Build } from '~~/core/project/build'
-import type { Line } from '~~/core/project/lineSpec'
+import { JOINTS } from '~~/core/file/parts/joints'
+import type { PartKey } from '~~/core/show/parts/partsScene'
+import type { Build } from '~~/core/file/build/build'
+import type { Line } from '~~/core/file/parts/lineSpec'
 import { texts } from '~/texts/en'
 import { partsOfLine } from '~/texts/parts'
 

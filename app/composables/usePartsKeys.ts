@@ -1,5 +1,5 @@
-import { partWord, type PartPiece, type PartsScene } from '~~/core/parts/partsScene'
-import type { PartPlace } from '~~/core/layouts/partEdits'
+import { partWord, type PartPiece, type PartsScene } from '~~/core/show/parts/partsScene'
+import type { PartPlace } from '~~/core/file/edits/partEdits'
 
 /** What the drawing of parts lets keys and the pointer do. */
 export interface PartsHand {

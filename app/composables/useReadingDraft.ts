@@ -2,7 +2,7 @@ import { toValue, watch, ref, type MaybeRefOrGetter, type Ref } from 'vue'
 import { draftKey } from '~/storage/drafts'
 import { keepNote, keptNote } from '~/storage/notes'
 import { draftLike, EMPTY_DRAFT, type ReadingDraft } from '~/stores/readingDraft'
-import type { TourStep } from '~~/core/readings/tour'
+import type { TourStep } from '~~/core/measure/tour/tour'
 
 /**
  * The reading being typed at a step. It outlives a reload or a lost page, and is forgotten once the reading is kept.

@@ -1,4 +1,4 @@
-import type { InstrumentKind, InstrumentReading } from '~~/core/instruments/simulated'
+import type { InstrumentKind, InstrumentReading } from '~~/core/measure/instruments/simulated'
 
 /** Told what a connected tool shows. */
 export interface InstrumentListener {

@@ -1,4 +1,8 @@
-import { SIMULATED_DEFAULTS, simulatedInstrument, type InstrumentKind } from '~~/core/instruments/simulated'
+import {
+  SIMULATED_DEFAULTS,
+  simulatedInstrument,
+  type InstrumentKind,
+} from '~~/core/measure/instruments/simulated'
 import type { Instrument } from './instrument'
 
 const INTERVAL = 200

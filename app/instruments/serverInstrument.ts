@@ -1,4 +1,4 @@
-import type { InstrumentKind, InstrumentReading } from '~~/core/instruments/simulated'
+import type { InstrumentKind, InstrumentReading } from '~~/core/measure/instruments/simulated'
 import { newId } from '../storage/newId'
 import type { Instrument } from './instrument'
 

@@ -1,6 +1,6 @@
 import { strToU8, unzipSync, zipSync } from 'fflate'
-import { buildText } from '../../core/project/parseBuild'
-import type { Build } from '../../core/project/build'
+import { buildText } from '../../core/file/open/parseBuild'
+import type { Build } from '../../core/file/build/build'
 import { changedDemo, demoBuild } from '../../core/testdata/builds'
 import { backupZip, readBuildFile } from './backup'
 import { fileName } from './fileName'

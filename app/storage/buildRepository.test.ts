@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { demoBuild } from '../../core/testdata/builds'
 import { Dexie } from 'dexie'
-import { seededRandom } from '../../core/chance/random'
+import { seededRandom } from '../../core/base/chance/random'
 import { BuildGone, buildRepository, RefusedChange, type BuildRepository } from './buildRepository'
 import { LurvanDatabase, toV2 } from './database'
 

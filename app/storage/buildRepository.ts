@@ -1,9 +1,9 @@
 import { liveQuery } from 'dexie'
 import { applyPatches, produceWithPatches, type Draft, type Patch } from 'immer'
-import type { Build } from '~~/core/project/build'
-import { problemText, type FileProblem, type ReadResult } from '~~/core/project/problem'
-import { parseBuild } from '~~/core/project/parseBuild'
-import { proveChange } from '~~/core/project/proveChange'
+import type { Build } from '~~/core/file/build/build'
+import { problemText, type FileProblem, type ReadResult } from '~~/core/file/parts/problem'
+import { parseBuild } from '~~/core/file/open/parseBuild'
+import { proveChange } from '~~/core/file/open/proveChange'
 import type { LurvanDatabase, StoredBuild } from './database'
 import { storedBuilds } from './storedBuild'
 

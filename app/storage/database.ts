@@ -1,7 +1,7 @@
 import { Dexie, type EntityTable, type Table } from 'dexie'
 import { applyPatches, enablePatches, type Patch } from 'immer'
-import type { Cover } from '~~/core/result/cover'
-import { migrate } from '~~/core/project/migrate'
+import type { Cover } from '~~/core/show/result/cover'
+import { migrate } from '~~/core/file/open/migrate'
 import { patchFromVersion1 } from './patchFromVersion1'
 
 enablePatches()

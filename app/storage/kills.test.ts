@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { Dexie } from 'dexie'
 import { demoBuild } from '../../core/testdata/builds'
-import { seededRandom } from '../../core/chance/random'
+import { seededRandom } from '../../core/base/chance/random'
 import { buildRepository, type BuildRepository } from './buildRepository'
 import { LurvanDatabase } from './database'
 

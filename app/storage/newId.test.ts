@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals'
-import { parseStreamRequest } from '../../core/instruments/request'
-import { idField } from '../../core/project/fields'
+import { parseStreamRequest } from '../../core/measure/instruments/request'
+import { idField } from '../../core/file/parts/fields'
 import { newId } from './newId'
 
 describe('newId', () => {

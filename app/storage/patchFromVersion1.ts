@@ -1,5 +1,5 @@
 import type { Patch } from 'immer'
-import { axleBody, each, FIRST_AXLE, leverOn, powertrainBody } from '~~/core/project/version1'
+import { axleBody, each, FIRST_AXLE, leverOn, powertrainBody } from '~~/core/file/open/version1'
 
 /** A step of undo of a build of version 1 as one of version 2. */
 export function patchFromVersion1(patch: Patch): Patch {

@@ -1,6 +1,6 @@
 import type { Table } from 'dexie'
-import { parsePart, PART_FORMAT, PART_VERSION } from '~~/core/shelf/partFile'
-import type { ShelfPart } from '~~/core/shelf/shelfPart'
+import { parsePart, PART_FORMAT, PART_VERSION } from '~~/core/bay/shelf/partFile'
+import type { ShelfPart } from '~~/core/bay/shelf/shelfPart'
 import type { StoredPart } from './database'
 
 /** The builder's own parts, in this browser. */

@@ -1,8 +1,8 @@
 import { applyPatches, enablePatches, type Patch } from 'immer'
-import type { Build } from '~~/core/project/build'
-import { parseBuild } from '~~/core/project/parseBuild'
-import type { ReadResult } from '~~/core/project/problem'
-import { repaired } from '~~/core/project/repair'
+import type { Build } from '~~/core/file/build/build'
+import { parseBuild } from '~~/core/file/open/parseBuild'
+import type { ReadResult } from '~~/core/file/parts/problem'
+import { repaired } from '~~/core/file/open/repair'
 import type { LurvanDatabase, StoredBuild } from './database'
 
 enablePatches()

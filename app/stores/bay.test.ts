@@ -1,5 +1,5 @@
-import { MADE_UP_PARTS } from '../../core/shelf/madeUpParts'
-import { leverFacts } from '../../core/project/lever'
+import { MADE_UP_PARTS } from '../../core/bay/shelf/madeUpParts'
+import { leverFacts } from '../../core/file/build/lever'
 import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
 import { useBay } from './bay'
 import { useEvaluation } from './evaluation'

@@ -1,5 +1,5 @@
 import { computed, type ComputedRef } from 'vue'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 
 /** Parts of a build that its measured geometry rests on. */
 const GEOMETRY_PARTS = [

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { axleCutAnswers, sleeveFit } from '~~/core/chain/axleCutOf'
-import type { SprocketPair } from '~~/core/chain/gearing'
+import { axleCutAnswers, sleeveFit } from '~~/core/sprockets/axleCutOf'
+import type { SprocketPair } from '~~/core/sprockets/gearing'
 import {
   withGuide,
   withNewChain,
@@ -10,16 +10,16 @@ import {
   withoutSprocket,
   withSpacer,
   withSprocketMoved,
-} from '~~/core/layouts/chainEdits'
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import { chainGears } from '~~/core/model/chainGears'
-import { chainPairs } from '~~/core/model/chainPairs'
+} from '~~/core/file/edits/chainEdits'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import { chainGears } from '~~/core/chain/chainGears'
+import { chainPairs } from '~~/core/chain/chainPairs'
 import { liveAxleFigures } from '~~/core/model/liveAxle'
-import type { AxleCut, AxleCutSide } from '~~/core/project/axleCut'
-import type { LiveAxleBody } from '~~/core/project/body'
-import { drivenIndex, type ChainDuty, type ChainLine, type ChainSprocket } from '~~/core/project/chainLine'
-import type { Id } from '~~/core/project/id'
-import type { Known } from '~~/core/known'
+import type { AxleCut, AxleCutSide } from '~~/core/file/parts/axleCut'
+import type { LiveAxleBody } from '~~/core/file/parts/body'
+import { drivenIndex, type ChainDuty, type ChainLine, type ChainSprocket } from '~~/core/file/parts/chainLine'
+import type { Id } from '~~/core/file/parts/id'
+import type { Known } from '~~/core/base/known'
 import { newId } from '../storage/newId'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'

@@ -1,9 +1,9 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import { readingsFromTable, type CsvProblem } from '~~/core/csv/readingsFromTable'
-import { readingTable } from '~~/core/csv/readingTable'
-import { parseBuild } from '~~/core/project/parseBuild'
-import { problemText } from '~~/core/project/problem'
+import { readingsFromTable, type CsvProblem } from '~~/core/measure/csv/readingsFromTable'
+import { readingTable } from '~~/core/measure/csv/readingTable'
+import { parseBuild } from '~~/core/file/open/parseBuild'
+import { problemText } from '~~/core/file/parts/problem'
 import { newId } from '../storage/newId'
 import { download } from '../storage/download'
 import { useWorkbench } from './workbench'
@@ -21,7 +21,7 @@ export const useCsv = defineStore('csv', () => {
   async function exportCsv(): Promise<void> {
     const { build } = workbench
     if (!build) return
-    const { csvText } = await import('~~/core/csv/csvText')
+    const { csvText } = await import('~~/core/measure/csv/csvText')
     const name = build.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'build'
     download(`${name}-readings.csv`, csvText(readingTable(build)), 'text/csv')
   }

@@ -1,4 +1,4 @@
-import { measuringTour } from '~~/core/readings/tour'
+import { measuringTour } from '~~/core/measure/tour/tour'
 import { openedDemo } from '../../tests/support/opened'
 import type { InstrumentListener } from '../instruments/instrument'
 import { useInstrument } from './instrument'

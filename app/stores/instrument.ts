@@ -4,10 +4,10 @@ import {
   SIMULATED_DEFAULTS,
   type InstrumentKind,
   type InstrumentReading,
-} from '~~/core/instruments/simulated'
-import { READING_KINDS } from '~~/core/project/readingKinds'
-import type { TourStep } from '~~/core/readings/tour'
-import { repeatFigures } from '~~/core/readings/scatter'
+} from '~~/core/measure/instruments/simulated'
+import { READING_KINDS } from '~~/core/file/build/readingKinds'
+import type { TourStep } from '~~/core/measure/tour/tour'
+import { repeatFigures } from '~~/core/measure/figures/scatter'
 import { localInstrument } from '../instruments/localInstrument'
 import { serverInstrument } from '../instruments/serverInstrument'
 import type { InstrumentConnection } from '../instruments/instrument'

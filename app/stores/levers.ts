@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { chosenSettings } from '~~/core/model/evaluateBuild'
-import type { LeverSettings } from '~~/core/placement/settings'
+import type { LeverSettings } from '~~/core/vehicle/moves/settings'
 import { useWorkbench } from './workbench'
 
 const EMPTY_HAND = { build: '', amounts: {} } as const

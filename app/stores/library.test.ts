@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
 import { demoBuild } from '../../core/testdata/builds'
-import type { Build } from '../../core/project/build'
+import type { Build } from '../../core/file/build/build'
 import { LurvanDatabase } from '../storage/database'
 import { useBuildRepository } from '../storage/storage'
 import { useLibrary } from './library'
@@ -15,7 +15,7 @@ jest.mock('../storage/download', () => ({
 const worked: string[] = []
 let edition = 'one'
 jest.mock('../workers/workerClient', () => {
-  const { coverOfStored } = jest.requireActual('../../core/result/cover')
+  const { coverOfStored } = jest.requireActual('../../core/show/result/cover')
   const service = {
     edition: async () => edition,
     cover: async (stored: { id?: string }) => {

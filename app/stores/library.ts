@@ -1,12 +1,12 @@
 import { castDraft } from 'immer'
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { Build } from '~~/core/project/build'
-import type { Cover } from '~~/core/result/cover'
-import type { Beginning } from '~~/core/layouts/beginBuild'
-import type { NewBuild } from '~~/core/project/newBuild'
-import { buildText, parseBuild } from '~~/core/project/parseBuild'
-import { problemText } from '~~/core/project/problem'
+import type { Build } from '~~/core/file/build/build'
+import type { Cover } from '~~/core/show/result/cover'
+import type { Beginning } from '~~/core/file/edits/beginBuild'
+import type { NewBuild } from '~~/core/file/edits/newBuild'
+import { buildText, parseBuild } from '~~/core/file/open/parseBuild'
+import { problemText } from '~~/core/file/parts/problem'
 import { newId } from '../storage/newId'
 import type { PicturedBuild, ReadFiles, RefusedFile } from '../storage/backup'
 import { forgetDrafts } from '../storage/drafts'
@@ -160,7 +160,7 @@ export const useLibrary = defineStore('library', () => {
   ): Promise<string | null> {
     askToPersist()
     const date = today()
-    const { beginBuild } = await import('~~/core/layouts/beginBuild')
+    const { beginBuild } = await import('~~/core/file/edits/beginBuild')
     const build = beginBuild({ ...wanted, id: newId(), date }, layout)
     const stored = await storing(() => repository.add(build, newId))
     await refresh()

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { shallowRef, watch } from 'vue'
-import { isChangedLimit } from '~~/core/limits/usualLimit'
+import { isChangedLimit } from '~~/core/file/limits/usualLimit'
 import { checksOfLimit } from '~~/core/model/checksOfLimit'
 import { useEvaluation } from './evaluation'
 import { useWorkbench } from './workbench'

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { LAYOUTS, type LayoutKey } from '~~/core/layouts/layouts'
+import { LAYOUTS, type LayoutKey } from '~~/core/file/edits/layouts'
 import {
   withInsertion,
   withJointKind,
@@ -9,15 +9,15 @@ import {
   withPartMoved,
   type Insertion,
   type PartPlace,
-} from '~~/core/layouts/partEdits'
-import { withoutSeatAxis, withSeatAxis } from '~~/core/layouts/seatAxis'
-import { SLIP_LIMITS, withLines } from '~~/core/layouts/beginBuild'
-import { withMissingLimits } from '~~/core/layouts/withMissingLimits'
-import { missingLimits } from '~~/core/limits/usualLimit'
-import type { LimitEntry, Quantity } from '~~/core/project/limit'
-import type { FigurePath } from '~~/core/parts/dimensions'
-import type { Joint, JointKind, Line, Shaft, Tube } from '~~/core/project/lineSpec'
-import type { Id } from '~~/core/project/id'
+} from '~~/core/file/edits/partEdits'
+import { withoutSeatAxis, withSeatAxis } from '~~/core/file/edits/seatAxis'
+import { SLIP_LIMITS, withLines } from '~~/core/file/edits/beginBuild'
+import { withMissingLimits } from '~~/core/file/edits/withMissingLimits'
+import { missingLimits } from '~~/core/file/limits/usualLimit'
+import type { LimitEntry, Quantity } from '~~/core/file/build/limit'
+import type { FigurePath } from '~~/core/show/parts/dimensions'
+import type { Joint, JointKind, Line, Shaft, Tube } from '~~/core/file/parts/lineSpec'
+import type { Id } from '~~/core/file/parts/id'
 import { assign } from './assign'
 import { takeOn } from './takeOn'
 import { useWorkbench } from './workbench'

@@ -1,10 +1,10 @@
-import type { Build } from '~~/core/project/build'
-import type { MeasuredReading, Reading, ReadingKind } from '~~/core/project/reading'
-import type { LevelZero } from '~~/core/project/kinds/readingBase'
-import { isGiven, READING_KINDS, readingFacts, wayOf, wordsOf } from '~~/core/project/readingKinds'
-import type { ToolKind } from '~~/core/project/tool'
-import { targetOf } from '~~/core/readings/target'
-import type { TourStep } from '~~/core/readings/tour'
+import type { Build } from '~~/core/file/build/build'
+import type { MeasuredReading, Reading, ReadingKind } from '~~/core/file/build/reading'
+import type { LevelZero } from '~~/core/file/kinds/readingBase'
+import { isGiven, READING_KINDS, readingFacts, wayOf, wordsOf } from '~~/core/file/build/readingKinds'
+import type { ToolKind } from '~~/core/file/parts/tool'
+import { targetOf } from '~~/core/measure/targets/target'
+import type { TourStep } from '~~/core/measure/tour/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */
 export interface ReadingDraft {

@@ -1,9 +1,9 @@
 import type { Draft } from 'immer'
-import { editedItem } from '~~/core/mistakes/edits'
-import type { Edit } from '~~/core/mistakes/mistake'
-import type { Build } from '~~/core/project/build'
-import type { Reading } from '~~/core/project/reading'
-import type { ReadingChange } from '~~/core/project/readingChange'
+import { editedItem } from '~~/core/answers/mistakes/edits'
+import type { Edit } from '~~/core/answers/mistakes/mistake'
+import type { Build } from '~~/core/file/build/build'
+import type { Reading } from '~~/core/file/build/reading'
+import type { ReadingChange } from '~~/core/file/build/readingChange'
 import { newId } from '../storage/newId'
 
 /** Older entries than this go, so that a build stays a small file. */

@@ -1,15 +1,21 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { acceptance, findMistakes, mistakesOf } from '~~/core/mistakes/findMistakes'
-import type { Correction, Mistake } from '~~/core/mistakes/mistake'
-import type { Build, Setup } from '~~/core/project/build'
-import type { Id } from '~~/core/project/id'
-import type { MeasuredReading, Reading } from '~~/core/project/reading'
-import { READING_KINDS } from '~~/core/project/readingKinds'
-import { maySkipGroup, measuringTour, nextOpenStep, stepBeyond, type TourStep } from '~~/core/readings/tour'
-import { isReadable } from '~~/core/readings/scatter'
-import { readingEcho } from '~~/core/text/echo'
-import type { Echo } from '~~/core/text/words/subjectWords'
+import { acceptance, findMistakes, mistakesOf } from '~~/core/answers/mistakes/findMistakes'
+import type { Correction, Mistake } from '~~/core/answers/mistakes/mistake'
+import type { Build, Setup } from '~~/core/file/build/build'
+import type { Id } from '~~/core/file/parts/id'
+import type { MeasuredReading, Reading } from '~~/core/file/build/reading'
+import { READING_KINDS } from '~~/core/file/build/readingKinds'
+import {
+  maySkipGroup,
+  measuringTour,
+  nextOpenStep,
+  stepBeyond,
+  type TourStep,
+} from '~~/core/measure/tour/tour'
+import { isReadable } from '~~/core/measure/figures/scatter'
+import { readingEcho } from '~~/core/show/told/echo'
+import type { Echo } from '~~/core/show/words/subjectWords'
 import { newId } from '../storage/newId'
 import { applyEdits, logChange, newStamp } from './readingLog'
 import { buildBy, READING_PARTS } from './buildParts'

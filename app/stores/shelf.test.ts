@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import 'fake-indexeddb/auto'
-import { MADE_UP_PARTS } from '../../core/shelf/madeUpParts'
-import { partText } from '../../core/shelf/partFile'
+import { MADE_UP_PARTS } from '../../core/bay/shelf/madeUpParts'
+import { partText } from '../../core/bay/shelf/partFile'
 import { useShelf } from './shelf'
 
 const part = { ...MADE_UP_PARTS[0]!, id: 'own-fan', name: 'own fan' }

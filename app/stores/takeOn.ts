@@ -1,4 +1,4 @@
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { assign } from './assign'
 import type { useWorkbench } from './workbench'
 

@@ -1,5 +1,5 @@
 import { openedDemo, storedBuild } from '../../tests/support/opened'
-import type { AxleBody } from '../../core/project/body'
+import type { AxleBody } from '../../core/file/parts/body'
 import { usePatterns } from './patterns'
 import { useTravel } from './travel'
 import { useWorkbench } from './workbench'

@@ -12,11 +12,11 @@ import type {
   MassSpot,
   TiltSheet,
   WeightSheet,
-} from '~~/core/project/weightSheet'
-import { unknown } from '~~/core/known'
-import { loadRows, type LoadRow } from '~~/core/text/loadRows'
-import { legsAnswer, mountsAnswer, tiltAnswer, type MountKey } from '~~/core/weight/unitAnswers'
-import { hangAnswer, weightAnswer, type MoveOf } from '~~/core/weight/weightOf'
+} from '~~/core/file/parts/weightSheet'
+import { unknown } from '~~/core/base/known'
+import { loadRows, type LoadRow } from '~~/core/show/text/loadRows'
+import { legsAnswer, mountsAnswer, tiltAnswer, type MountKey } from '~~/core/vehicle/weight/unitAnswers'
+import { hangAnswer, weightAnswer, type MoveOf } from '~~/core/vehicle/weight/weightOf'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { texts } from '../texts/en'

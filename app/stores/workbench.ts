@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { produce } from 'immer'
-import type { Build } from '~~/core/project/build'
-import { problemText, type FileProblem } from '~~/core/project/problem'
+import type { Build } from '~~/core/file/build/build'
+import { problemText, type FileProblem } from '~~/core/file/parts/problem'
 import {
   BuildGone,
   RefusedChange,

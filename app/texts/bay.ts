@@ -1,4 +1,4 @@
-import type { ShelfSort } from '~~/core/shelf/shelfPart'
+import type { ShelfSort } from '~~/core/bay/shelf/shelfPart'
 
 /** Phrases of the parts in the bay, the shelf they come from, and what comes out of it. */
 export const bay = {

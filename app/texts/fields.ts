@@ -1,4 +1,4 @@
-import { CORNERS } from '~~/core/project/weightSheet'
+import { CORNERS } from '~~/core/file/parts/weightSheet'
 import { texts } from './en'
 import { strength } from './strength'
 

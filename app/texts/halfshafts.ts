@@ -1,4 +1,4 @@
-import type { PatternStep } from '~~/core/halfshaft/donorPattern'
+import type { PatternStep } from '~~/core/vehicle/halfshaft/donorPattern'
 
 /** Phrases of halfshafts and their patterns. */
 export const halfshaftTexts = {

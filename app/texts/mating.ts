@@ -1,4 +1,4 @@
-import type { PartSpread, StackKind } from '~~/core/project/mating'
+import type { PartSpread, StackKind } from '~~/core/file/parts/mating'
 
 /** Phrases of mating engine and gearbox: chains of sizes, the dial round the clock. */
 export const mating = {

@@ -1,5 +1,5 @@
-import type { HistoryEntry } from '~~/core/readings/history'
-import type { ToolKind } from '~~/core/project/tool'
+import type { HistoryEntry } from '~~/core/measure/targets/history'
+import type { ToolKind } from '~~/core/file/parts/tool'
 
 /** Phrases of setups, tools, datum points, history and comparison. */
 export const measuring = {

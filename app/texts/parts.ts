@@ -1,6 +1,6 @@
-import type { DimensionKey } from '~~/core/parts/dimensions'
-import type { Insertion } from '~~/core/layouts/partEdits'
-import type { LayoutKey } from '~~/core/layouts/layouts'
+import type { DimensionKey } from '~~/core/show/parts/dimensions'
+import type { Insertion } from '~~/core/file/edits/partEdits'
+import type { LayoutKey } from '~~/core/file/edits/layouts'
 
 /** Phrases of the parts of the line as a drawing. */
 export const partsOfLine = {

@@ -1,5 +1,5 @@
-import type { GapKind } from '~~/core/project/gap'
-import type { Goal } from '~~/core/solver/goals'
+import type { GapKind } from '~~/core/file/parts/gap'
+import type { Goal } from '~~/core/answers/solver/goals'
 
 /** Phrases of the board of trials: gaps, positions, trials. */
 export const place = {

@@ -1,5 +1,5 @@
 import type { Habit } from '~~/core/line/schoolAims'
-import type { SchoolPart } from '~~/core/solver/schools'
+import type { SchoolPart } from '~~/core/answers/solver/schools'
 
 /** Phrases of what each school would ask. */
 export const schoolsPage = {

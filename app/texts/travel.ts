@@ -1,5 +1,5 @@
-import type { HubWay } from '~~/core/layouts/hubEdits'
-import type { MotionWay } from '~~/core/layouts/motionEdits'
+import type { HubWay } from '~~/core/file/edits/hubEdits'
+import type { MotionWay } from '~~/core/file/edits/motionEdits'
 
 /** Phrases of the travel of the wheels. */
 export const travelTexts = {

@@ -1,4 +1,4 @@
-import type { Corner, MassEntry } from '~~/core/project/weightSheet'
+import type { Corner, MassEntry } from '~~/core/file/parts/weightSheet'
 
 /** Phrases of weights: scales, masses, the sling. */
 export const weight = {

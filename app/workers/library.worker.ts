@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { coverOfStored } from '~~/core/result/cover'
+import { coverOfStored } from '~~/core/show/result/cover'
 import { readBuildFile } from '../storage/backup'
 import { DEMOS } from '../storage/demos'
 import type { LibraryService } from './protocol'

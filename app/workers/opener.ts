@@ -1,5 +1,5 @@
 import type { Remote } from 'comlink'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 
 /** A worker that is told of a build once, and compiles it once, however often it is asked about it. */
 export interface TakesBuild {

@@ -1,9 +1,9 @@
 import { expose } from 'comlink'
 import { compile } from '~~/core/model/compile'
-import type { Build } from '~~/core/project/build'
-import { DEFAULT_SEED, LEAST_SAMPLES, monteCarlo } from '~~/core/uncertainty/monteCarlo'
-import { sampleModel } from '~~/core/uncertainty/sampleModel'
-import { newTruths, type Truths } from '~~/core/uncertainty/truths'
+import type { Build } from '~~/core/file/build/build'
+import { DEFAULT_SEED, LEAST_SAMPLES, monteCarlo } from '~~/core/answers/uncertainty/monteCarlo'
+import { sampleModel } from '~~/core/answers/uncertainty/sampleModel'
+import { newTruths, type Truths } from '~~/core/answers/uncertainty/truths'
 import type { SurenessService } from './protocol'
 import { rest, unhurried } from './unhurried'
 

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { leastLift } from '~~/core/swing/wayIn'
+import { leastLift } from '~~/core/bay/swing/wayIn'
 import type { SwingService } from './protocol'
 import { oneAtATime } from './unhurried'
 

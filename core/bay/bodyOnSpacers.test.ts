@@ -1,5 +1,5 @@
 import { evaluateBuild } from '../model/evaluateBuild'
-import { parseBuildText } from '../project/parseBuild'
+import { parseBuildText } from '../file/open/parseBuild'
 import { changedBay } from '../testdata/bay'
 import { bodyOnSpacers, likelyBody } from './bodyOnSpacers'
 

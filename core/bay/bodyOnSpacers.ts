@@ -1,8 +1,8 @@
-import type { Outline } from '../project/body'
-import { chassisOf } from '../project/bodies'
-import type { Build } from '../project/build'
-import type { Gap } from '../project/gap'
-import type { Lever } from '../project/lever'
+import type { Outline } from '../file/parts/body'
+import { chassisOf } from '../file/parts/bodies'
+import type { Build } from '../file/build/build'
+import type { Gap } from '../file/parts/gap'
+import type { Lever } from '../file/build/lever'
 
 /** What goes up with the body or cab when it is set on spacers, and what the builder has to set it on. */
 export interface BodySpacers {

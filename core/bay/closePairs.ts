@@ -1,7 +1,7 @@
 import type { View } from '../drawing/shape'
-import { OUTLINE_VIEWS } from '../project/body'
-import type { Build } from '../project/build'
-import type { Polygon } from '../outline/polygon'
+import { OUTLINE_VIEWS } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import type { Polygon } from '../base/outline/polygon'
 import { drawnGap, isOneBody, type DrawnGap, type Thing } from './things'
 
 /** Two things that stand close as they are drawn, and between which no gap is watched. */

@@ -1,6 +1,6 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedBay } from '../testdata/bay'
-import { cutCostText, cutRows } from '../text/cutText'
+import { cutCostText, cutRows } from '../show/text/cutText'
 import { cutCost, cutList } from './cutList'
 
 const bay = (edit: Parameters<typeof changedBay>[0] = undefined) => changedBay(edit)

@@ -1,7 +1,7 @@
 import type { Evaluation } from '../model/evaluateBuild'
-import type { Vec3 } from '../linalg/vec3'
-import type { GapKind } from '../project/gap'
-import type { Id } from '../project/id'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { GapKind } from '../file/parts/gap'
+import type { Id } from '../file/parts/id'
 
 /** Where two things lie in each other: what has to be cut or dented. */
 export interface Cut {

@@ -1,4 +1,4 @@
-import { NO_MOVE } from '../linalg/mat3'
+import { NO_MOVE } from '../base/linalg/mat3'
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedBay } from '../testdata/bay'
 import { drawnUnread } from './drawnGaps'

@@ -1,11 +1,11 @@
 import { seen, VIEWS, type View, type ViewPoint } from '../drawing/shape'
-import { dot, unit, type Vec3 } from '../linalg/vec3'
+import { dot, unit, type Vec3 } from '../base/linalg/vec3'
 import type { Evaluation } from '../model/evaluateBuild'
-import { sidesOf, type Place2, type Polygon } from '../outline/polygon'
-import { OUTLINE_VIEWS } from '../project/body'
-import type { Build } from '../project/build'
-import type { Id } from '../project/id'
-import { pointOf } from '../readings/geometry'
+import { sidesOf, type Place2, type Polygon } from '../base/outline/polygon'
+import { OUTLINE_VIEWS } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import type { Id } from '../file/parts/id'
+import { pointOf } from '../measure/geometry/geometry'
 import type { Thing } from './things'
 
 /** A gap that was not read, as the outlines have it: from its touch point to the first side of the obstacle. */

@@ -1,5 +1,5 @@
 import { evaluateBuild } from '../model/evaluateBuild'
-import type { Build } from '../project/build'
+import type { Build } from '../file/build/build'
 import { changedBay as bay } from '../testdata/bay'
 import { lowOrder, type Bump } from './lowOrder'
 

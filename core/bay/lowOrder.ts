@@ -1,10 +1,10 @@
-import { groundOrder, type LowPlace } from '../gaps/groundOrder'
-import { known, unknown, type Known } from '../known'
+import { groundOrder, type LowPlace } from '../vehicle/gaps/groundOrder'
+import { known, unknown, type Known } from '../base/known'
 import type { Evaluation } from '../model/evaluateBuild'
-import { axlesOf } from '../project/bodies'
-import type { Build } from '../project/build'
-import type { Id } from '../project/id'
-import { pointOf } from '../readings/geometry'
+import { axlesOf } from '../file/parts/bodies'
+import type { Build } from '../file/build/build'
+import type { Id } from '../file/parts/id'
+import { pointOf } from '../measure/geometry/geometry'
 
 /** How far the wheels come up against the chassis, in mm. */
 export interface Bump {

@@ -1,11 +1,11 @@
-import { axisDirection } from '../frame/axis'
-import { allKnown, known, unknown, type Known } from '../known'
-import type { Vec3 } from '../linalg/vec3'
+import { axisDirection } from '../base/frame/axis'
+import { allKnown, known, unknown, type Known } from '../base/known'
+import type { Vec3 } from '../base/linalg/vec3'
 import type { Evaluation } from '../model/evaluateBuild'
-import { powertrainOf } from '../project/bodies'
-import type { Build } from '../project/build'
-import { outputOf } from '../project/output'
-import { axisOf, pointOf } from '../readings/geometry'
+import { powertrainOf } from '../file/parts/bodies'
+import type { Build } from '../file/build/build'
+import { outputOf } from '../file/open/output'
+import { axisOf, pointOf } from '../measure/geometry/geometry'
 
 /**
  * Height of the crankshaft's line over the datum plane where the front mounts stand, in mm.

@@ -1,6 +1,6 @@
 import runabout from '../../demo/teasel-runabout.lurvan.json'
 import { evaluateBuild } from '../model/evaluateBuild'
-import { parseBuild } from '../project/parseBuild'
+import { parseBuild } from '../file/open/parseBuild'
 import { changedBay as bay } from '../testdata/bay'
 import { rockedGaps } from './rocking'
 

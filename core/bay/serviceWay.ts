@@ -1,11 +1,11 @@
 import { VIEWS, type View } from '../drawing/shape'
-import { known, unknown, type Known } from '../known'
-import { dot, unit, type Vec3 } from '../linalg/vec3'
-import { outlineGap, wayAlong } from '../outline/outlineGap'
-import type { Place2, Polygon } from '../outline/polygon'
-import { OUTLINE_VIEWS, type BodyId } from '../project/body'
-import type { Build } from '../project/build'
-import type { ServiceCheck } from '../project/serviceCheck'
+import { known, unknown, type Known } from '../base/known'
+import { dot, unit, type Vec3 } from '../base/linalg/vec3'
+import { outlineGap, wayAlong } from '../base/outline/outlineGap'
+import type { Place2, Polygon } from '../base/outline/polygon'
+import { OUTLINE_VIEWS, type BodyId } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import type { ServiceCheck } from '../file/parts/serviceCheck'
 import { bearersOf, type Thing } from './things'
 
 /** What lies in the way of something that is taken out, and after how far. */

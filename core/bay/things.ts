@@ -1,10 +1,10 @@
 import { outlineShapes, boxOutline } from '../drawing/outlines'
 import type { View } from '../drawing/shape'
-import { NO_MOVE, type RigidMove } from '../linalg/mat3'
-import { isSimple, stripOf, type Place2, type Polygon } from '../outline/polygon'
-import { outlineGap } from '../outline/outlineGap'
-import { OUTLINE_VIEWS, type Body, type BodyId, type Outline } from '../project/body'
-import type { Build } from '../project/build'
+import { NO_MOVE, type RigidMove } from '../base/linalg/mat3'
+import { isSimple, stripOf, type Place2, type Polygon } from '../base/outline/polygon'
+import { outlineGap } from '../base/outline/outlineGap'
+import { OUTLINE_VIEWS, type Body, type BodyId, type Outline } from '../file/parts/body'
+import type { Build } from '../file/build/build'
 
 /** Something that can be touched: a body, or a named part of one such as a bonnet, as outlines in the views it is drawn in. */
 export interface Thing {

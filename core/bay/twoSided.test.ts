@@ -1,11 +1,11 @@
 import runabout from '../../demo/teasel-runabout.lurvan.json'
 import { evaluateBuild } from '../model/evaluateBuild'
-import type { Build } from '../project/build'
-import { parseBuild } from '../project/parseBuild'
-import { leastEffortCure } from '../solver/findCures'
-import { settingsAfter } from '../solver/cure'
+import type { Build } from '../file/build/build'
+import { parseBuild } from '../file/open/parseBuild'
+import { leastEffortCure } from '../answers/solver/findCures'
+import { settingsAfter } from '../answers/solver/cure'
 import type { RawBuild } from '../testdata/builds'
-import { provingWith } from '../uncertainty/provenCure'
+import { provingWith } from '../answers/uncertainty/provenCure'
 import { twoSidedGaps } from './twoSided'
 
 const demo = (edit: (raw: RawBuild) => void = () => undefined): Build => {

@@ -1,8 +1,8 @@
 import type { Evaluation } from '../model/evaluateBuild'
 import type { GapEvaluation } from '../model/gaps'
-import type { Verdict } from '../project/limit'
-import { gravest } from '../limits/verdict'
-import type { Id } from '../project/id'
+import type { Verdict } from '../file/build/limit'
+import { gravest } from '../file/limits/verdict'
+import type { Id } from '../file/parts/id'
 
 /** One thing between two others: a manifold between frame and bar. */
 export interface TwoSidedGap {

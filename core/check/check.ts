@@ -1,6 +1,6 @@
-import type { Missing } from '../known'
-import type { Quantity, Verdict, Window } from '../project/limit'
-import type { Id } from '../project/id'
+import type { Missing } from '../base/known'
+import type { Quantity, Verdict, Window } from '../file/build/limit'
+import type { Id } from '../file/parts/id'
 
 /** What a check looks at: one joint or shaft of a line (counted from 0), a line as a whole, a gap or a chain, or some other thing, whatever the lines. */
 export type CheckSubject =

@@ -1,6 +1,6 @@
-import type { Build } from '../project/build'
-import { wheelPlaces } from '../project/wheelPlaces'
-import { measuredModel } from '../readings/geometry'
+import type { Build } from '../file/build/build'
+import { wheelPlaces } from '../file/build/wheelPlaces'
+import { measuredModel } from '../measure/geometry/geometry'
 import { lineStates } from './lineStates'
 
 /** What a build asks of the sampling. */

@@ -1,6 +1,6 @@
-import { unknown, type Known, type Missing } from '../known'
-import type { LimitEntry, Window } from '../project/limit'
-import { combinedWindow, OPEN_WINDOW, standing } from '../limits/verdict'
+import { unknown, type Known, type Missing } from '../base/known'
+import type { LimitEntry, Window } from '../file/build/limit'
+import { combinedWindow, OPEN_WINDOW, standing } from '../file/limits/verdict'
 import type { Check } from './check'
 
 /** One limit on a checked value, with its reason. */

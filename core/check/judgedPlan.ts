@@ -1,10 +1,10 @@
-import { allKnown, known, mapKnown, unknown, type Known } from '../known'
-import type { Column } from '../columns/graph'
+import { allKnown, known, mapKnown, unknown, type Known } from '../base/known'
+import type { Column } from '../base/columns/graph'
 import type { LineFigures } from '../line/lineFigures'
 import { lockReason } from '../line/turning'
 import { isSameState, type Check, type StateOfVehicle } from './check'
 import { judge } from './judge'
-import { worstOf } from '../limits/worst'
+import { worstOf } from '../file/limits/worst'
 import type { CheckPlan, PlannedCheck } from './plannedCheck'
 
 /** A line as it stands in one state. */

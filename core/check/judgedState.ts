@@ -1,4 +1,4 @@
-import type { LimitEntry } from '../project/limit'
+import type { LimitEntry } from '../file/build/limit'
 import type { LineFigureColumns } from '../line/figureColumns'
 import type { StateOfVehicle } from './check'
 

@@ -1,8 +1,8 @@
-import { known, type Known } from '../known'
-import type { BodyId } from '../project/body'
-import type { Build } from '../project/build'
-import type { Line } from '../project/lineSpec'
-import { isLock, wheelPlaces, type PlaceOfWheels } from '../project/wheelPlaces'
+import { known, type Known } from '../base/known'
+import type { BodyId } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import type { Line } from '../file/parts/lineSpec'
+import { isLock, wheelPlaces, type PlaceOfWheels } from '../file/build/wheelPlaces'
 import type { CheckState, WheelPlace } from './check'
 
 /** A state a line is judged in: where the wheels stand, the torque, and how far its axle is wound up, nose up, in degrees. */

@@ -1,5 +1,5 @@
-import { formatLength } from '../units/format'
-import type { UnitSettings } from '../units/unitSettings'
+import { formatLength } from '../base/units/format'
+import type { UnitSettings } from '../base/units/unitSettings'
 
 /** A place of the wheels by how far they are up, in mm: "38.2 mm down", "left 20.0 mm up, right 30.0 mm down". */
 export function placeName(leftUpMm: number, rightUpMm: number, units: UnitSettings): string {

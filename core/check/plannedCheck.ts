@@ -1,5 +1,5 @@
-import type { Known, Missing } from '../known'
-import type { Window } from '../project/limit'
+import type { Known, Missing } from '../base/known'
+import type { Window } from '../file/build/limit'
 import type { FigureColumn } from '../line/figureColumns'
 import type { Check } from './check'
 import type { Bound, CheckHead } from './judge'

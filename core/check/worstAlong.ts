@@ -1,5 +1,5 @@
-import { byGrade, graded, type Grade } from '../limits/grade'
-import type { Window } from '../project/limit'
+import { byGrade, graded, type Grade } from '../file/limits/grade'
+import type { Window } from '../file/build/limit'
 import type { Check } from './check'
 import { vertexOf } from './peakAlong'
 

@@ -1,15 +1,15 @@
 import type { Evaluation } from '../model/evaluateBuild'
-import { allKnown, known, type Known } from '../known'
-import { IDENTITY_3, type RigidMove } from '../linalg/mat3'
-import type { Vec3 } from '../linalg/vec3'
-import type { AxleBody } from '../project/body'
-import type { Build } from '../project/build'
-import { wheelPlaces } from '../project/wheelPlaces'
-import { pointOf } from '../readings/geometry'
+import { allKnown, known, type Known } from '../base/known'
+import { IDENTITY_3, type RigidMove } from '../base/linalg/mat3'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { AxleBody } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import { wheelPlaces } from '../file/build/wheelPlaces'
+import { pointOf } from '../measure/geometry/geometry'
 import { axleShapes } from './bodies'
 import { asUsual, type Shape, type View } from './shape'
 import { axleWithSizes } from './usualSizes'
-import { linePoints } from '../project/lineSpec'
+import { linePoints } from '../file/parts/lineSpec'
 
 /** An axle by its sizes, with its nose where a joint stands on it; nothing where its centre was not read. */
 export function axleOf(

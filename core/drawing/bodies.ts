@@ -1,9 +1,9 @@
-import { axisDirection, type FallPlan } from '../frame/axis'
-import { fromStation } from '../frame/station'
-import { movePoint, type RigidMove } from '../linalg/mat3'
-import { add, anyPerpendicular, dot, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
-import type { AxleBody, ChassisSizes, PowertrainSizes } from '../project/body'
-import type { Tube } from '../project/lineSpec'
+import { axisDirection, type FallPlan } from '../base/frame/axis'
+import { fromStation } from '../base/frame/station'
+import { movePoint, type RigidMove } from '../base/linalg/mat3'
+import { add, anyPerpendicular, dot, norm, scale, sub, unit, type Vec3 } from '../base/linalg/vec3'
+import type { AxleBody, ChassisSizes, PowertrainSizes } from '../file/parts/body'
+import type { Tube } from '../file/parts/lineSpec'
 import { polygon, seen, VIEWS, type Shape, type View } from './shape'
 
 /** Radius of the tail housing in mm, where no size is given for it. */

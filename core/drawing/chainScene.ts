@@ -1,10 +1,10 @@
-import type { ChainEvaluation, SprocketStand } from '../model/chainEvaluation'
-import type { Build } from '../project/build'
-import { drivenIndex, largestIndex, type ChainSprocket } from '../project/chainLine'
-import type { Id } from '../project/id'
-import type { Lever, LeverKind } from '../project/lever'
+import type { ChainEvaluation, SprocketStand } from '../chain/chainEvaluation'
+import type { Build } from '../file/build/build'
+import { drivenIndex, largestIndex, type ChainSprocket } from '../file/parts/chainLine'
+import type { Id } from '../file/parts/id'
+import type { Lever, LeverKind } from '../file/build/lever'
 import { pinsOf, type PicturePlace } from './chainWay'
-import type { ToldLoop } from '../chain/chainKernels'
+import type { ToldLoop } from '../sprockets/chainKernels'
 
 /** A sprocket in the picture: the outline of its teeth, its pitch circle, its bore. */
 export interface PictureSprocket {

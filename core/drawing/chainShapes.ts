@@ -1,9 +1,9 @@
-import { chainPlane } from '../chain/chainKernels'
-import type { ChainEvaluation } from '../model/chainEvaluation'
+import { chainPlane } from '../sprockets/chainKernels'
+import type { ChainEvaluation } from '../chain/chainEvaluation'
 import type { Evaluation } from '../model/evaluateBuild'
-import { add, scale, type Vec3 } from '../linalg/vec3'
-import type { Build } from '../project/build'
-import { pointOf } from '../readings/geometry'
+import { add, scale, type Vec3 } from '../base/linalg/vec3'
+import type { Build } from '../file/build/build'
+import { pointOf } from '../measure/geometry/geometry'
 import { polygon, type Shape, type View } from './shape'
 
 /** Corners of a sprocket's round. */

@@ -1,6 +1,6 @@
-import { lieDeg, type ToldLoop } from '../chain/chainKernels'
-import { deflectionOf } from '../chain/slack'
-import type { ChainEvaluation } from '../model/chainEvaluation'
+import { lieDeg, type ToldLoop } from '../sprockets/chainKernels'
+import { deflectionOf } from '../sprockets/slack'
+import type { ChainEvaluation } from '../chain/chainEvaluation'
 
 /** A place of a picture in mm, to the right and up; the front of the vehicle is to the left. */
 export type PicturePlace = readonly [number, number]

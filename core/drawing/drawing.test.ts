@@ -1,6 +1,6 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import { demoBuild, rawDemo } from '../testdata/builds'
-import { parseBuild } from '../project/parseBuild'
+import { parseBuild } from '../file/open/parseBuild'
 import { calloutBoxes } from './calloutBoxes'
 import { lineScene, stationSpan } from './lineScene'
 import {

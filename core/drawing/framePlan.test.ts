@@ -1,8 +1,8 @@
-import { axlesOf, powertrainOf } from '../project/bodies'
+import { axlesOf, powertrainOf } from '../file/parts/bodies'
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedDemo, demoBuild } from '../testdata/builds'
 import twoSetups from '../../docs/examples/two-setups.lurvan.json'
-import { parseBuild } from '../project/parseBuild'
+import { parseBuild } from '../file/open/parseBuild'
 import { framePlan } from './framePlan'
 import { axleWithSizes, chassisSizes, powertrainSizes } from './usualSizes'
 

@@ -1,12 +1,12 @@
-import { allKnown } from '../known'
-import { middle, type Vec3 } from '../linalg/vec3'
+import { allKnown } from '../base/known'
+import { middle, type Vec3 } from '../base/linalg/vec3'
 import type { Evaluation } from '../model/evaluateBuild'
-import { axleById, bodyById } from '../project/bodies'
-import type { Build } from '../project/build'
-import type { Lever, LeverKind } from '../project/lever'
-import { pointOf } from '../readings/geometry'
+import { axleById, bodyById } from '../file/parts/bodies'
+import type { Build } from '../file/build/build'
+import type { Lever, LeverKind } from '../file/build/lever'
+import { pointOf } from '../measure/geometry/geometry'
 import { seen, type View, type ViewPoint } from './shape'
-import { linePoints } from '../project/lineSpec'
+import { linePoints } from '../file/parts/lineSpec'
 
 /** A thing in the drawing that can be taken hold of to move a lever. */
 export interface SceneHandle {

@@ -1,5 +1,5 @@
-import { isSimple } from '../outline/polygon'
-import type { Outline } from '../project/body'
+import { isSimple } from '../base/outline/polygon'
+import type { Outline } from '../file/parts/body'
 
 /** An outline alone, as large as it will go. */
 export interface OutlinePicture {

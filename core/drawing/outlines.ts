@@ -1,7 +1,7 @@
-import { movePoint, type RigidMove } from '../linalg/mat3'
-import { add, type Vec3 } from '../linalg/vec3'
-import type { Body, BodyBox, Outline } from '../project/body'
-import { BODY_KINDS } from '../project/bodyKinds'
+import { movePoint, type RigidMove } from '../base/linalg/mat3'
+import { add, type Vec3 } from '../base/linalg/vec3'
+import type { Body, BodyBox, Outline } from '../file/parts/body'
+import { BODY_KINDS } from '../file/parts/bodyKinds'
 import { polygon, seen, type Part, type Shape, type View } from './shape'
 
 /** What a body is drawn as. */

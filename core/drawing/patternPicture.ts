@@ -1,5 +1,5 @@
-import type { Pattern } from '../halfshaft/pattern'
-import type { DonorPattern } from '../project/donorPattern'
+import type { Pattern } from '../vehicle/halfshaft/pattern'
+import type { DonorPattern } from '../file/parts/donorPattern'
 
 /** Two donor pieces as they are clamped, in pixels: inner joint on the left. */
 export interface PatternPicture {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { evaluateBuild } from '../model/evaluateBuild'
-import type { Build } from '../project/build'
+import type { Build } from '../file/build/build'
 import { changedBay } from '../testdata/bay'
 import { demoBuild } from '../testdata/builds'
 import { placeLabels } from './gapLabels'

@@ -1,5 +1,5 @@
 import type { LineScene } from './lineScene'
-import type { LengthUnit } from '../units/unitSettings'
+import type { LengthUnit } from '../base/units/unitSettings'
 import type { Shape, ViewPoint } from './shape'
 
 /** Space for the drawing, in px. */

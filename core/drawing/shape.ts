@@ -1,4 +1,4 @@
-import { dot, type Vec3 } from '../linalg/vec3'
+import { dot, type Vec3 } from '../base/linalg/vec3'
 
 /** A point of a view in mm: so far to the right in it, so far up. */
 export type ViewPoint = readonly [number, number]

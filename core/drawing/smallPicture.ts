@@ -1,6 +1,6 @@
 import type { Evaluation } from '../model/evaluateBuild'
-import type { Build } from '../project/build'
-import type { Verdict } from '../project/limit'
+import type { Build } from '../file/build/build'
+import type { Verdict } from '../file/build/limit'
 import { lineScene } from './lineScene'
 import { SMALL } from './smallSize'
 import type { Part, Shape, ViewPoint } from './shape'

@@ -1,8 +1,8 @@
-import { allKnown, mapKnown, type Known } from '../known'
+import { allKnown, mapKnown, type Known } from '../base/known'
 import type { Evaluation } from '../model/evaluateBuild'
 import type { LineEvaluation } from '../model/lineEvaluation'
-import type { Build } from '../project/build'
-import { torqueRows } from '../strength/gearRows'
+import type { Build } from '../file/build/build'
+import { torqueRows } from '../vehicle/strength/gearRows'
 import { lineScene } from './lineScene'
 import type { Shape } from './shape'
 

@@ -1,5 +1,5 @@
-import type { Vec3 } from '../linalg/vec3'
-import { scale, add } from '../linalg/vec3'
+import type { Vec3 } from '../base/linalg/vec3'
+import { scale, add } from '../base/linalg/vec3'
 
 /** A line at one place of its travel, seen from the side, in a picture of its own. */
 export interface TravelPicture {

@@ -1,6 +1,6 @@
-import { chassisOf, powertrainOf } from '../project/bodies'
-import type { AxleBody, ChassisSizes, PowertrainSizes } from '../project/body'
-import type { Build } from '../project/build'
+import { chassisOf, powertrainOf } from '../file/parts/bodies'
+import type { AxleBody, ChassisSizes, PowertrainSizes } from '../file/parts/body'
+import type { Build } from '../file/build/build'
 
 /**
  * Sizes in mm of a middling light truck, so that a new build is a vehicle and not bare lines. They are drawn in dashes and

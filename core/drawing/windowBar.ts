@@ -1,5 +1,5 @@
 import type { Check } from '../check/check'
-import { likelySpan } from '../uncertainty/sureness'
+import { likelySpan } from '../answers/uncertainty/sureness'
 
 /** A stretch of a bar, as fractions of its width. */
 export interface Stretch {

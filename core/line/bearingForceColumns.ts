@@ -1,7 +1,7 @@
-import { JOINTS } from '../project/joints'
-import type { Column, Graph, VectorColumns } from '../columns/graph'
-import type { Kernel } from '../columns/kernel'
-import type { JointKind } from '../project/lineSpec'
+import { JOINTS } from '../file/parts/joints'
+import type { Column, Graph, VectorColumns } from '../base/columns/graph'
+import type { Kernel } from '../base/columns/kernel'
+import type { JointKind } from '../file/parts/lineSpec'
 import { peakOf } from './peakOf'
 import { newTurnForces, workForces } from './turnForces'
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
-import { axisDirection } from '../frame/axis'
-import { chainMaps, type ChainJoint } from '../joints/jointMap'
-import type { JointKind } from '../project/lineSpec'
-import { radians } from '../units/angle'
+import { axisDirection } from '../base/frame/axis'
+import { chainMaps, type ChainJoint } from './joints/jointMap'
+import type { JointKind } from '../file/parts/lineSpec'
+import { radians } from '../base/units/angle'
 import { bestPhase } from './bestPhase'
 import { uniformity } from './uniformity'
 

@@ -1,6 +1,6 @@
-import { multiply2, rotation2, shape2, IDENTITY_2, type Mat2 } from '../linalg/mat2'
-import { chainMaps, planeTwist, type ChainJoint, type ChainMaps } from '../joints/jointMap'
-import { degrees, radians } from '../units/angle'
+import { multiply2, rotation2, shape2, IDENTITY_2, type Mat2 } from '../base/linalg/mat2'
+import { chainMaps, planeTwist, type ChainJoint, type ChainMaps } from './joints/jointMap'
+import { degrees, radians } from '../base/units/angle'
 import { uniformity, type Uniformity } from './uniformity'
 
 /** The phase of one shaft that evens the line out best, the other shafts left as they are. */

@@ -1,5 +1,5 @@
-import { chainMaps, type ChainJoint } from '../joints/jointMap'
-import { degrees } from '../units/angle'
+import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { degrees } from '../base/units/angle'
 import { uniformity, type Uniformity } from './uniformity'
 
 /** How far one shaft's rear yoke is to be set over on its spline. */

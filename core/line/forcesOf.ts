@@ -1,7 +1,7 @@
-import type { Line } from '../project/lineSpec'
+import type { Line } from '../file/parts/lineSpec'
 import { lineForces, type LineForces } from './lineForces'
 import type { LineFigures } from './lineFigures'
-import { norm, sub, type Vec3 } from '../linalg/vec3'
+import { norm, sub, type Vec3 } from '../base/linalg/vec3'
 import { phasesOf } from './phases'
 
 /**

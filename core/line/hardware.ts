@@ -1,4 +1,4 @@
-import type { ShaftEnd } from '../project/lineSpec'
+import type { ShaftEnd } from '../file/parts/lineSpec'
 
 /** Distance from a measured feature of an end to its joint centre, in mm; null when this hardware has no such feature. */
 export function hardwareLength(

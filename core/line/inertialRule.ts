@@ -1,6 +1,6 @@
-import { isUneven } from '../project/joints'
-import type { Line } from '../project/lineSpec'
-import type { Radians } from '../units/angle'
+import { isUneven } from '../file/parts/joints'
+import type { Line } from '../file/parts/lineSpec'
+import type { Radians } from '../base/units/angle'
 import { smallAngleAcceleration } from './uniformity'
 
 /**

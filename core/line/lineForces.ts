@@ -1,6 +1,6 @@
-import { JOINTS } from '../project/joints'
-import { planeNormal, type ChainJoint } from '../joints/jointMap'
-import { dot, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
+import { JOINTS } from '../file/parts/joints'
+import { planeNormal, type ChainJoint } from './joints/jointMap'
+import { dot, norm, scale, sub, unit, type Vec3 } from '../base/linalg/vec3'
 import { peakOf } from './peakOf'
 import { newTurnForces, workForces, type TurnForces } from './turnForces'
 

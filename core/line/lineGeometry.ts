@@ -1,6 +1,6 @@
-import type { ChainJoint } from '../joints/jointMap'
-import type { Vec3 } from '../linalg/vec3'
-import type { Line } from '../project/lineSpec'
+import type { ChainJoint } from './joints/jointMap'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { Line } from '../file/parts/lineSpec'
 
 /** A line in space: joint centres in mm and axis directions along the power flow, one more than joints. */
 export interface LineGeometry {

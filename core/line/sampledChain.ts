@@ -1,10 +1,10 @@
-import { JOINTS } from '../project/joints'
-import { angleAbout, planeNormal, type ChainJoint } from '../joints/jointMap'
+import { JOINTS } from '../file/parts/joints'
+import { angleAbout, planeNormal, type ChainJoint } from './joints/jointMap'
 
-import { speedRatio, speedRatioSlope, workingAngle } from '../joints/singleJoint'
-import { cross, turnAbout, unit, type Vec3 } from '../linalg/vec3'
-import { angularSpeed, asRadians } from '../units/angle'
-import { drivenArm } from '../joints/drivenArm'
+import { speedRatio, speedRatioSlope, workingAngle } from './joints/singleJoint'
+import { cross, turnAbout, unit, type Vec3 } from '../base/linalg/vec3'
+import { angularSpeed, asRadians } from '../base/units/angle'
+import { drivenArm } from './joints/drivenArm'
 
 /** One member's motion over a turn of the input: the shaft behind each joint, the last being the output. */
 export interface MemberCurve {

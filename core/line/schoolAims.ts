@@ -1,10 +1,10 @@
-import { scalarStep, type Column, type Graph, type VectorColumns } from '../columns/graph'
-import type { Kernel, Row } from '../columns/kernel'
-import { FALL_PLAN_DEG } from '../frame/axis'
-import { JOINT } from '../joints/jointKernels'
-import { flowSense, type Line, type School } from '../project/lineSpec'
-import { TIMES } from '../columns/arithmetic'
-import { angleTo, degrees } from '../units/angle'
+import { scalarStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
+import type { Kernel, Row } from '../base/columns/kernel'
+import { FALL_PLAN_DEG } from '../base/frame/axis'
+import { JOINT } from './joints/jointKernels'
+import { flowSense, type Line, type School } from '../file/parts/lineSpec'
+import { TIMES } from '../base/columns/arithmetic'
+import { angleTo, degrees } from '../base/units/angle'
 import type { LineColumns } from './lineColumns'
 
 /** A figure that a school or a habit wants between two others, in degrees. */

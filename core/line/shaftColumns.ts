@@ -1,8 +1,8 @@
-import { TIMES } from '../columns/arithmetic'
-import { scalarStep, type Column, type Graph } from '../columns/graph'
-import type { Kernel, Row } from '../columns/kernel'
-import type { Shaft } from '../project/lineSpec'
-import { whirlingShaft, whirlRpm } from '../strength/criticalSpeed'
+import { TIMES } from '../base/columns/arithmetic'
+import { scalarStep, type Column, type Graph } from '../base/columns/graph'
+import type { Kernel, Row } from '../base/columns/kernel'
+import type { Shaft } from '../file/parts/lineSpec'
+import { whirlingShaft, whirlRpm } from '../vehicle/strength/criticalSpeed'
 
 /** How what grows longer and shorter in a shaft stands. */
 export interface SlipColumns {

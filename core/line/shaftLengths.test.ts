@@ -1,10 +1,10 @@
 import fc from 'fast-check'
-import { axisDirection } from '../frame/axis'
-import { add, norm, scale, sub, unit, type Vec3 } from '../linalg/vec3'
+import { axisDirection } from '../base/frame/axis'
+import { add, norm, scale, sub, unit, type Vec3 } from '../base/linalg/vec3'
 import type { LineGeometry } from './lineGeometry'
-import type { ShaftEnd } from '../project/lineSpec'
+import type { ShaftEnd } from '../file/parts/lineSpec'
 import { demoBuild } from '../testdata/builds'
-import { radians } from '../units/angle'
+import { radians } from '../base/units/angle'
 import { lengthBetween, shaftLengths } from './shaftLengths'
 
 const axis = (fall: number, plan = 0) => axisDirection({ fall: radians(fall), plan: radians(plan) })

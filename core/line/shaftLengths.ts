@@ -1,10 +1,10 @@
-import { scalarStep, type Column, type Graph } from '../columns/graph'
-import { workedOnce, type Kernel, type Row } from '../columns/kernel'
+import { scalarStep, type Column, type Graph } from '../base/columns/graph'
+import { workedOnce, type Kernel, type Row } from '../base/columns/kernel'
 import { hardwareLength } from './hardware'
 import type { LineColumns } from './lineColumns'
 import type { LineGeometry } from './lineGeometry'
-import type { Vec3 } from '../linalg/vec3'
-import type { Line, ShaftEnd } from '../project/lineSpec'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { Line, ShaftEnd } from '../file/parts/lineSpec'
 
 /** Places on a shaft's end a tape can be held to. */
 export type LengthMark = 'joint-centre' | 'flange-face' | 'shaft-end' | 'seal-face'

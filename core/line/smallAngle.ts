@@ -1,6 +1,6 @@
-import { JOINTS } from '../project/joints'
-import { planeTwist, type ChainJoint, type ChainMaps } from '../joints/jointMap'
-import { asRadians, type Radians } from '../units/angle'
+import { JOINTS } from '../file/parts/joints'
+import { planeTwist, type ChainJoint, type ChainMaps } from './joints/jointMap'
+import { asRadians, type Radians } from '../base/units/angle'
 
 /**
  * Equivalent angle by the small-angle rule √|Σ βᵢ²·e^{2iψᵢ}|, with ψᵢ from plane i to its driving yoke at one instant.

@@ -1,6 +1,6 @@
-import { known, unknown, type Known } from '../known'
-import type { Line } from '../project/lineSpec'
-import { fixed } from '../units/format'
+import { known, unknown, type Known } from '../base/known'
+import type { Line } from '../file/parts/lineSpec'
+import { fixed } from '../base/units/format'
 
 /** Half a degree short of a right angle nothing turns any more, and every ratio runs away. */
 export const LOCKED_DEG = 89.5

@@ -1,6 +1,6 @@
-import { workedOnce, type Kernel, type Row } from '../columns/kernel'
-import type { Mat2 } from '../linalg/mat2'
-import { angularSpeed, asRadians, degrees, type Radians } from '../units/angle'
+import { workedOnce, type Kernel, type Row } from '../base/columns/kernel'
+import type { Mat2 } from '../base/linalg/mat2'
+import { angularSpeed, asRadians, degrees, type Radians } from '../base/units/angle'
 
 /** How unevenly a rotation comes through, for any chain: exactly that of one joint of `equivalentAngle`. */
 export interface Uniformity {

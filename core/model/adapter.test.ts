@@ -1,11 +1,11 @@
-import { powertrainMove } from '../placement/powertrainMove'
-import { movePoint } from '../linalg/mat3'
-import { sub, norm, type Vec3 } from '../linalg/vec3'
+import { powertrainMove } from '../vehicle/bodies/powertrainMove'
+import { movePoint } from '../base/linalg/mat3'
+import { sub, norm, type Vec3 } from '../base/linalg/vec3'
 import { placeGhosts, placeScene, movedBodies } from '../drawing/placeScene'
-import { pointOf } from '../readings/geometry'
+import { pointOf } from '../measure/geometry/geometry'
 import { changedBay } from '../testdata/bay'
-import { leverInstruction, leverName } from '../text/leverText'
-import { differentSettings } from '../solver/differentSettings'
+import { leverInstruction, leverName } from '../show/told/leverText'
+import { differentSettings } from '../answers/solver/differentSettings'
 import { evaluateBuild } from './evaluateBuild'
 
 /** The tight bay with an adapter plate behind the block, whose face stands at station 582. */

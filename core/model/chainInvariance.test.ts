@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { chainBuild, type ToldSprocket } from '../testdata/chainBuild'
-import type { Build } from '../project/build'
-import type { ChainEvaluation } from './chainEvaluation'
+import type { Build } from '../file/build/build'
+import type { ChainEvaluation } from '../chain/chainEvaluation'
 import { evaluateBuild } from './evaluateBuild'
 
 const PITCH = 15.875

@@ -1,13 +1,13 @@
-import { graded, gravestOf, type Grade } from '../limits/grade'
-import type { Kind } from '../columns/kept'
-import { newRun, type Run } from '../columns/run'
-import type { Column } from '../columns/graph'
-import type { LeverSettings } from '../placement/settings'
-import type { Id } from '../project/id'
-import { goesCrossed, reachOf } from '../project/wheelPlaces'
+import { graded, gravestOf, type Grade } from '../file/limits/grade'
+import type { Kind } from '../base/columns/kept'
+import { newRun, type Run } from '../base/columns/run'
+import type { Column } from '../base/columns/graph'
+import type { LeverSettings } from '../vehicle/moves/settings'
+import type { Id } from '../file/parts/id'
+import { goesCrossed, reachOf } from '../file/build/wheelPlaces'
 import type { CompiledBuild } from './compile'
-import type { CompiledTravel } from './compiledTravel'
-import { strapCut } from './sweep'
+import type { CompiledTravel } from '../stand/compiledTravel'
+import { strapCut } from '../stand/sweep'
 
 /** How a line stands with each wheel at a height of its own. */
 export const CROSS_STATES = ['holds', 'tight', 'out', 'unknown'] as const

@@ -1,10 +1,10 @@
 import { demoBuild, rawDemo } from '../testdata/builds'
-import { parseBuild } from '../project/parseBuild'
+import { parseBuild } from '../file/open/parseBuild'
 import { evaluateBuild } from './evaluateBuild'
 import { jointAcceleration } from '../line/uniformity'
-import { asRadians } from '../units/angle'
-import { resultJson } from '../result/resultJson'
-import { checkLabel, checkSentence, marginText } from '../text/checkText'
+import { asRadians } from '../base/units/angle'
+import { resultJson } from '../show/result/resultJson'
+import { checkLabel, checkSentence, marginText } from '../show/text/checkText'
 
 const UNITS = { length: 'mm', inchFraction: 16, angle: 'decimal' } as const
 const edited = (edit: (raw: Record<string, any>) => void) => {

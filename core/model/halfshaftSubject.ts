@@ -1,16 +1,16 @@
 import { statesAt, windingBody } from '../check/lineStates'
 import { lineColumns } from '../line/lineColumns'
-import { standing } from '../placement/bodyMoves'
-import type { WheeledBody } from '../project/body'
-import type { Build } from '../project/build'
-import type { Id } from '../project/id'
-import type { Line } from '../project/lineSpec'
+import { standing } from '../vehicle/bodies/bodyMoves'
+import type { WheeledBody } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import type { Id } from '../file/parts/id'
+import type { Line } from '../file/parts/lineSpec'
 import type { CompiledLine } from './compiledLine'
-import { HALFSHAFT_FIGURES, type CompiledHalfshaft, type HalfshaftFigure } from './compiledTravel'
+import { HALFSHAFT_FIGURES, type CompiledHalfshaft, type HalfshaftFigure } from '../stand/compiledTravel'
 import { compileHalfshafts, extremeIds, halfshaftsAlong, type HalfshaftEvaluation } from './halfshafts'
 import { LINES } from './lineSubject'
 import { thingsOf, type Ground, type Subject, type SubjectFigure } from './subject'
-import { sparePlace } from './travel'
+import { sparePlace } from '../stand/travel'
 
 /** The shafts of a build with a joint that plunges, on lines that go along with wheels. Their checks are those of their lines. */
 export const HALFSHAFTS: Subject<CompiledHalfshaft, HalfshaftEvaluation> = {

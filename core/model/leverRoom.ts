@@ -1,7 +1,7 @@
-import { newRun } from '../columns/run'
-import { leverWindow, type LeverWindow } from '../gaps/leverWindow'
-import type { LeverSettings } from '../placement/settings'
-import type { Id } from '../project/id'
+import { newRun } from '../base/columns/run'
+import { leverWindow, type LeverWindow } from '../vehicle/gaps/leverWindow'
+import type { LeverSettings } from '../vehicle/moves/settings'
+import type { Id } from '../file/parts/id'
 import type { CompiledBuild } from './compile'
 
 /**

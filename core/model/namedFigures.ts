@@ -1,4 +1,4 @@
-import type { Kind } from '../columns/kept'
+import type { Kind } from '../base/columns/kept'
 import type { FigureColumn } from '../line/figureColumns'
 import type { CompiledBuild } from './compile'
 import type { Evaluation } from './evaluateBuild'

@@ -1,12 +1,12 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { isSameState } from '../check/check'
-import { norm, sub, scale, add, dot, type Vec3 } from '../linalg/vec3'
-import { parseBuild } from '../project/parseBuild'
+import { norm, sub, scale, add, dot, type Vec3 } from '../base/linalg/vec3'
+import { parseBuild } from '../file/open/parseBuild'
 import type { RawBuild } from '../testdata/builds'
-import { checkLabel } from '../text/checkText'
-import { checkFigureId, sampleModel } from '../uncertainty/sampleModel'
-import { runMonteCarlo } from '../uncertainty/monteCarlo'
+import { checkLabel } from '../show/text/checkText'
+import { checkFigureId, sampleModel } from '../answers/uncertainty/sampleModel'
+import { runMonteCarlo } from '../answers/uncertainty/monteCarlo'
 import { evaluateBuild } from './evaluateBuild'
 
 const demo = JSON.parse(readFileSync(join(__dirname, '../../demo/tansy-wagon.lurvan.json'), 'utf8'))

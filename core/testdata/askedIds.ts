@@ -1,4 +1,4 @@
-import type { TourStep } from '../readings/tour'
+import type { TourStep } from '../measure/tour/tour'
 
 /** Ids of the axes and points that a tour asks for. */
 export const askedIds = (steps: readonly TourStep[]): ReadonlySet<string> =>

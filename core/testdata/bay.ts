@@ -1,6 +1,6 @@
 import bay from '../../demo/sedge-wagon.lurvan.json'
-import type { Build } from '../project/build'
-import { parseBuild } from '../project/parseBuild'
+import type { Build } from '../file/build/build'
+import { parseBuild } from '../file/open/parseBuild'
 import type { RawBuild } from './builds'
 
 /** The tight bay with something changed, proved sound again. */

@@ -1,4 +1,4 @@
-import type { Random } from '../chance/random'
+import type { Random } from '../base/chance/random'
 
 /** Figures and words that readings are made of, and some that they are not. */
 const TEXTS = [

@@ -1,5 +1,5 @@
-import type { Build } from '../project/build'
-import { parseBuild } from '../project/parseBuild'
+import type { Build } from '../file/build/build'
+import { parseBuild } from '../file/open/parseBuild'
 import demo from './fen-tender.json'
 
 /** The leaf-sprung truck before its axle was read at other heights, fresh for each caller. */

@@ -1,7 +1,7 @@
-import type { Build } from '../project/build'
-import type { ChainLine } from '../project/chainLine'
-import { parseBuild } from '../project/parseBuild'
-import { PROFILES } from '../project/profiles'
+import type { Build } from '../file/build/build'
+import type { ChainLine } from '../file/parts/chainLine'
+import { parseBuild } from '../file/open/parseBuild'
+import { PROFILES } from '../file/limits/profiles'
 
 /** A sprocket as a test tells it: its place seen from the right, in mm forward and up, and to the left. */
 export interface ToldSprocket {

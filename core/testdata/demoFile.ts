@@ -1,7 +1,7 @@
 import cart from '../../demo/burdock-cart.lurvan.json'
 import buggy from '../../demo/comfrey-buggy.lurvan.json'
-import type { Build } from '../project/build'
-import { parseBuild } from '../project/parseBuild'
+import type { Build } from '../file/build/build'
+import { parseBuild } from '../file/open/parseBuild'
 
 /** Demos with chains, as they are shipped. */
 const DEMOS = { 'burdock-cart': cart, 'comfrey-buggy': buggy }

@@ -1,5 +1,5 @@
-import type { Build } from '../project/build'
-import { parseBuild } from '../project/parseBuild'
+import type { Build } from '../file/build/build'
+import { parseBuild } from '../file/open/parseBuild'
 import cart from '../../demo/burdock-cart.lurvan.json'
 import buggy from '../../demo/comfrey-buggy.lurvan.json'
 import tender from '../../demo/fen-tender.lurvan.json'

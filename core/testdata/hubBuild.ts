@@ -1,6 +1,6 @@
-import type { Build } from '../project/build'
-import { parseBuild } from '../project/parseBuild'
-import { PROFILES } from '../project/profiles'
+import type { Build } from '../file/build/build'
+import { parseBuild } from '../file/open/parseBuild'
+import { PROFILES } from '../file/limits/profiles'
 
 type Place = readonly number[]
 interface ArmCase {

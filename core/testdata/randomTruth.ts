@@ -1,4 +1,4 @@
-import type { Random } from '../chance/random'
+import type { Random } from '../base/chance/random'
 
 /** How a random truth is read: what the tools and the hand really do, and what the file says of them. */
 export interface ReadingWay {

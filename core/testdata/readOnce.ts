@@ -1,6 +1,6 @@
-import type { seededRandom } from '../chance/random'
-import type { Build } from '../project/build'
-import type { Reading } from '../project/reading'
+import type { seededRandom } from '../base/chance/random'
+import type { Build } from '../file/build/build'
+import type { Reading } from '../file/build/reading'
 
 type Random = ReturnType<typeof seededRandom>
 

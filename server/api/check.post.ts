@@ -2,8 +2,8 @@ import { createError, defineEventHandler, getQuery, getRequestHeader, setRespons
 import { Worker } from 'node:worker_threads'
 import { gzipSync } from 'node:zlib'
 import { number } from 'yup'
-import { problemText } from '../../core/project/problem'
-import { LEAST_SAMPLES } from '../../core/uncertainty/monteCarlo'
+import { problemText } from '../../core/file/parts/problem'
+import { LEAST_SAMPLES } from '../../core/answers/uncertainty/monteCarlo'
 import { checkQueue, type CheckThread } from '../check/checkQueue'
 import { limitedBody } from '../limitedBody'
 

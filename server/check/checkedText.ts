@@ -1,7 +1,7 @@
 import { checkCost } from '../../core/check/checkCost'
-import { resultJson } from '../../core/result/resultJson'
-import { parseBuildText } from '../../core/project/parseBuild'
-import type { FileProblem } from '../../core/project/problem'
+import { resultJson } from '../../core/show/result/resultJson'
+import { parseBuildText } from '../../core/file/open/parseBuild'
+import type { FileProblem } from '../../core/file/parts/problem'
 
 /** How a posted text fared: the result as JSON text, or why there is none. */
 export type CheckAnswer =

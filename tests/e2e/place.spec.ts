@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises'
-import type { Build } from '../../core/project/build'
+import type { Build } from '../../core/file/build/build'
 import { gapRow, goWithin, openBay, openCard, openDemo, saved } from './bench'
 import { grave } from './axe'
 import { expect, test } from './browser'

@@ -1,10 +1,10 @@
 import assert from 'node:assert/strict'
 import { readFileSync } from 'node:fs'
 import { chosenSettings, evaluateBuild } from './core/model/evaluateBuild'
-import { shaftStrengths } from './core/parts/strengthOf'
-import { tubesThatDo } from './core/parts/tubesThatDo'
-import { parseBuild } from './core/project/parseBuild'
-import { checkLabel } from './core/text/checkText'
+import { shaftStrengths } from './core/show/parts/strengthOf'
+import { tubesThatDo } from './core/show/parts/tubesThatDo'
+import { parseBuild } from './core/file/open/parseBuild'
+import { checkLabel } from './core/show/text/checkText'
 
 const raw = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
 

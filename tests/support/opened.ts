@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import { createPinia, setActivePinia } from 'pinia'
-import type { Build } from '../../core/project/build'
+import type { Build } from '../../core/file/build/build'
 import { changedBay } from '../../core/testdata/bay'
 import { changedDemo, type RawBuild } from '../../core/testdata/builds'
 import { useBuildRepository } from '../../app/storage/storage'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bodyById } from '~~/core/project/bodies'
+import { bodyById } from '~~/core/file/parts/bodies'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { bodyById } from '~~/core/project/bodies'
-import type { Body } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
-import { boxText } from '~~/core/text/bayText'
+import { bodyById } from '~~/core/file/parts/bodies'
+import type { Body } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
+import { boxText } from '~~/core/show/text/bayText'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 import { useBay } from '~/stores/bay'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { BODY_KINDS } from '~~/core/project/bodyKinds'
+import { BODY_KINDS } from '~~/core/file/parts/bodyKinds'
 import { chassisParts } from '~~/core/bay/bodyOnSpacers'
-import type { Body } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
-import { gapsOfBody, staysBecause } from '~~/core/project/withoutBody'
+import type { Body } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
+import { gapsOfBody, staysBecause } from '~~/core/file/edits/withoutBody'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Body } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
-import { isLeverOn, LEVER_KINDS, leverUnit, type Lever, type LeverKind } from '~~/core/project/lever'
-import { leverName } from '~~/core/text/leverText'
-import { parseStock, stockFieldText } from '~~/core/text/stockText'
+import type { Body } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
+import { isLeverOn, LEVER_KINDS, leverUnit, type Lever, type LeverKind } from '~~/core/file/build/lever'
+import { leverName } from '~~/core/show/told/leverText'
+import { parseStock, stockFieldText } from '~~/core/show/text/stockText'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 

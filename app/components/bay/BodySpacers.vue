@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { chassisParts, gapsOnChassis, likelyBody } from '~~/core/bay/bodyOnSpacers'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PairRow } from '~~/core/text/bayText'
+import type { PairRow } from '~~/core/show/text/bayText'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 

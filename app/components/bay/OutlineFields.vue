@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { outlinePicture } from '~~/core/drawing/outlinePicture'
-import { OUTLINE_VIEWS, type Outline } from '~~/core/project/body'
-import { MAX_CORNERS } from '~~/core/project/bodySchema'
-import { cornersText, parseCorners } from '~~/core/text/cornerText'
+import { OUTLINE_VIEWS, type Outline } from '~~/core/file/parts/body'
+import { MAX_CORNERS } from '~~/core/file/schema/bodySchema'
+import { cornersText, parseCorners } from '~~/core/show/text/cornerText'
 import { useFormat } from '~/composables/useFormat'
 import { texts } from '~/texts/en'
 

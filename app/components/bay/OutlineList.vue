@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Body, Outline } from '~~/core/project/body'
+import type { Body, Outline } from '~~/core/file/parts/body'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 import { useWorkbench } from '~/stores/workbench'

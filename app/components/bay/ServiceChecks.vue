@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { directionOf, directionWords, WAY_NAMES, type Way } from '~~/core/gaps/direction'
-import type { Build } from '~~/core/project/build'
-import type { ServiceRow } from '~~/core/text/bayText'
+import { directionOf, directionWords, WAY_NAMES, type Way } from '~~/core/vehicle/gaps/direction'
+import type { Build } from '~~/core/file/build/build'
+import type { ServiceRow } from '~~/core/show/text/bayText'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { SHELF_SORTS, type ShelfPart } from '~~/core/shelf/shelfPart'
-import { sizesText } from '~~/core/text/bayText'
-import { formatLength } from '~~/core/units/format'
+import type { Build } from '~~/core/file/build/build'
+import { SHELF_SORTS, type ShelfPart } from '~~/core/bay/shelf/shelfPart'
+import { sizesText } from '~~/core/show/text/bayText'
+import { formatLength } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 import { useBay } from '~/stores/bay'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Stage } from '~/composables/useStages'
-import { buildText } from '~~/core/project/parseBuild'
+import { buildText } from '~~/core/file/open/parseBuild'
 import { texts } from '~/texts/en'
 import { tabsOf, VIEWS } from '~/texts/views'
 import { download } from '~/storage/download'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { buildText } from '~~/core/project/parseBuild'
+import { buildText } from '~~/core/file/open/parseBuild'
 import { texts } from '~/texts/en'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'

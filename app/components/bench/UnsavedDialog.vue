@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { buildText } from '~~/core/project/parseBuild'
+import { buildText } from '~~/core/file/open/parseBuild'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'
 import { texts } from '~/texts/en'

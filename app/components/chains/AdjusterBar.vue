@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
-import type { AdjusterTravel } from '~~/core/model/chainAdjuster'
-import { leverName } from '~~/core/text/leverText'
-import type { Build } from '~~/core/project/build'
+import type { AdjusterTravel } from '~~/core/chain/chainAdjuster'
+import { leverName } from '~~/core/show/told/leverText'
+import type { Build } from '~~/core/file/build/build'
 import { chainTexts } from '~/texts/chains'
 
 /** The way of an adjuster from end to end: where it stands now, with a new chain and with a worn one. */

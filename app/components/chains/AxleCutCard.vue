@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { CutSide } from '~~/core/chain/cutAxle'
-import { CUT_SCHOOLS, type AxleCut, type CutSideFigure } from '~~/core/project/axleCut'
+import type { CutSide } from '~~/core/sprockets/cutAxle'
+import { CUT_SCHOOLS, type AxleCut, type CutSideFigure } from '~~/core/file/parts/axleCut'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 import { useChains } from '~/stores/chains'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { linePicture } from '~~/core/drawing/chainScene'
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import { offsetText } from '~~/core/text/chainText'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import { offsetText } from '~~/core/show/told/chainText'
 import { chainTexts } from '~/texts/chains'
 import type { ChainFrame } from '~/composables/useChainFrame'
 import { useFormat } from '~/composables/useFormat'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { chainPicture } from '~~/core/drawing/chainScene'
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import type { Build } from '~~/core/project/build'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import type { Build } from '~~/core/file/build/build'
 import { useLevers } from '~/stores/levers'
 import { useChainFrame, type ChainFrame } from '~/composables/useChainFrame'
 

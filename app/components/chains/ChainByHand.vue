@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import { chainRatio } from '~~/core/strength/chainDuty'
-import { fixed } from '~~/core/units/format'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import { chainRatio } from '~~/core/vehicle/strength/chainDuty'
+import { fixed } from '~~/core/base/units/format'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 

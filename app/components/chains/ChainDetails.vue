@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
 import type { LiveAxleFigures } from '~~/core/model/liveAxle'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 
 /** All that a chain is made of, bears and drives: what nobody looks at while a lever is in the hand. */
 defineProps<{ build: Build; now: ChainEvaluation; axles: readonly LiveAxleFigures[] }>()

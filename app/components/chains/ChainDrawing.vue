@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { ChainPicture, PictureHandle } from '~~/core/drawing/chainScene'
 import type { PicturePlace } from '~~/core/drawing/chainWay'
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import type { Build } from '~~/core/project/build'
-import { leverAmount, leverName } from '~~/core/text/leverText'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import type { Build } from '~~/core/file/build/build'
+import { leverAmount, leverName } from '~~/core/show/told/leverText'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 import type { ChainFrame } from '~/composables/useChainFrame'

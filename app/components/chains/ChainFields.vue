@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import type { Build } from '~~/core/project/build'
-import { USUAL_WORN_PERCENT, type ChainLine } from '~~/core/project/chainLine'
-import { linksText } from '~~/core/text/chainText'
-import { leverName } from '~~/core/text/leverText'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import type { Build } from '~~/core/file/build/build'
+import { USUAL_WORN_PERCENT, type ChainLine } from '~~/core/file/parts/chainLine'
+import { linksText } from '~~/core/show/told/chainText'
+import { leverName } from '~~/core/show/told/leverText'
 import { chainTexts } from '~/texts/chains'
 import { useChains } from '~/stores/chains'
 

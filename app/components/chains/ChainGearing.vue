@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import { drivenIndex } from '~~/core/project/chainLine'
-import { fixed } from '~~/core/units/format'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import { drivenIndex } from '~~/core/file/parts/chainLine'
+import { fixed } from '~~/core/base/units/format'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 import { useChains } from '~/stores/chains'

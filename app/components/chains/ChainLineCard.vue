@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import type { Build } from '~~/core/project/build'
-import { sprocketName } from '~~/core/project/chainLine'
-import { offsetText, shimText, spacerText, tiltText, unreadText, yawText } from '~~/core/text/chainText'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import type { Build } from '~~/core/file/build/build'
+import { sprocketName } from '~~/core/file/parts/chainLine'
+import { offsetText, shimText, spacerText, tiltText, unreadText, yawText } from '~~/core/show/told/chainText'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 import { useChains } from '~/stores/chains'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import type { Build } from '~~/core/project/build'
-import { chainOrder } from '~~/core/text/chainOrder'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import type { Build } from '~~/core/file/build/build'
+import { chainOrder } from '~~/core/show/told/chainOrder'
 import { chainTexts } from '~/texts/chains'
 
 /** The order of work at a chain, and a word where it was begun at the wrong end. */

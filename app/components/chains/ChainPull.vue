@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { hunting } from '~~/core/chain/chainDrive'
-import { speedSwing } from '~~/core/chain/sprocket'
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import { drivenIndex, sprocketName } from '~~/core/project/chainLine'
-import { percentText } from '~~/core/text/chainText'
-import { fixed, grouped } from '~~/core/units/format'
+import { hunting } from '~~/core/sprockets/chainDrive'
+import { speedSwing } from '~~/core/sprockets/sprocket'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import { drivenIndex, sprocketName } from '~~/core/file/parts/chainLine'
+import { percentText } from '~~/core/show/told/chainText'
+import { fixed, grouped } from '~~/core/base/units/format'
 import { chainTexts } from '~/texts/chains'
 import { useChains } from '~/stores/chains'
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
-import type { Build } from '~~/core/project/build'
-import { sprocketName } from '~~/core/project/chainLine'
-import { checkLabel, checkValueText, marginText, plusMinusText } from '~~/core/text/checkText'
-import { chainOrder } from '~~/core/text/chainOrder'
-import { linksText, offsetText, spacerText } from '~~/core/text/chainText'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
+import type { Build } from '~~/core/file/build/build'
+import { sprocketName } from '~~/core/file/parts/chainLine'
+import { checkLabel, checkValueText, marginText, plusMinusText } from '~~/core/show/text/checkText'
+import { chainOrder } from '~~/core/show/told/chainOrder'
+import { linksText, offsetText, spacerText } from '~~/core/show/told/chainText'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 

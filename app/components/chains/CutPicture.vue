@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
-import type { CutSide } from '~~/core/chain/cutAxle'
+import type { CutSide } from '~~/core/sprockets/cutAxle'
 
 /** One side of an axle as it is joined: what is kept of each piece, and the sleeve over the joint, to scale along. */
 const { cut, name, isLap } = defineProps<{ cut: CutSide; name: string; isLap: boolean }>()

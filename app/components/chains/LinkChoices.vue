@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { centreOf, linkChoices } from '~~/core/chain/linkChoices'
-import type { ChainEvaluation } from '~~/core/model/chainEvaluation'
+import { centreOf, linkChoices } from '~~/core/sprockets/linkChoices'
+import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 

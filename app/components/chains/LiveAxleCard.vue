@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LiveAxleFigures } from '~~/core/model/liveAxle'
-import { fixed, grouped } from '~~/core/units/format'
+import { fixed, grouped } from '~~/core/base/units/format'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
 import { useChains } from '~/stores/chains'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FigureKind } from '~~/core/units/parseFigure'
+import type { FigureKind } from '~~/core/base/units/parseFigure'
 import { useFigureEntry } from '~/composables/useFigureEntry'
 
 /** A figure of the build in a cell of a table. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { formatAngle, formatBothUnits } from '~~/core/units/format'
+import type { Build } from '~~/core/file/build/build'
+import { formatAngle, formatBothUnits } from '~~/core/base/units/format'
 import { halfshaftTexts } from '~/texts/halfshafts'
 import { useHalfshafts } from '~/stores/halfshafts'
 import { useFormat } from '~/composables/useFormat'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Pattern } from '~~/core/halfshaft/pattern'
-import type { Build } from '~~/core/project/build'
-import type { DonorPattern } from '~~/core/project/donorPattern'
-import { formatBothUnits } from '~~/core/units/format'
+import type { Pattern } from '~~/core/vehicle/halfshaft/pattern'
+import type { Build } from '~~/core/file/build/build'
+import type { DonorPattern } from '~~/core/file/parts/donorPattern'
+import { formatBothUnits } from '~~/core/base/units/format'
 import { halfshaftTexts } from '~/texts/halfshafts'
 
 /** The page that goes to the machinist with the clamped pattern. */

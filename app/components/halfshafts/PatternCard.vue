@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { PatternStep } from '~~/core/halfshaft/donorPattern'
-import type { Pattern } from '~~/core/halfshaft/pattern'
-import type { Known } from '~~/core/known'
-import type { DonorPattern } from '~~/core/project/donorPattern'
+import type { PatternStep } from '~~/core/vehicle/halfshaft/donorPattern'
+import type { Pattern } from '~~/core/vehicle/halfshaft/pattern'
+import type { Known } from '~~/core/base/known'
+import type { DonorPattern } from '~~/core/file/parts/donorPattern'
 import { halfshaftTexts } from '~/texts/halfshafts'
 import { useFormat } from '~/composables/useFormat'
 import { usePatterns } from '~/stores/patterns'

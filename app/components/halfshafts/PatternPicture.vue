@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Pattern } from '~~/core/halfshaft/pattern'
+import type { Pattern } from '~~/core/vehicle/halfshaft/pattern'
 import { patternPicture } from '~~/core/drawing/patternPicture'
-import type { DonorPattern } from '~~/core/project/donorPattern'
+import type { DonorPattern } from '~~/core/file/parts/donorPattern'
 import { useFormat } from '~/composables/useFormat'
 
 /** Both pieces side by side, with the two marks and the middle between them. */

@@ -2,7 +2,7 @@
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { plungePicture } from '~~/core/drawing/plungePicture'
 import { jointWay, type HalfshaftEvaluation } from '~~/core/model/halfshafts'
-import type { Verdict } from '~~/core/project/limit'
+import type { Verdict } from '~~/core/file/build/limit'
 import { halfshaftTexts } from '~/texts/halfshafts'
 import { useFormat } from '~/composables/useFormat'
 

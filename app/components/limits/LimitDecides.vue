@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { checksOfLimit } from '~~/core/model/checksOfLimit'
-import type { LimitEntry } from '~~/core/project/limit'
-import { checkLabel, checkValueText, marginText } from '~~/core/text/checkText'
+import type { LimitEntry } from '~~/core/file/build/limit'
+import { checkLabel, checkValueText, marginText } from '~~/core/show/text/checkText'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
 import { useWorkbench } from '~/stores/workbench'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { LimitEntry, LimitUnit } from '~~/core/project/limit'
-import { factsOf } from '~~/core/project/quantities'
+import type { LimitEntry, LimitUnit } from '~~/core/file/build/limit'
+import { factsOf } from '~~/core/file/build/quantities'
 import type { Draft } from 'immer'
-import { requireRising } from '~~/core/limits/edit'
-import { isChangedLimit, usualLimit } from '~~/core/limits/usualLimit'
+import { requireRising } from '~~/core/file/limits/edit'
+import { isChangedLimit, usualLimit } from '~~/core/file/limits/usualLimit'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

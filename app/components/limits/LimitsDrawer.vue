@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { limitsText, parseLimitsText } from '~~/core/limits/profileFile'
-import { problemText } from '~~/core/project/problem'
-import { PROFILES } from '~~/core/project/profiles'
+import { limitsText, parseLimitsText } from '~~/core/file/limits/profileFile'
+import { problemText } from '~~/core/file/parts/problem'
+import { PROFILES } from '~~/core/file/limits/profiles'
 import { texts } from '~/texts/en'
 import { download } from '~/storage/download'
 import { fileName } from '~/storage/fileName'

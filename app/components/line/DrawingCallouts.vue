@@ -3,8 +3,8 @@ import type { Check } from '~~/core/check/check'
 import type { SceneCallout } from '~~/core/drawing/lineScene'
 import { calloutBoxes } from '~~/core/drawing/calloutBoxes'
 import type { Projection } from '~~/core/drawing/projection'
-import { checkLabel, checkValueText, marginText } from '~~/core/text/checkText'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { checkLabel, checkValueText, marginText } from '~~/core/show/text/checkText'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 
 /** Remarks on what is tight or out, in a lane above the line, each with a leader to its place. */
 const { callouts, projection, width, units } = defineProps<{

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import type { Build } from '~~/core/project/build'
-import type { Sureness } from '~~/core/uncertainty/monteCarlo'
-import { lineFacts } from '~~/core/text/lineFacts'
+import type { Build } from '~~/core/file/build/build'
+import type { Sureness } from '~~/core/answers/uncertainty/monteCarlo'
+import { lineFacts } from '~~/core/show/text/lineFacts'
 import { texts } from '~/texts/en'
 import { useWhy } from '~/stores/why'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { gearCurves } from '~~/core/curves/gearCurves'
+import { gearCurves } from '~~/core/answers/curves/gearCurves'
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { gearChart } from '~/charts/gearChart'
 import { texts } from '~/texts/en'
 import { strength } from '~/texts/strength'

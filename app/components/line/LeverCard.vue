@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { leverFigure, parseLeverAmount } from '~~/core/placement/leverInput'
+import { leverFigure, parseLeverAmount } from '~~/core/vehicle/moves/leverInput'
 import { steppedAmount } from '~~/core/drawing/projection'
-import type { Build } from '~~/core/project/build'
-import { leverUnit, type Lever } from '~~/core/project/lever'
-import { leverAmount, leverName, leverWays } from '~~/core/text/leverText'
+import type { Build } from '~~/core/file/build/build'
+import { leverUnit, type Lever } from '~~/core/file/build/lever'
+import { leverAmount, leverName, leverWays } from '~~/core/show/told/leverText'
 import { FINE } from '~/composables/useHandleDrag'
 import { texts } from '~/texts/en'
 import { useTyping } from '~/composables/useTyping'

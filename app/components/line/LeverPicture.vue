@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leverFacts, type LeverKind } from '~~/core/project/lever'
+import { leverFacts, type LeverKind } from '~~/core/file/build/lever'
 
 /** The thing in the hand: a stack of spacers under the tail, or a wedge between spring and axle. */
 const { kind, amount, range } = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
 import { useSureness } from '~/stores/sureness'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import type { LayoutKey } from '~~/core/layouts/layouts'
+import type { Build } from '~~/core/file/build/build'
+import type { LayoutKey } from '~~/core/file/edits/layouts'
 import { chainTexts } from '~/texts/chains'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import type { LimitEntry } from '~~/core/project/limit'
-import { permittedCurve } from '~~/core/curves/permittedCurve'
+import type { LimitEntry } from '~~/core/file/build/limit'
+import { permittedCurve } from '~~/core/answers/curves/permittedCurve'
 import { permittedChart } from '~/charts/permittedChart'
 import { texts } from '~/texts/en'
 

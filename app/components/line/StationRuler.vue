@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { rulerMarks, type Focus, type Projection } from '~~/core/drawing/projection'
-import { formatLength } from '~~/core/units/format'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { formatLength } from '~~/core/base/units/format'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 
 /** The boxwood ruler both views share; stations rearward of the datum. */
 const { focus, projection, width, units } = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import { turnCurves } from '~~/core/curves/curves'
+import { turnCurves } from '~~/core/answers/curves/curves'
 import { turnChart } from '~/charts/turnChart'
 import { texts } from '~/texts/en'
 

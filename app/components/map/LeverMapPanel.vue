@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
-import { leverMapCsv } from '~~/core/csv/leverMapCsv'
-import type { Build } from '~~/core/project/build'
-import { leverUnit } from '~~/core/project/lever'
-import { leverName } from '~~/core/text/leverText'
+import { leverMapCsv } from '~~/core/answers/solver/leverMapCsv'
+import type { Build } from '~~/core/file/build/build'
+import { leverUnit } from '~~/core/file/build/lever'
+import { leverName } from '~~/core/show/told/leverText'
 import { drawLeverMap, mapFrame } from '~/charts/leverMapCanvas'
 import { readColours } from '~/charts/readColours'
 import { download } from '~/storage/download'

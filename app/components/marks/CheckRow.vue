@@ -9,7 +9,7 @@ import {
   marginText,
   plusMinusText,
   unknownText,
-} from '~~/core/text/checkText'
+} from '~~/core/show/text/checkText'
 import { useOpenRow } from '~/composables/useOpenRows'
 import { useDrawer } from '~/composables/useDrawer'
 import { texts } from '~/texts/en'
@@ -17,7 +17,7 @@ import { useEvaluation } from '~/stores/evaluation'
 import { useOwnLimits } from '~/stores/ownLimits'
 import { useWhy } from '~/stores/why'
 import { useWorkbench } from '~/stores/workbench'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 
 const { check, units, many } = defineProps<{
   check: Check

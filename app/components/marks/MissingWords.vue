@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Missing } from '~~/core/known'
+import type { Missing } from '~~/core/base/known'
 import { useFieldPlaces } from '~/composables/useFieldPlaces'
 
 /** What is missing, each a way to the field that takes it. */

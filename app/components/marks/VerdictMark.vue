@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '~~/core/project/limit'
+import type { Verdict } from '~~/core/file/build/limit'
 import { texts } from '~/texts/en'
 
 const { verdict, size = 16 } = defineProps<{ verdict: Verdict; size?: number; silent?: boolean }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Known } from '~~/core/known'
-import { clockText, type RoundAnswer } from '~~/core/mating/matingOf'
-import { dialFacts } from '~~/core/text/dialFacts'
+import type { Known } from '~~/core/base/known'
+import { clockText, type RoundAnswer } from '~~/core/bay/mating/matingOf'
+import { dialFacts } from '~~/core/show/text/dialFacts'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Known } from '~~/core/known'
-import type { RoundAnswer } from '~~/core/mating/matingOf'
-import type { DialRound } from '~~/core/project/mating'
-import { parseNumber } from '~~/core/units/parseNumber'
+import type { Known } from '~~/core/base/known'
+import type { RoundAnswer } from '~~/core/bay/mating/matingOf'
+import type { DialRound } from '~~/core/file/parts/mating'
+import { parseNumber } from '~~/core/base/units/parseNumber'
 import { texts } from '~/texts/en'
 import { DIAL_PLACES, useMating } from '~/stores/mating'
 

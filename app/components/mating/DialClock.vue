@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Known } from '~~/core/known'
-import { clockText, type RoundAnswer } from '~~/core/mating/matingOf'
+import type { Known } from '~~/core/base/known'
+import { clockText, type RoundAnswer } from '~~/core/bay/mating/matingOf'
 import { clockPlace } from '~~/core/drawing/clockFace'
-import type { DialRound } from '~~/core/project/mating'
-import { parseDial } from '~~/core/mating/dialText'
+import type { DialRound } from '~~/core/file/parts/mating'
+import { parseDial } from '~~/core/bay/mating/dialText'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { StackScale, StackScene } from '~~/core/drawing/stackScene'
-import type { Known } from '~~/core/known'
-import type { StackAnswer } from '~~/core/mating/matingOf'
-import type { Stack } from '~~/core/project/mating'
+import type { StackScale, StackScene } from '~~/core/bay/mating/stackScene'
+import type { Known } from '~~/core/base/known'
+import type { StackAnswer } from '~~/core/bay/mating/matingOf'
+import type { Stack } from '~~/core/file/parts/mating'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 

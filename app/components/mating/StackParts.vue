@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { PART_SPREADS, type PartSpread, type Stack, type StackPart } from '~~/core/project/mating'
-import { fixed } from '~~/core/units/format'
+import { PART_SPREADS, type PartSpread, type Stack, type StackPart } from '~~/core/file/parts/mating'
+import { fixed } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { StackScene } from '~~/core/drawing/stackScene'
-import type { Stack } from '~~/core/project/mating'
+import type { StackScene } from '~~/core/bay/mating/stackScene'
+import type { Stack } from '~~/core/file/parts/mating'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 

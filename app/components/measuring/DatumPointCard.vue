@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NamedPoint } from '~~/core/project/named'
+import type { NamedPoint } from '~~/core/file/parts/named'
 import { texts } from '~/texts/en'
 import { useDatum, type Triple, type Ways } from '~/stores/datum'
 import { useReadings } from '~/stores/readings'

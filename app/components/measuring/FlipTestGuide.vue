@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { DisplayEnd, Tool } from '~~/core/project/tool'
-import { flipTestResult } from '~~/core/readings/toolError'
+import type { DisplayEnd, Tool } from '~~/core/file/parts/tool'
+import { flipTestResult } from '~~/core/measure/figures/toolError'
 import { texts } from '~/texts/en'
 import { rovingRadio } from '~/composables/useRovingRadio'
 import { useSetups } from '~/stores/setups'

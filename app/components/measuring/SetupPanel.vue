@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { axlesOf } from '~~/core/project/bodies'
-import { DATUM_SCHOOLS, type Setup } from '~~/core/project/build'
-import { stateProblem } from '~~/core/readings/warnings'
-import { setupStand } from '~~/core/text/setupText'
+import { axlesOf } from '~~/core/file/parts/bodies'
+import { DATUM_SCHOOLS, type Setup } from '~~/core/file/build/build'
+import { stateProblem } from '~~/core/measure/targets/warnings'
+import { setupStand } from '~~/core/show/text/setupText'
 import { texts } from '~/texts/en'
 import { useReadings } from '~/stores/readings'
 import { useSetups } from '~/stores/setups'

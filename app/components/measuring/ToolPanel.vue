@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { TOOL_KINDS, type Tool } from '~~/core/project/tool'
-import { toolScatter } from '~~/core/readings/scatter'
-import { flipTestResult } from '~~/core/readings/toolError'
+import { TOOL_KINDS, type Tool } from '~~/core/file/parts/tool'
+import { toolScatter } from '~~/core/measure/figures/scatter'
+import { flipTestResult } from '~~/core/measure/figures/toolError'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useSetups } from '~/stores/setups'

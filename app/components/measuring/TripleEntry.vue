@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { parseLength } from '~~/core/units/parseLength'
-import type { LengthUnit } from '~~/core/units/unitSettings'
+import { parseLength } from '~~/core/base/units/parseLength'
+import type { LengthUnit } from '~~/core/base/units/unitSettings'
 import { texts } from '~/texts/en'
 
 /** Three lengths of one point, typed in one go: along, across with its side, and up. */

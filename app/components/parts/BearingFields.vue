@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { forcesOf } from '~~/core/line/forcesOf'
-import { grouped } from '~~/core/units/format'
+import { grouped } from '~~/core/base/units/format'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'
 

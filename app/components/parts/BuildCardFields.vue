@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LENGTH_UNITS } from '~~/core/units/unitSettings'
+import { LENGTH_UNITS } from '~~/core/base/units/unitSettings'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

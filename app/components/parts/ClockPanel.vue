@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { clockAdvice } from '~~/core/text/clockText'
+import { clockAdvice } from '~~/core/show/text/clockText'
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'
 

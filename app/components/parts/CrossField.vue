@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import type { Joint } from '~~/core/project/lineSpec'
-import { crossesOf } from '~~/core/project/stock'
+import type { Build } from '~~/core/file/build/build'
+import type { Joint } from '~~/core/file/parts/lineSpec'
+import { crossesOf } from '~~/core/file/parts/stock'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { parseFigure, figureText } from '~~/core/units/parseFigure'
-import type { Dimension } from '~~/core/parts/dimensions'
+import { parseFigure, figureText } from '~~/core/base/units/parseFigure'
+import type { Dimension } from '~~/core/show/parts/dimensions'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Draft } from 'immer'
-import { axlesOf } from '~~/core/project/bodies'
-import type { Build } from '~~/core/project/build'
-import type { Drivetrain } from '~~/core/project/drivetrain'
-import { lineTorque } from '~~/core/strength/lineTorque'
-import { grouped } from '~~/core/units/format'
+import { axlesOf } from '~~/core/file/parts/bodies'
+import type { Build } from '~~/core/file/build/build'
+import type { Drivetrain } from '~~/core/file/parts/drivetrain'
+import { lineTorque } from '~~/core/vehicle/strength/lineTorque'
+import { grouped } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { insertionsIn } from '~~/core/layouts/partEdits'
-import type { Line } from '~~/core/project/lineSpec'
+import { insertionsIn } from '~~/core/file/edits/partEdits'
+import type { Line } from '~~/core/file/parts/lineSpec'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'
 

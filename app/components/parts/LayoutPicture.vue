@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { LayoutPicture } from '~~/core/parts/layoutPictures'
+import type { LayoutPicture } from '~~/core/show/parts/layoutPictures'
 
 /** The lines of a layout, each as the parts view draws it. */
 defineProps<{ picture: LayoutPicture }>()

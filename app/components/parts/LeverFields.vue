@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { leverUnit, type Lever, type LeverEffort } from '~~/core/project/lever'
-import { leverName } from '~~/core/text/leverText'
+import type { Build } from '~~/core/file/build/build'
+import { leverUnit, type Lever, type LeverEffort } from '~~/core/file/build/lever'
+import { leverName } from '~~/core/show/told/leverText'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

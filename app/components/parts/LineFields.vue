@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Line } from '~~/core/project/lineSpec'
+import type { Line } from '~~/core/file/parts/lineSpec'
 import type { Draft } from 'immer'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { LayoutKey } from '~~/core/layouts/layouts'
-import { layoutPictures } from '~~/core/parts/layoutPictures'
+import type { LayoutKey } from '~~/core/file/edits/layouts'
+import { layoutPictures } from '~~/core/show/parts/layoutPictures'
 import { partsOfLine } from '~/texts/parts'
 
 /** Layouts to start a line from, each with its picture. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PartShape } from '~~/core/parts/partsScene'
+import type { PartShape } from '~~/core/show/parts/partsScene'
 
 /** What is drawn of one part, about the axis of the line. */
 defineProps<{ shapes: readonly PartShape[] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import type { Line, SpeedSource } from '~~/core/project/lineSpec'
-import { lineSpeed } from '~~/core/strength/shaftSpeed'
-import { grouped } from '~~/core/units/format'
+import type { Build } from '~~/core/file/build/build'
+import type { Line, SpeedSource } from '~~/core/file/parts/lineSpec'
+import { lineSpeed } from '~~/core/vehicle/strength/shaftSpeed'
+import { grouped } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

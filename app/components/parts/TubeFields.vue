@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Line, Tube } from '~~/core/project/lineSpec'
-import { METALS } from '~~/core/strength/metal'
+import type { Line, Tube } from '~~/core/file/parts/lineSpec'
+import { METALS } from '~~/core/vehicle/strength/metal'
 import { texts } from '~/texts/en'
 import { partsOfLine } from '~/texts/parts'
 import { useParts } from '~/stores/parts'

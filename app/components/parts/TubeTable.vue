@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import { tubesThatDo } from '~~/core/parts/tubesThatDo'
-import type { Build } from '~~/core/project/build'
-import { tubeOf } from '~~/core/project/stock'
-import { fixed, grouped } from '~~/core/units/format'
+import { tubesThatDo } from '~~/core/show/parts/tubesThatDo'
+import type { Build } from '~~/core/file/build/build'
+import { tubeOf } from '~~/core/file/parts/stock'
+import { fixed, grouped } from '~~/core/base/units/format'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'
 import { useParts } from '~/stores/parts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { axlesOf, chassisOf, powertrainOf } from '~~/core/project/bodies'
-import type { AxleBody, ChassisSizes, PowertrainSizes } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
+import { axlesOf, chassisOf, powertrainOf } from '~~/core/file/parts/bodies'
+import type { AxleBody, ChassisSizes, PowertrainSizes } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
 import type { Draft } from 'immer'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'

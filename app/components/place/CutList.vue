@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import { cutCostText, cutRows } from '~~/core/text/cutText'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { cutCostText, cutRows } from '~~/core/show/text/cutText'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 

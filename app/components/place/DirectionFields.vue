@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { directionOf, directionWords, WAY_NAMES, WAYS, type Way } from '~~/core/gaps/direction'
-import type { Gap } from '~~/core/project/gap'
+import { directionOf, directionWords, WAY_NAMES, WAYS, type Way } from '~~/core/vehicle/gaps/direction'
+import type { Gap } from '~~/core/file/parts/gap'
 import { texts } from '~/texts/en'
 
 /** Which way a gap was read: mostly one way, leaning another by some degrees. */

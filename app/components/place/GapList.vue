@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import { byWorst } from '~~/core/limits/worst'
-import type { Build } from '~~/core/project/build'
-import { formatLength } from '~~/core/units/format'
+import { byWorst } from '~~/core/file/limits/worst'
+import type { Build } from '~~/core/file/build/build'
+import { formatLength } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useDrawer } from '~/composables/useDrawer'
 import { useTurns } from '~/composables/useTurns'

@@ -2,8 +2,8 @@
 import { placeLabels } from '~~/core/drawing/gapLabels'
 import type { SceneGap } from '~~/core/drawing/placeScene'
 import type { Pane } from '~~/core/drawing/placePanes'
-import { checkValueText } from '~~/core/text/checkText'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { checkValueText } from '~~/core/show/text/checkText'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 import { useLevers } from '~/stores/levers'
 
 /** Gaps where they are: a line from the touch point to the obstacle; what is not well is called out with its figure. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { GapEvaluation } from '~~/core/model/gaps'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 
 /** Some gaps under each other; a row is drawn again only when its own figures change. */
 defineProps<{ rows: readonly GapEvaluation[]; units: UnitSettings }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { leverAmount, leverName } from '~~/core/text/leverText'
+import type { Build } from '~~/core/file/build/build'
+import { leverAmount, leverName } from '~~/core/show/told/leverText'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useLeverRoom } from '~/stores/leverRoom'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { lowPoints } from '~~/core/drawing/placeScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import { formatLength } from '~~/core/units/format'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { formatLength } from '~~/core/base/units/format'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 import { texts } from '~/texts/en'
 import { useGround } from '~/stores/ground'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { texts } from '~/texts/en'
 
 /** Under the board: gaps, parts, settings, positions, trials. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { positionFacts } from '~~/core/text/positionFacts'
-import { fixed, formatLength } from '~~/core/units/format'
+import type { Build } from '~~/core/file/build/build'
+import { positionFacts } from '~~/core/show/told/positionFacts'
+import { fixed, formatLength } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { usePlace } from '~/stores/place'
 import { useWeight } from '~/stores/weight'

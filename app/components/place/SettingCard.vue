@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { texts } from '~/texts/en'
 import type { SettingCard } from '~/stores/foundSettings'
 import { usePlace } from '~/stores/place'

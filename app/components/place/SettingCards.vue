@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import type { GoalFound } from '~~/core/solver/goals'
-import { grouped } from '~~/core/units/format'
+import type { Build } from '~~/core/file/build/build'
+import type { GoalFound } from '~~/core/answers/solver/goals'
+import { grouped } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useFoundSettings } from '~/stores/foundSettings'
 

@@ -9,7 +9,7 @@ import {
   placeSpan,
 } from '~~/core/drawing/placeScene'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 
 /** A setting from the side, small: what moves over what stands, with the measured place in dashes. */
 const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()

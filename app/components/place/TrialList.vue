@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { packedText } from '~~/core/text/positionFacts'
+import type { Build } from '~~/core/file/build/build'
+import { packedText } from '~~/core/show/told/positionFacts'
 import { texts } from '~/texts/en'
 import { usePlace } from '~/stores/place'
 import { useTrials } from '~/stores/trials'

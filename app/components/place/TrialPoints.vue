@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Trial } from '~~/core/project/vehicleState'
-import { figureText } from '~~/core/units/parseFigure'
+import type { Trial } from '~~/core/file/parts/vehicleState'
+import { figureText } from '~~/core/base/units/parseFigure'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { POINT_FIGURES, useTrials, type PointAgain, type PointFigure } from '~/stores/trials'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { leverAmount, leverName } from '~~/core/text/leverText'
-import type { ForetoldGap } from '~~/core/trials/foretold'
-import type { PackedAndMoved, TrialPose } from '~~/core/trials/trialPoses'
+import type { Build } from '~~/core/file/build/build'
+import { leverAmount, leverName } from '~~/core/show/told/leverText'
+import type { ForetoldGap } from '~~/core/answers/trials/foretold'
+import type { PackedAndMoved, TrialPose } from '~~/core/answers/trials/trialPoses'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { usePlace } from '~/stores/place'

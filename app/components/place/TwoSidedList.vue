@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { twoSidedGaps, type TwoSidedGap } from '~~/core/bay/twoSided'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import { formatLength } from '~~/core/units/format'
-import type { UnitSettings } from '~~/core/units/unitSettings'
+import { formatLength } from '~~/core/base/units/format'
+import type { UnitSettings } from '~~/core/base/units/unitSettings'
 import { texts } from '~/texts/en'
 
 /** What stands between two things: the window, where it is in it, and how far it is to the middle. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Mistake } from '~~/core/mistakes/mistake'
-import { sentenceCase } from '~~/core/text/checkText'
+import type { Mistake } from '~~/core/answers/mistakes/mistake'
+import { sentenceCase } from '~~/core/show/text/checkText'
 import { texts } from '~/texts/en'
 import { useReadings } from '~/stores/readings'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { TourStep } from '~~/core/readings/tour'
-import { rawTexts } from '~~/core/text/echo'
+import type { TourStep } from '~~/core/measure/tour/tour'
+import { rawTexts } from '~~/core/show/told/echo'
 import { texts } from '~/texts/en'
-import { stepWords } from '~~/core/text/stepText'
+import { stepWords } from '~~/core/show/told/stepText'
 import { useReadingDraft } from '~/composables/useReadingDraft'
 import { useWakeLockWhileMeasuring } from '~/composables/useWakeLockWhileMeasuring'
 import { SIMULATED_TOOLS, useInstrument } from '~/stores/instrument'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Reading } from '~~/core/project/reading'
-import { readingHistory, type HistoryEntry } from '~~/core/readings/history'
-import { wayOf } from '~~/core/project/readingKinds'
-import { rawTexts } from '~~/core/text/echo'
+import type { Reading } from '~~/core/file/build/reading'
+import { readingHistory, type HistoryEntry } from '~~/core/measure/targets/history'
+import { wayOf } from '~~/core/file/build/readingKinds'
+import { rawTexts } from '~~/core/show/told/echo'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TourStep } from '~~/core/readings/tour'
+import type { TourStep } from '~~/core/measure/tour/tour'
 import { texts } from '~/texts/en'
 import { useReadings } from '~/stores/readings'
 

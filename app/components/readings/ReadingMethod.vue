@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { READING_KINDS, wordsOf } from '~~/core/project/readingKinds'
-import type { ReadingKind } from '~~/core/project/reading'
-import type { TourStep } from '~~/core/readings/tour'
+import { READING_KINDS, wordsOf } from '~~/core/file/build/readingKinds'
+import type { ReadingKind } from '~~/core/file/build/reading'
+import type { TourStep } from '~~/core/measure/tour/tour'
 import { kindOfStep, type ReadingDraft } from '~/stores/readingDraft'
 import { texts } from '~/texts/en'
 import { rovingRadio } from '~/composables/useRovingRadio'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Mistake } from '~~/core/mistakes/mistake'
-import type { TourStep } from '~~/core/readings/tour'
-import { rawTexts } from '~~/core/text/echo'
-import { repeatText } from '~~/core/text/repeatText'
+import type { Mistake } from '~~/core/answers/mistakes/mistake'
+import type { TourStep } from '~~/core/measure/tour/tour'
+import { rawTexts } from '~~/core/show/told/echo'
+import { repeatText } from '~~/core/show/text/repeatText'
 import { texts } from '~/texts/en'
-import { readingWay, stepWords } from '~~/core/text/stepText'
+import { readingWay, stepWords } from '~~/core/show/told/stepText'
 import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { READING_KINDS } from '~~/core/project/readingKinds'
-import type { TourStep } from '~~/core/readings/tour'
-import { stepScene } from '~~/core/text/stepText'
+import { READING_KINDS } from '~~/core/file/build/readingKinds'
+import type { TourStep } from '~~/core/measure/tour/tour'
+import { stepScene } from '~~/core/show/told/stepText'
 import { texts } from '~/texts/en'
 
 /** Where the level or the tape goes: a small picture for each kind of reading, front of the vehicle to the left. */

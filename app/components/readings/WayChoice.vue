@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { TourStep } from '~~/core/readings/tour'
-import type { StepWords } from '~~/core/text/stepText'
+import type { TourStep } from '~~/core/measure/tour/tour'
+import type { StepWords } from '~~/core/show/told/stepText'
 import { rovingRadio } from '~/composables/useRovingRadio'
 
 /** "Which end is lower?" as two pictures. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SettingSheet } from '~~/core/text/settingSheet'
+import type { SettingSheet } from '~~/core/show/told/settingSheet'
 import { texts } from '~/texts/en'
 
 /** Chains on the sheet: what each is made of, and what to find once it is set. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SettingSheet } from '~~/core/text/settingSheet'
+import type { SettingSheet } from '~~/core/show/told/settingSheet'
 import { texts } from '~/texts/en'
 
 /** Gaps to check once it is set, tightest first, in two columns; and what has to be cut. */

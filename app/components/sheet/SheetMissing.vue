@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sentenceCase } from '~~/core/text/checkText'
+import { sentenceCase } from '~~/core/show/text/checkText'
 import { texts } from '~/texts/en'
 
 /** Instead of orders to set by: what is still to be read before there are any. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TravelRow } from '~~/core/text/travelRows'
+import type { TravelRow } from '~~/core/show/text/travelRows'
 import { texts } from '~/texts/en'
 
 /** The line from droop to bump: what to find with the wheels there, before the shaft is made. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { sawTeeth } from '~~/core/curves/sawTooth'
-import type { Build } from '~~/core/project/build'
+import { sawTeeth } from '~~/core/answers/curves/sawTooth'
+import type { Build } from '~~/core/file/build/build'
 import { sawToothChart } from '~/charts/sawToothChart'
 import { strength } from '~/texts/strength'
 

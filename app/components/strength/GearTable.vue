@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { gearRows } from '~~/core/strength/gearRows'
-import { fixed, grouped } from '~~/core/units/format'
+import type { Build } from '~~/core/file/build/build'
+import { gearRows } from '~~/core/vehicle/strength/gearRows'
+import { fixed, grouped } from '~~/core/base/units/format'
 import { strength } from '~/texts/strength'
 
 /** Speeds of every gear and range at the redline. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import type { Grip } from '~~/core/project/drivetrain'
+import type { Build } from '~~/core/file/build/build'
+import type { Grip } from '~~/core/file/parts/drivetrain'
 import { texts } from '~/texts/en'
 import { strength } from '~/texts/strength'
 import { useStock } from '~/stores/stock'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { strength } from '~/texts/strength'
 import { useStock } from '~/stores/stock'
 

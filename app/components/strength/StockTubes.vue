@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Build } from '~~/core/project/build'
-import { tubeText } from '~~/core/text/tubeText'
+import type { Build } from '~~/core/file/build/build'
+import { tubeText } from '~~/core/show/text/tubeText'
 import { texts } from '~/texts/en'
 import { strength } from '~/texts/strength'
 import { useStock } from '~/stores/stock'

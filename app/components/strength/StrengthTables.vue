@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import { crossStrengths, shaftStrengths } from '~~/core/parts/strengthOf'
-import type { Build } from '~~/core/project/build'
-import { tubeText } from '~~/core/text/tubeText'
-import { fixed, grouped } from '~~/core/units/format'
+import { crossStrengths, shaftStrengths } from '~~/core/show/parts/strengthOf'
+import type { Build } from '~~/core/file/build/build'
+import { tubeText } from '~~/core/show/text/tubeText'
+import { fixed, grouped } from '~~/core/base/units/format'
 import { strength } from '~/texts/strength'
 import { partsOfLine } from '~/texts/parts'
 import { useFormat } from '~/composables/useFormat'

@@ -2,7 +2,7 @@
 import { projection } from '~~/core/drawing/projection'
 import { apart } from '~~/core/drawing/apart'
 import type { TorqueScene } from '~~/core/drawing/torqueScene'
-import { grouped } from '~~/core/units/format'
+import { grouped } from '~~/core/base/units/format'
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { strength } from '~/texts/strength'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Evaluation } from '~~/core/model/evaluateBuild'
-import type { Build } from '~~/core/project/build'
+import type { Build } from '~~/core/file/build/build'
 import { torqueScene } from '~~/core/drawing/torqueScene'
-import { torqueRows } from '~~/core/strength/gearRows'
-import { grouped } from '~~/core/units/format'
+import { torqueRows } from '~~/core/vehicle/strength/gearRows'
+import { grouped } from '~~/core/base/units/format'
 import { strength } from '~/texts/strength'
 
 /** Torque of every shaft, gear by gear, as far as the tyres let it through. */

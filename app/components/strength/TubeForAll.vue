@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import { tubeForAll } from '~~/core/parts/tubesThatDo'
-import type { Build } from '~~/core/project/build'
-import { tubeOf } from '~~/core/project/stock'
-import { fixed } from '~~/core/units/format'
+import { tubeForAll } from '~~/core/show/parts/tubesThatDo'
+import type { Build } from '~~/core/file/build/build'
+import { tubeOf } from '~~/core/file/parts/stock'
+import { fixed } from '~~/core/base/units/format'
 import { strength } from '~/texts/strength'
 import { useParts } from '~/stores/parts'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Place2 } from '~~/core/outline/polygon'
-import { labelPlace } from '~~/core/swing/swingPicture'
+import type { Place2 } from '~~/core/base/outline/polygon'
+import { labelPlace } from '~~/core/bay/swing/swingPicture'
 import { texts } from '~/texts/en'
 import { useWayIn } from '~/stores/wayIn'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { grouped } from '~~/core/units/format'
+import { grouped } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useWayIn } from '~/stores/wayIn'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WayInPlan } from '~~/core/project/wayInPlan'
+import type { WayInPlan } from '~~/core/file/parts/wayInPlan'
 import { texts } from '~/texts/en'
 import { useWayIn } from '~/stores/wayIn'
 

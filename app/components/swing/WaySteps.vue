@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { WayIn } from '~~/core/swing/wayIn'
-import { GROUND } from '~~/core/swing/scene'
-import { poseText } from '~~/core/text/poseText'
+import type { WayIn } from '~~/core/bay/swing/wayIn'
+import { GROUND } from '~~/core/bay/swing/scene'
+import { poseText } from '~~/core/show/text/poseText'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useWayIn } from '~/stores/wayIn'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
-import type { Pixel } from '~~/core/tracing/photoScale'
-import { cornersText } from '~~/core/text/cornerText'
+import type { Pixel } from '~~/core/measure/tracing/photoScale'
+import { cornersText } from '~~/core/show/text/cornerText'
 import { useFormat } from '~/composables/useFormat'
 import { texts } from '~/texts/en'
 import type { ShownPicture } from '~/stores/photos'

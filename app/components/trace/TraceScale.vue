@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SEEN_FROM, type SeenFrom } from '~~/core/project/photo'
+import { SEEN_FROM, type SeenFrom } from '~~/core/file/parts/photo'
 import { useFormat } from '~/composables/useFormat'
 import { texts } from '~/texts/en'
 import { useTracing } from '~/stores/tracing'

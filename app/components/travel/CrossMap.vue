@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CrossMap } from '~~/core/model/crossMap'
-import type { Build } from '~~/core/project/build'
-import { checkValueText, curveLabel } from '~~/core/text/checkText'
+import type { Build } from '~~/core/file/build/build'
+import { checkValueText, curveLabel } from '~~/core/show/text/checkText'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
 import { useEvaluation } from '~/stores/evaluation'

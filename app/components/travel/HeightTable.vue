@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { AxleBody, TableMotion } from '~~/core/project/body'
+import type { AxleBody, TableMotion } from '~~/core/file/parts/body'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
 import { useTravel } from '~/stores/travel'

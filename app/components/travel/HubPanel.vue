@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { HUB_WAYS } from '~~/core/layouts/hubEdits'
-import type { HubBody } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
-import { isLeverOn, LEVER_KINDS } from '~~/core/project/lever'
+import { HUB_WAYS } from '~~/core/file/edits/hubEdits'
+import type { HubBody } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
+import { isLeverOn, LEVER_KINDS } from '~~/core/file/build/lever'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 

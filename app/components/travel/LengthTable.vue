@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { HubBody } from '~~/core/project/body'
-import type { LengthMotion } from '~~/core/project/hubMotion'
+import type { HubBody } from '~~/core/file/parts/body'
+import type { LengthMotion } from '~~/core/file/parts/hubMotion'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
 import { useTravel } from '~/stores/travel'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { MOTION_WAYS, type MotionWay } from '~~/core/layouts/motionEdits'
-import type { AxleBody } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
-import { isLeverOn, LEVER_KINDS } from '~~/core/project/lever'
+import { MOTION_WAYS, type MotionWay } from '~~/core/file/edits/motionEdits'
+import type { AxleBody } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
+import { isLeverOn, LEVER_KINDS } from '~~/core/file/build/lever'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 

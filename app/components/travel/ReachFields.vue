@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { TravelChange } from '~~/core/layouts/motionEdits'
-import type { WheeledBody } from '~~/core/project/body'
+import type { TravelChange } from '~~/core/file/edits/motionEdits'
+import type { WheeledBody } from '~~/core/file/parts/body'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 

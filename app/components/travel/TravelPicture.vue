@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Check } from '~~/core/check/check'
 import { HEIGHTS_LARGER, type TravelPicture } from '~~/core/drawing/travelPicture'
-import type { Verdict } from '~~/core/project/limit'
+import type { Verdict } from '~~/core/file/build/limit'
 
 /** A line at one place of its wheels, from the side; behind it, pale, where it goes to. */
 const {

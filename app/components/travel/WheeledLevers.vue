@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { BodyId } from '~~/core/project/body'
-import type { Build } from '~~/core/project/build'
-import type { LeverKind } from '~~/core/project/lever'
-import { leverName } from '~~/core/text/leverText'
+import type { BodyId } from '~~/core/file/parts/body'
+import type { Build } from '~~/core/file/build/build'
+import type { LeverKind } from '~~/core/file/build/lever'
+import { leverName } from '~~/core/show/told/leverText'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 

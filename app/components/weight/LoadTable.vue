@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { LoadRow } from '~~/core/text/loadRows'
-import { fixed } from '~~/core/units/format'
+import type { LoadRow } from '~~/core/show/text/loadRows'
+import { fixed } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useWeight } from '~/stores/weight'
 

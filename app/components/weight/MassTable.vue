@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MassEntry } from '~~/core/project/weightSheet'
+import type { MassEntry } from '~~/core/file/parts/weightSheet'
 import { texts } from '~/texts/en'
 import { useWeight } from '~/stores/weight'
 import { useWorkbench } from '~/stores/workbench'

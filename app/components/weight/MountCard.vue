@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { MOUNT_NAMES, type MountKey } from '~~/core/weight/unitAnswers'
-import { fixed } from '~~/core/units/format'
+import { MOUNT_NAMES, type MountKey } from '~~/core/vehicle/weight/unitAnswers'
+import { fixed } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useWeight } from '~/stores/weight'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CORNERS, type WeightSheet } from '~~/core/project/weightSheet'
+import { CORNERS, type WeightSheet } from '~~/core/file/parts/weightSheet'
 import { texts } from '~/texts/en'
 import { useWeight } from '~/stores/weight'
 

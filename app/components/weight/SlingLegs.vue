@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fixed } from '~~/core/units/format'
+import { fixed } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useWeight } from '~/stores/weight'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { projection } from '~~/core/drawing/projection'
 import type { SceneMass, WeightPlace, WeightScene } from '~~/core/drawing/weightScene'
-import { fixed } from '~~/core/units/format'
+import { fixed } from '~~/core/base/units/format'
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { texts } from '~/texts/en'
 

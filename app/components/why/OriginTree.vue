@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shareText, type OriginLine } from '~~/core/text/originText'
+import { shareText, type OriginLine } from '~~/core/show/told/originText'
 import { texts } from '~/texts/en'
 import { useReadingLink } from '~/composables/useReadingLink'
 

@@ -1,7 +1,7 @@
 import { createError, createEventStream, defineEventHandler, getQuery, getRouterParam } from 'h3'
-import { parseStreamRequest } from '../../../core/instruments/request'
-import { simulatedInstrument } from '../../../core/instruments/simulated'
-import { problemText } from '../../../core/project/problem'
+import { parseStreamRequest } from '../../../core/measure/instruments/request'
+import { simulatedInstrument } from '../../../core/measure/instruments/simulated'
+import { problemText } from '../../../core/file/parts/problem'
 import { closeSession, isHeld, openSession } from '../../instrumentSessions'
 
 /** Between two values, in ms. */

@@ -1,6 +1,6 @@
 import { object } from 'yup'
-import { requiredId } from '../fields'
-import type { Id } from '../id'
+import { requiredId } from '../parts/fields'
+import type { Id } from '../parts/id'
 import { PACKED } from './leverRow'
 import { length } from './quantityRow'
 import type { LengthBase } from './readingBase'

@@ -1,5 +1,5 @@
-import type { ROOF_KINDS, RoofTypes } from '../../project/kinds/roofKinds'
-import { sentenceCase } from '../checkText'
+import type { ROOF_KINDS, RoofTypes } from '../../file/kinds/roofKinds'
+import { sentenceCase } from '../text/checkText'
 import type { SubjectWords } from './subjectWords'
 
 /** Words for roofs. */

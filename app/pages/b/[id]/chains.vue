@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { until } from '@vueuse/core'
-import { CHAIN_DUTIES, type ChainDuty } from '~~/core/project/chainLine'
+import { CHAIN_DUTIES, type ChainDuty } from '~~/core/file/parts/chainLine'
 import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
 import { useChains } from '~/stores/chains'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { compareSetups, type ComparedQuantity } from '~~/core/readings/compareSetups'
+import { compareSetups, type ComparedQuantity } from '~~/core/measure/geometry/compareSetups'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useWorkbench } from '~/stores/workbench'
-import { comparedWords } from '~~/core/text/compareText'
+import { comparedWords } from '~~/core/show/text/compareText'
 
 const workbench = useWorkbench()
 const { units, angle, length } = useFormat()

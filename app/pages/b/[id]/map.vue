@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leverName } from '~~/core/text/leverText'
+import { leverName } from '~~/core/show/told/leverText'
 import { mapPage } from '~/texts/map'
 import { useLeverMap } from '~/stores/leverMap'
 import { useWorkbench } from '~/stores/workbench'

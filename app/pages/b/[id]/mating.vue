@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { STACK_KINDS, type StackKind } from '~~/core/project/mating'
+import { STACK_KINDS, type StackKind } from '~~/core/file/parts/mating'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 

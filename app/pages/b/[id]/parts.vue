@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { partWord } from '~~/core/parts/partsScene'
-import type { LayoutKey } from '~~/core/layouts/layouts'
-import { lineStaysBecause } from '~~/core/layouts/partEdits'
+import { partWord } from '~~/core/show/parts/partsScene'
+import type { LayoutKey } from '~~/core/file/edits/layouts'
+import { lineStaysBecause } from '~~/core/file/edits/partEdits'
 import { partsOfLine } from '~/texts/parts'
 import { partName } from '~/composables/usePartName'
 import { useEvaluation } from '~/stores/evaluation'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { TourStep } from '~~/core/readings/tour'
+import type { TourStep } from '~~/core/measure/tour/tour'
 import { texts } from '~/texts/en'
-import { measureAgainSentence } from '~~/core/text/measureAgainText'
+import { measureAgainSentence } from '~~/core/show/text/measureAgainText'
 import { useEvaluation } from '~/stores/evaluation'
 import { useReadings } from '~/stores/readings'
 import { useWorkbench } from '~/stores/workbench'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { settingSheet } from '~~/core/text/settingSheet'
-import { travelRows } from '~~/core/text/travelRows'
+import { settingSheet } from '~~/core/show/told/settingSheet'
+import { travelRows } from '~~/core/show/text/travelRows'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
 import { useSureness } from '~/stores/sureness'

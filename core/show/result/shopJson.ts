@@ -1,0 +1,144 @@
+import { closePairs } from '../../bay/closePairs'
+import { lowOrder, type LowThing } from '../../bay/lowOrder'
+import { rockedGaps, type RockedGap } from '../../bay/rocking'
+import { serviceWay, type ServiceAnswer } from '../../bay/serviceWay'
+import { thingsOf } from '../../bay/things'
+import { axleCutAnswers, sleeveFit, type SleeveFit } from '../../sprockets/axleCutOf'
+import type { CutSide } from '../../sprockets/cutAxle'
+import type { View } from '../../drawing/shape'
+import { patternOf } from '../../vehicle/halfshaft/donorPattern'
+import type { Pattern } from '../../vehicle/halfshaft/pattern'
+import type { Known, Missing } from '../../base/known'
+import type { Evaluation } from '../../model/evaluateBuild'
+import { liveAxleFigures, type LiveAxleFigures } from '../../model/liveAxle'
+import { powertrainOf } from '../../file/parts/bodies'
+import type { LiveAxleBody } from '../../file/parts/body'
+import type { Build } from '../../file/build/build'
+import type { Id } from '../../file/parts/id'
+import {
+  legsAnswer,
+  mountsAnswer,
+  tiltAnswer,
+  type MountsAnswer,
+  type TiltAnswer,
+} from '../../vehicle/weight/unitAnswers'
+import { hangAnswer, weightAnswer, type Hang } from '../../vehicle/weight/weightOf'
+import type { LoadChange } from '../../vehicle/weight/axleLoads'
+import type { TwoLegHang } from '../../vehicle/weight/sling'
+
+/** What was worked out, or null with all that is missing for it. */
+export interface Answered<T> {
+  readonly value: T | null
+  readonly missing: readonly Missing[]
+}
+
+const answered = <T>(known: Known<T>): Answered<T> =>
+  known.known ? { value: known.value, missing: [] } : { value: null, missing: known.missing }
+
+/** One of a list, with its answer. */
+type Named<T> = Answered<T> & { readonly id: Id; readonly name: string }
+
+/** Two parts that stand close by their outlines, with no gap watched between them. */
+interface PairJson {
+  readonly bodies: readonly [Id, Id]
+  readonly gapMm: number
+  readonly view: View
+}
+
+type LiveAxleJson = Omit<
+  LiveAxleFigures,
+  'body' | 'lengthMm' | 'bearings' | 'bending' | 'criticalRpm' | 'mostRpm'
+> & {
+  readonly id: Id
+  readonly name: string
+  readonly lengthMm: Answered<number>
+}
+
+/** One side of an axle that is made to another width. */
+interface CutJson {
+  readonly side: 'left' | 'right'
+  readonly needMm: Answered<number>
+  readonly cut: Answered<CutSide>
+}
+
+/** What the bench shows beside lines, gaps and chains, for other programs. */
+export interface ShopJson {
+  /** Null while nothing was weighed. */
+  readonly weight: {
+    readonly loads: Answered<LoadChange>
+    /** How the unit hangs from one hook, and from two legs. */
+    readonly sling: Answered<Hang>
+    readonly legs: Answered<TwoLegHang>
+    readonly mounts: Answered<MountsAnswer>
+    readonly tilt: Answered<TiltAnswer>
+  } | null
+  readonly patterns: readonly Named<Pattern>[]
+  /** The closest first. */
+  readonly closePairs: readonly PairJson[]
+  readonly services: readonly Named<ServiceAnswer>[]
+  /** What strikes the ground first, at ride height. */
+  readonly groundOrder: Answered<readonly LowThing[]>
+  /** What the engine takes from its gaps while it rocks; null where nobody said how far. */
+  readonly rock: Answered<readonly RockedGap[]> | null
+  readonly axleCuts: readonly {
+    readonly id: Id
+    readonly name: string
+    readonly sides: readonly CutJson[]
+    readonly sleeve: SleeveFit | null
+  }[]
+  readonly liveAxles: readonly LiveAxleJson[]
+}
+
+/** Weights, patterns, parts in the bay, ground and axles of a build at the position that was worked out. */
+export function shopJson(build: Build, now: Evaluation): ShopJson {
+  const moveOf = (id: Id) => {
+    const move = now.moves.get(id)
+    return move?.known ? move.value : null
+  }
+  const { things } = thingsOf(build, moveOf)
+  const { rockDeg } = powertrainOf(build) ?? {}
+  return {
+    weight: build.weight
+      ? {
+          loads: answered(weightAnswer(build.weight, moveOf)),
+          sling: answered(hangAnswer(build.weight)),
+          legs: answered(legsAnswer(build.weight)),
+          mounts: answered(mountsAnswer(build, now.measured, build.weight)),
+          tilt: answered(tiltAnswer(build, build.weight)),
+        }
+      : null,
+    patterns: (build.patterns ?? []).map((pattern) => ({
+      id: pattern.id,
+      name: pattern.name,
+      ...answered(patternOf(pattern)),
+    })),
+    closePairs: closePairs(build, things).map(({ a, b, gapMm, view }) => ({
+      bodies: [a.body, b.body],
+      gapMm,
+      view,
+    })),
+    services: (build.services ?? []).map((check) => ({
+      id: check.id,
+      name: build.bodies.find(({ id }) => id === check.body)?.name ?? '',
+      ...answered(serviceWay(build, check, things)),
+    })),
+    groundOrder: answered(lowOrder(build, now, { front: 0, rear: 0 })),
+    rock: rockDeg ? answered(rockedGaps(build, now, rockDeg)) : null,
+    axleCuts: (build.axleCuts ?? []).map((cut) => ({
+      id: cut.id,
+      name: cut.name,
+      sides: axleCutAnswers(cut).map(({ side, needMm, cut: pieces }) => ({
+        side,
+        needMm: answered(needMm),
+        cut: answered(pieces),
+      })),
+      sleeve: sleeveFit(cut),
+    })),
+    liveAxles: build.bodies
+      .filter((body): body is LiveAxleBody => body.kind === 'live-axle')
+      .map((body) => {
+        const { stations, missing, lengthMm } = liveAxleFigures(build, now, body)
+        return { id: body.id, name: body.name, stations, missing, lengthMm: answered(lengthMm) }
+      }),
+  }
+}

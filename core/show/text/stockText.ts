@@ -1,0 +1,26 @@
+import { parseNumber } from '../../base/units/parseNumber'
+import { plainMarks } from '../../base/units/parsed'
+
+/** Thicknesses as read, or what was not understood. */
+export type ParsedStock =
+  { readonly ok: true; readonly stock: readonly number[] } | { readonly ok: false; readonly message: string }
+
+const [THINNEST, THICKEST, MOST] = [0.1, 500, 30]
+
+/** Spacers at hand as typed: thicknesses in mm with a space, a semicolon or a comma and a space between. */
+export function parseStock(text: string): ParsedStock {
+  const parts = text.split(/\s*[;\s]\s*|,\s+/).filter((part) => part !== '')
+  if (parts.length > MOST) return { ok: false, message: `more than ${MOST} thicknesses` }
+  const stock: number[] = []
+  for (const part of parts) {
+    const parsed = parseNumber(plainMarks(part.replace(/,$/, '')))
+    if (!parsed.ok) return { ok: false, message: parsed.message }
+    if (!(parsed.value >= THINNEST && parsed.value <= THICKEST))
+      return { ok: false, message: `"${part}" is no spacer: ${THINNEST} to ${THICKEST} mm` }
+    stock.push(parsed.value)
+  }
+  return { ok: true, stock: [...new Set(stock)].sort((a, b) => a - b) }
+}
+
+/** Spacers at hand as they stand in the typing field. */
+export const stockFieldText = (stock: readonly number[]): string => stock.join(' ')

@@ -1,0 +1,23 @@
+import type { Build } from '../../file/build/build'
+import type { LeverKind } from '../../file/build/lever'
+import type { MeasuredReading, ReadingOf, TourQuantity } from '../../file/build/reading'
+import { merged } from '../../file/parts/merged'
+import { CHAIN_WORDS } from './chainWords'
+import { GAP_WORDS } from './gapWords'
+import { LINE_WORDS } from './lineWords'
+import type { Echo, LeverWords, StepRow } from './subjectWords'
+import { VEHICLE_WORDS } from './vehicleWords'
+
+/** The words of what subjects add to a build, each its own. One line a subject. */
+export const WORDS = [VEHICLE_WORDS, LINE_WORDS, GAP_WORDS, CHAIN_WORDS] as const
+
+/** What each quantity is asked with. */
+export const STEP_WORDS: { readonly [Q in TourQuantity]: StepRow<Q> } = merged(WORDS, 'steps')
+
+/** How each kind of reading is said back. */
+export const ECHOES: {
+  readonly [K in MeasuredReading['kind']]: (build: Build, reading: ReadingOf<K>) => Echo
+} = merged(WORDS, 'echoes')
+
+/** What each kind of lever is called, and how a change of it is told. */
+export const LEVER_WORDS: Readonly<Record<LeverKind, LeverWords>> = merged(WORDS, 'levers')

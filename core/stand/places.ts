@@ -1,0 +1,292 @@
+import { whereWords } from '../check/placeName'
+import type { LineState } from '../check/lineStates'
+import { DIFFERENCE } from '../base/columns/arithmetic'
+import { scalarStep, type Column, type VectorColumns } from '../base/columns/graph'
+import { mapKnown, unknown, type Known } from '../base/known'
+import type { PlaceColumns } from '../line/lineColumns'
+import { adapterOf, type Adapter } from '../vehicle/bodies/adapterColumns'
+import type { BodyMove, LeverColumns } from '../vehicle/moves/bodyMove'
+import { ownMoves, standing } from '../vehicle/bodies/bodyMoves'
+import { heightInputs } from '../vehicle/wheels/heightInputs'
+import type { CountedFrom, Movers } from '../vehicle/bodies/movers'
+import { axleById } from '../file/parts/bodies'
+import type { Body, BodyId } from '../file/parts/body'
+import type { Build } from '../file/build/build'
+import type { Id } from '../file/parts/id'
+import type { MeasuredModel } from '../measure/geometry/geometry'
+import { trialMove } from './trialMove'
+import { wheelsAtPlace, wheelsAtRide, type WheelsOf } from './wheelHeights'
+
+/** Where everything stands in one state of the vehicle, as columns. */
+export interface PlacedState extends PlaceColumns {
+  /** The moves each body makes, one after the other: its own, then those of the bodies it stands on; empty as measured. */
+  readonly moves: ReadonlyMap<BodyId, readonly BodyMove[]>
+  /** What sets a part of the powertrain back on the rest of it; null for none. */
+  readonly adapter: Adapter | null
+  /** The moves a point makes: that of the adapter where it lies behind it, then those of its body. */
+  readonly pointMoves: (id: Id) => readonly BodyMove[]
+  /** What moved columns would be without the last move they made. */
+  readonly unmoved: ReadonlyMap<Column, { readonly from: Column; readonly move: BodyMove }>
+}
+
+/** The body each point and axis belongs to. */
+export interface BodyOf {
+  readonly point: ReadonlyMap<Id, BodyId>
+  readonly axis: ReadonlyMap<Id, BodyId>
+}
+
+/** States of the vehicle, each put together once however many lines are judged in it. */
+export interface Places {
+  /**
+   * @param state - null for cruising at ride height
+   * @param winding - the body that winds up in it
+   */
+  readonly placed: (state: LineState | null, winding: BodyId | null) => PlacedState
+  /** Where the wheels stand at a place of theirs, as columns. */
+  readonly wheels: (at: Id) => WheelsOf
+  /** As packed for a lift-in of the powertrain; null for the first, in which nothing had been moved. */
+  readonly inTrial: (trial: Id | null) => PlacedState
+}
+
+/**
+ * The states of a build, from its measured model.
+ *
+ * @param spare - places of the wheels that are set from outside, by their ids
+ */
+export function placesOf(
+  build: Build,
+  measured: MeasuredModel,
+  levers: LeverColumns,
+  spare: ReadonlyMap<Id, WheelsOf> = new Map(),
+): Places {
+  const { graph, points, axes } = measured
+  const asRead = readPoint(points)
+  const adapterBy = (amounts: LeverColumns) =>
+    adapterOf(graph, build, amounts, asRead, (id) =>
+      mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => direction),
+    )
+  const adapter = adapterBy(levers)
+  const settled = setBack(asRead, adapter)
+  const heights = heightInputs(build, measured.list)
+  const from = countedFrom(build, measured, levers, settled)
+  const made = new Map<string, PlacedState>()
+  const rideWheels = wheelsAtRide(graph, build, levers, settled)
+  const ride = stateOf({
+    graph,
+    build,
+    levers,
+    from,
+    point: settled,
+    heights,
+    rise: () => null,
+    wheels: (body) => rideWheels.get(body) ?? null,
+    when: '',
+    place: '',
+  })
+
+  function stateOf(
+    movers: Movers,
+    others: PlacedState | null = null,
+    setBackBy: Adapter | null = adapter,
+  ): PlacedState {
+    const isMoved = ({ id }: Body) =>
+      movers.rise(id) !== null || movers.wheels(id) !== (rideWheels.get(id) ?? null)
+    const moves = new Map(
+      build.bodies.map(({ id }) => {
+        const chain = standing(build, id)
+        // A body that nothing new moves keeps its very columns.
+        const kept = others && !chain.some(isMoved) ? others.moves.get(id) : undefined
+        return [id, kept ?? chain.flatMap((body) => ownMoves(movers, body))] as const
+      }),
+    )
+    const own = placedState(build, measured, moves, setBackBy, `${movers.when}${movers.place}`)
+    if (!others) return own
+    const bodyOf = bodiesOf(build)
+    const stands = (body: BodyId | undefined) =>
+      body === undefined || moves.get(body) === others.moves.get(body) ? others : own
+    return {
+      ...own,
+      point: (id) => stands(bodyOf.point.get(id)).point(id),
+      axis: (id) => stands(bodyOf.axis.get(id)).axis(id),
+    }
+  }
+
+  function anew({ state, at, noseUpDeg }: LineState, winding: BodyId | null): PlacedState {
+    const axle = axleById(build, winding ?? undefined)
+    // A transfer case or a gearbox does not wind up.
+    const isWound = axle !== undefined && noseUpDeg.known && noseUpDeg.value !== 0
+    const turnedDeg = isWound ? noseUpDeg.value : 0
+    const up = at ? (spare.get(at.id) ?? wheelsOf(at.id)) : rideWheels
+    if (!isWound && [...up].every(([id, wheels]) => wheels === rideWheels.get(id))) return ride
+    const rise = isWound ? riseOf(axle.name, turnedDeg) : null
+    return stateOf(
+      {
+        graph,
+        build,
+        levers,
+        from,
+        point: settled,
+        heights,
+        rise: (body) => (body === axle?.id ? rise : null),
+        wheels: (body) => up.get(body) ?? null,
+        when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
+        place: at ? `, ${whereWords(at)}` : '',
+      },
+      ride,
+    )
+  }
+
+  /** One for every place of the wheels: an axle winds up alike in all of them. */
+  const rises = new Map<string, Column>()
+  function riseOf(name: string, turnedDeg: number): Column {
+    const key = `${name}/${turnedDeg}`
+    const rise = rises.get(key) ?? graph.source(turnedDeg)
+    rises.set(key, rise)
+    graph.name(
+      [rise],
+      `${name}: nose ${turnedDeg > 0 ? 'up under drive' : 'down on overrun'}, as expected`,
+      'deg',
+    )
+    return rise
+  }
+
+  const wheelsOf = remembered((id) => wheelsAtPlace(graph, build, levers, id, rideWheels))
+  const unmoved = placedState(build, measured, new Map(), null)
+  const inTrial = remembered((id) => {
+    const packed = build.trials.find((trial) => trial.id === id)?.packed ?? {}
+    const amounts = new Map(
+      build.levers.map(({ id: lever }) => {
+        const column = graph.source(packed[lever] ?? 0)
+        graph.name([column], `as packed for ${nameOf(build.trials, id)}`)
+        return [lever, column] as const
+      }),
+    )
+    const read = remembered((body) => trialMove(measured.context, body, id))
+    const still = { rise: () => null, wheels: () => null, when: '', place: '' }
+    const packedAdapter = adapterBy(amounts)
+    const point = setBack(asRead, packedAdapter)
+    return stateOf({ graph, build, levers: amounts, point, heights, read, ...still }, null, packedAdapter)
+  })
+
+  return {
+    wheels: (at) => spare.get(at) ?? wheelsOf(at),
+    inTrial: (trial) => (trial === null ? unmoved : inTrial(trial)),
+    placed: (state, winding) => {
+      if (!state) return ride
+      // Lines that wind up the same axle by as much share the state.
+      const turnedDeg = state.noseUpDeg.known ? state.noseUpDeg.value : 0
+      const key = `${state.at?.id ?? ''}/${turnedDeg === 0 ? '' : `${winding}/${state.state}/${turnedDeg}`}`
+      const there = made.get(key)
+      if (there) return there
+      const found = anew(state, winding)
+      made.set(key, found)
+      return found
+    },
+  }
+}
+
+/** Bodies that were read as they stood in the trial from which levers count. */
+function countedFrom(
+  { trials, countedFrom: id, levers: all }: Build,
+  { graph, context }: MeasuredModel,
+  levers: LeverColumns,
+  point: (id: Id) => Known<VectorColumns>,
+): (body: BodyId) => CountedFrom | null {
+  const trial = trials.find((one) => one.id === id)
+  if (!trial) return () => null
+  return remembered((body) => {
+    const move = trialMove(context, body, trial.id)
+    if (!move) return null
+    const since = new Map(levers)
+    for (const { id: lever, body: of } of all) {
+      const [now, then] = [levers.get(lever), trial.packed?.[lever]]
+      if (of !== body || now === undefined || then === undefined || then === 0) continue
+      const packed = graph.source(then)
+      graph.name([packed], `as packed for ${trial.name}`)
+      since.set(lever, scalarStep(graph, DIFFERENCE, [now, packed]))
+    }
+    return { move, levers: since, point: (of) => mapKnown(point(of), (place) => move.point(place)) }
+  })
+}
+
+const readPoint =
+  (points: MeasuredModel['points']) =>
+  (id: Id): Known<VectorColumns> =>
+    points.get(id) ?? unknown(`point "${id}" is not in the build`)
+
+/** Points where they are once the adapter is in, before anything else has moved. */
+const setBack =
+  (point: (id: Id) => Known<VectorColumns>, adapter: Adapter | null) =>
+  (id: Id): Known<VectorColumns> =>
+    adapter?.isBehind(id) ? mapKnown(point(id), (place) => adapter.move.point(place)) : point(id)
+
+/** Which body each point and axis belongs to. */
+export const bodiesOf = (build: Build): BodyOf => ({
+  point: new Map(build.points.map((point) => [point.id, point.body])),
+  axis: new Map(build.axes.map((axis) => [axis.id, axis.body])),
+})
+
+/** Points and axes after their bodies have moved; each is put into the graph when first asked for. */
+function placedState(
+  build: Build,
+  { graph, points, axes }: MeasuredModel,
+  moves: ReadonlyMap<BodyId, readonly BodyMove[]>,
+  adapter: Adapter | null,
+  when = '',
+): PlacedState {
+  const bodyOf = bodiesOf(build)
+  const unmoved = new Map<Column, { readonly from: Column; readonly move: BodyMove }>()
+  const carried = (
+    chain: readonly BodyMove[],
+    place: VectorColumns,
+    by: 'point' | 'direction',
+  ): VectorColumns =>
+    chain.reduce((from, move) => {
+      const to = move[by](from)
+      to.forEach((column, part) => {
+        const before = from[part]
+        if (before !== undefined && before !== column) unmoved.set(column, { from: before, move })
+      })
+      return to
+    }, place)
+  const movesOf = (body: BodyId | undefined) => moves.get(body ?? '') ?? []
+  const pointMoves = remembered((id: Id): readonly BodyMove[] => {
+    const own = movesOf(bodyOf.point.get(id))
+    return adapter?.isBehind(id) ? [adapter.move, ...own] : own
+  })
+  return {
+    moves,
+    adapter,
+    pointMoves,
+    unmoved,
+    when,
+    point: remembered((id) =>
+      mapKnown(readPoint(points)(id), (place) => {
+        const moved = carried(pointMoves(id), place, 'point')
+        graph.name(moved, `${nameOf(build.points, id)}, where it stands${when}`)
+        return moved
+      }),
+    ),
+    axis: remembered((id) =>
+      mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => {
+        const turned = carried(movesOf(bodyOf.axis.get(id)), direction, 'direction')
+        graph.name(turned, `${nameOf(build.axes, id)}, as it lies${when}`)
+        return turned
+      }),
+    ),
+  }
+}
+
+const nameOf = (items: readonly { readonly id: Id; readonly name: string }[], id: Id): string =>
+  items.find((item) => item.id === id)?.name ?? id
+
+function remembered<T>(make: (id: Id) => T): (id: Id) => T {
+  const made = new Map<Id, T>()
+  return (id) => {
+    const there = made.get(id)
+    if (there !== undefined) return there
+    const value = make(id)
+    made.set(id, value)
+    return value
+  }
+}
