@@ -1,5 +1,5 @@
-<script setup lang="ts" generic="T extends string | undefined">
-/** One of a few words under its label; with `unsaid`, none of them too. */
+<script setup lang="ts" generic="T extends string | number | undefined">
+/** One of a few words or figures under its label; with `unsaid`, none of them too. */
 const {
   label,
   value,
@@ -12,7 +12,7 @@ const {
 } = defineProps<{
   label: string
   value: T
-  items: readonly (string | { readonly value: string; readonly label: string })[]
+  items: readonly (string | { readonly value: string | number; readonly label: string })[]
   /** What it is called when nothing is said. */
   unsaid?: string
   help?: string

@@ -31,7 +31,7 @@ const kindsOfLever = LEVER_KINDS.filter((kind) => kind !== 'spacer' && isLeverOn
       :value="hub.motion?.kind"
       :items="kinds"
       :placeholder="motion.choose"
-      @change="travel.setHubMotion(hub.id, $event)"
+      @change="$event && travel.setHubMotion(hub.id, $event)"
     />
     <p v-if="!hasShaft" class="soft">{{ words.noShaft }}</p>
     <LengthTable v-if="hub.motion?.kind === 'lengths'" :hub="hub" :motion="hub.motion" />

@@ -35,7 +35,7 @@ const isLever = (holding: string) => levers.value.some((lever) => lever.holding 
       :value="shown"
       :items="kinds"
       :placeholder="axle.motion ? words.own : words.choose"
-      @change="travel.setMotion(axle.id, $event)"
+      @change="$event && travel.setMotion(axle.id, $event)"
     />
     <HeightTable v-if="axle.motion?.kind === 'table'" :axle="axle" :motion="axle.motion" />
     <template v-else-if="axle.motion">

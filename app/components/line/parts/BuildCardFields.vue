@@ -40,9 +40,7 @@ const angles = [
       :label="words.fraction"
       :value="units.inchFraction"
       :items="fractions"
-      @change="
-        workbench.change('Change units', (draft) => void (draft.units.inchFraction = $event as 16 | 32))
-      "
+      @change="workbench.change('Change units', (draft) => void (draft.units.inchFraction = $event))"
     />
     <ChoiceField
       :label="words.angles"
