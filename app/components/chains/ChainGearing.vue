@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { SprocketPair } from '~~/core/sprockets/gearing'
+import type { FactColumn } from '~/composables/factColumn'
 import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
 import { drivenIndex } from '~~/core/file/parts/chainLine'
 import { fixed } from '~~/core/base/units/format'
@@ -30,7 +32,20 @@ const teeth = computed(() => [
   now.chain.sprockets[0]?.teeth,
   now.chain.sprockets[drivenIndex(now.chain)]?.teeth,
 ])
-const rows = computed(() =>
+interface PairRow {
+  readonly pair: SprocketPair
+  readonly name: string
+  readonly isThese: boolean
+  readonly centre: string
+}
+const COLUMNS: readonly FactColumn<PairRow>[] = [
+  { key: 'name', label: words.pair, text: ({ name }) => name, is: 'head' },
+  { key: 'top', label: words.top, text: ({ pair }) => `${fixed(pair.topKmh, 1)} km/h`, is: 'number' },
+  { key: 'links', label: words.links, text: ({ pair }) => pair.links, is: 'number' },
+  { key: 'centre', label: words.centre, text: ({ centre }) => centre, is: 'number' },
+  { key: 'take' },
+]
+const rows = computed((): PairRow[] =>
   pairs.value.known
     ? pairs.value.value.map((pair) => ({
         pair,
@@ -58,33 +73,20 @@ const rows = computed(() =>
         :value="wanted"
         @change="typed = $event"
       />
-      <div class="wide" tabindex="0" role="group" :aria-label="words.title">
-        <table data-testid="chain-pairs">
-          <thead>
-            <tr>
-              <th scope="col">{{ words.pair }}</th>
-              <th scope="col" class="number">{{ words.top }}</th>
-              <th scope="col" class="number">{{ words.links }}</th>
-              <th scope="col" class="number">{{ words.centre }}</th>
-              <th scope="col"></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in rows" :key="row.name">
-              <th scope="row" class="figure">{{ row.name }}</th>
-              <td class="number">{{ fixed(row.pair.topKmh, 1) }} km/h</td>
-              <td class="number">{{ row.pair.links }}</td>
-              <td class="number">{{ row.centre }}</td>
-              <td>
-                <span v-if="row.isThese" class="soft">{{ words.taken }}</span>
-                <UButton v-else size="sm" variant="link" @click="chains.takePair(now.chain.id, row.pair)">{{
-                  words.take(row.name)
-                }}</UButton>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <FactTable
+        :label="words.title"
+        :columns="COLUMNS"
+        :rows="rows"
+        :key-of="({ name }) => name"
+        test-id="chain-pairs"
+      >
+        <template #take="{ row }">
+          <span v-if="row.isThese" class="soft">{{ words.taken }}</span>
+          <UButton v-else size="sm" variant="link" @click="chains.takePair(now.chain.id, row.pair)">{{
+            words.take(row.name)
+          }}</UButton>
+        </template>
+      </FactTable>
     </template>
   </section>
 </template>

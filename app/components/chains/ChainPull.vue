@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { ChainGear } from '~~/core/chain/chainGears'
+import type { FactColumn } from '~/composables/factColumn'
 import { hunting } from '~~/core/sprockets/chainDrive'
 import { speedSwing } from '~~/core/sprockets/sprocket'
 import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
@@ -16,6 +18,19 @@ const gears = computed(() => chains.gears(now.chain))
 const waits = computed(() =>
   gears.value.known ? '' : gears.value.missing.map(({ what }) => what).join('; '),
 )
+const COLUMNS: readonly FactColumn<ChainGear>[] = [
+  { key: 'gear', label: words.gear, text: ({ gear }) => gear, is: 'head' },
+  { key: 'torque', label: words.torque, is: 'number' },
+  { key: 'pull', label: words.pull, text: ({ pullN }) => `${grouped(pullN)} N`, is: 'number' },
+  { key: 'safety', label: words.safety, is: 'number' },
+  { key: 'speed', label: words.speed, text: ({ chainMs }) => `${fixed(chainMs, 1)} m/s`, is: 'number' },
+  {
+    key: 'road',
+    label: words.road,
+    text: ({ speedKmh }) => (speedKmh === null ? '?' : `${fixed(speedKmh, 1)} km/h`),
+    is: 'number',
+  },
+]
 const ends = computed(() => {
   const { sprockets } = now.chain
   return [sprockets[0], sprockets[drivenIndex(now.chain)]].flatMap((one) => (one ? [one] : []))
@@ -40,37 +55,24 @@ const swings = computed(() =>
   <section class="plain-card" :aria-label="words.title">
     <h2>{{ words.title }}</h2>
     <p v-if="waits" class="soft" role="status">{{ words.waits(waits) }}</p>
-    <div v-else-if="gears.known" class="wide" tabindex="0" role="group" :aria-label="words.title">
-      <table data-testid="chain-pull">
-        <thead>
-          <tr>
-            <th scope="col">{{ words.gear }}</th>
-            <th scope="col" class="number">{{ words.torque }}</th>
-            <th scope="col" class="number">{{ words.pull }}</th>
-            <th scope="col" class="number">{{ words.safety }}</th>
-            <th scope="col" class="number">{{ words.speed }}</th>
-            <th scope="col" class="number">{{ words.road }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in gears.value" :key="row.gear">
-            <th scope="row">{{ row.gear }}</th>
-            <td class="number">
-              {{ fixed(row.torqueNm, 0) }} Nm <span class="soft">{{ words.by[row.limitedBy] }}</span>
-            </td>
-            <td class="number">{{ grouped(row.pullN) }} N</td>
-            <td class="number">
-              {{ row.staticSafety === null ? '?' : fixed(row.staticSafety, 1) }}
-              <span v-if="row.movingSafety !== null" class="soft"
-                >{{ fixed(row.movingSafety, 1) }} {{ words.moving }}</span
-              >
-            </td>
-            <td class="number">{{ fixed(row.chainMs, 1) }} m/s</td>
-            <td class="number">{{ row.speedKmh === null ? '?' : `${fixed(row.speedKmh, 1)} km/h` }}</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <FactTable
+      v-else-if="gears.known"
+      :label="words.title"
+      :columns="COLUMNS"
+      :rows="gears.value"
+      :key-of="({ gear }) => gear"
+      test-id="chain-pull"
+    >
+      <template #torque="{ row }">
+        {{ fixed(row.torqueNm, 0) }} Nm <span class="soft">{{ words.by[row.limitedBy] }}</span>
+      </template>
+      <template #safety="{ row }">
+        {{ row.staticSafety === null ? '?' : fixed(row.staticSafety, 1) }}
+        <span v-if="row.movingSafety !== null" class="soft"
+          >{{ fixed(row.movingSafety, 1) }} {{ words.moving }}</span
+        >
+      </template>
+    </FactTable>
     <dl class="facts">
       <template v-if="hunts.length">
         <dt>{{ words.hunting }}</dt>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Check } from '~~/core/check/check'
+import type { FactColumn } from '~/composables/factColumn'
 import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
 import type { Build } from '~~/core/file/build/build'
 import { sprocketName } from '~~/core/file/parts/chainLine'
@@ -29,6 +31,16 @@ const parts = computed(() => [
     `${sprocket.teeth} ${words.sprockets.teeth.toLowerCase()}`,
   ]),
   ...(now.centreMm.known ? [[words.slack.centre, length(now.centreMm.value)]] : []),
+])
+const columns = computed((): FactColumn<Check>[] => [
+  { key: 'check', text: (check) => checkLabel(check, 'within'), is: 'head' },
+  {
+    key: 'value',
+    text: (check) =>
+      `${checkValueText(check, check.value, units.value)} ${plusMinusText(check, units.value)}`,
+    is: 'figure',
+  },
+  { key: 'margin', text: (check) => marginText(check, units.value) },
 ])
 const isSure = computed(() => now.checks.some(({ plusMinus }) => plusMinus !== null))
 const lines = computed(() =>
@@ -63,15 +75,7 @@ const lines = computed(() =>
       <li v-for="line in lines" :key="line.id">{{ line.text }}</li>
     </ul>
     <h2>{{ words.checks }}</h2>
-    <table>
-      <tbody>
-        <tr v-for="check in now.checks" :key="check.id">
-          <th scope="row">{{ checkLabel(check, 'within') }}</th>
-          <td>{{ checkValueText(check, check.value, units) }} {{ plusMinusText(check, units) }}</td>
-          <td>{{ marginText(check, units) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <FactTable is-dense :columns="columns" :rows="now.checks" :key-of="({ id }) => id" />
     <p class="soft">{{ isSure ? words.sheet.measured : words.sheet.unsure }}</p>
   </article>
 </template>
@@ -109,15 +113,6 @@ ol li {
   height: 13px;
   margin-top: 4px;
   border: 1.5px solid currentColor;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-}
-th,
-td {
-  padding: 2px 16px 2px 0;
-  border-bottom: 1px solid var(--hair);
 }
 .caution {
   padding: 6px 10px;

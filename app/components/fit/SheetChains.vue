@@ -1,10 +1,17 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { SettingSheet } from '~~/core/show/told/settingSheet'
 import { texts } from '~/texts/en'
 
 /** Chains on the sheet: what each is made of, and what to find once it is set. */
 defineProps<{ chains: SettingSheet['chains'] }>()
 const words = texts.sheet.chains
+type ChainCheck = SettingSheet['chains'][number]['checks'][number]
+const COLUMNS: readonly FactColumn<ChainCheck>[] = [
+  { key: 'check', text: ({ label }) => label, is: 'head' },
+  { key: 'value', text: ({ value }) => value, is: 'figure' },
+  { key: 'margin', is: 'figure' },
+]
 </script>
 
 <template>
@@ -15,15 +22,11 @@ const words = texts.sheet.chains
       <p>{{ chain.parts }}</p>
       <p>{{ chain.slack }}</p>
       <p v-for="line in chain.lines" :key="line">{{ line }}</p>
-      <table>
-        <tbody>
-          <tr v-for="check in chain.checks" :key="check.label">
-            <th scope="row">{{ check.label }}</th>
-            <td class="figure">{{ check.value }}</td>
-            <td class="figure"><VerdictMark :verdict="check.verdict" :size="12" /> {{ check.margin }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable is-dense :columns="COLUMNS" :rows="chain.checks" :key-of="({ label }) => label">
+        <template #margin="{ row }"
+          ><VerdictMark :verdict="row.verdict" :size="12" /> {{ row.margin }}</template
+        >
+      </FactTable>
     </template>
   </section>
 </template>
@@ -39,17 +42,5 @@ h2 {
 h3 {
   margin-top: 6px;
   font-weight: 600;
-}
-table {
-  width: 100%;
-}
-th {
-  font-weight: 400;
-  text-align: left;
-}
-th,
-td {
-  padding: 1px 10px 1px 0;
-  border-bottom: 1px solid var(--hair);
 }
 </style>

@@ -1,10 +1,17 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { SettingSheet } from '~~/core/show/told/settingSheet'
 import { texts } from '~/texts/en'
 
 /** Gaps to check once it is set, tightest first, in two columns; and what has to be cut. */
 const { sheet } = defineProps<{ sheet: SettingSheet }>()
 const words = texts.sheet
+const COLUMNS: readonly FactColumn<SettingSheet['gaps'][number]>[] = [
+  { key: 'gap', label: words.gap },
+  { key: 'measured', label: words.measured, text: ({ measured }) => measured, is: 'figure' },
+  { key: 'set', label: words.now, is: 'figure' },
+  { key: 'keep', label: words.keep, text: ({ keep }) => keep, is: 'figure' },
+]
 const halves = computed(() => {
   const half = Math.ceil(sheet.gaps.length / 2)
   return [sheet.gaps.slice(0, half), sheet.gaps.slice(half)].filter((list) => list.length > 0)
@@ -15,24 +22,20 @@ const halves = computed(() => {
   <section class="gaps" data-testid="sheet-gaps">
     <h2>{{ words.gaps }}</h2>
     <div class="two">
-      <table v-for="(half, i) in halves" :key="i">
-        <thead>
-          <tr>
-            <th>{{ words.gap }}</th>
-            <th>{{ words.measured }}</th>
-            <th>{{ words.now }}</th>
-            <th>{{ words.keep }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="gap in half" :key="gap.name">
-            <td><VerdictMark :verdict="gap.verdict" :size="11" /> {{ gap.name }}</td>
-            <td class="figure">{{ gap.measured }}</td>
-            <td class="figure set">{{ gap.set }}</td>
-            <td class="figure">{{ gap.keep }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable
+        is-dense
+        v-for="(half, i) in halves"
+        :key="i"
+        class="half"
+        :columns="COLUMNS"
+        :rows="half"
+        :key-of="({ name }) => name"
+      >
+        <template #gap="{ row }"><VerdictMark :verdict="row.verdict" :size="11" /> {{ row.name }}</template>
+        <template #set="{ row }"
+          ><strong>{{ row.set }}</strong></template
+        >
+      </FactTable>
     </div>
     <template v-if="sheet.cuts.length">
       <h2>{{ words.cuts }}</h2>
@@ -57,27 +60,9 @@ h2 {
   grid-template-columns: 1fr 1fr;
   gap: 0 26px;
 }
-table {
-  align-self: start;
-  width: 100%;
-  border-collapse: collapse;
+.half {
   font-size: 0.875em;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-}
-th,
-td {
-  padding: 1.5px 8px 1.5px 0;
-  border-bottom: 0.5px solid var(--hair);
   line-height: 1.2;
-}
-.figure {
-  white-space: nowrap;
-}
-.set {
-  font-weight: 600;
 }
 .mind {
   display: grid;

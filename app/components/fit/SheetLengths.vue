@@ -1,24 +1,38 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { SettingSheet } from '~~/core/show/told/settingSheet'
 import { texts } from '~/texts/en'
 
 defineProps<{ sheet: SettingSheet }>()
 const words = texts.sheet
+type Fact = SettingSheet['shafts'][number]['facts'][number]
+const COLUMNS: readonly FactColumn<Fact>[] = [
+  { key: 'name' },
+  { key: 'value', text: ({ value }) => value, is: 'figure' },
+  { key: 'plusMinus', text: ({ plusMinus }) => plusMinus, is: 'figure' },
+  { key: 'remark' },
+]
 </script>
 
 <template>
   <section class="lengths">
     <h2>{{ words.lengths }}</h2>
-    <table v-for="shaft in sheet.shafts" :key="shaft.title">
-      <tbody>
-        <tr v-for="fact in shaft.facts" :key="fact.name">
-          <td>{{ sheet.shafts.length > 1 ? `${shaft.title}, ` : '' }}{{ fact.name }}</td>
-          <td class="figure">{{ fact.value }}</td>
-          <td class="figure plus-minus">{{ fact.plusMinus }}</td>
-          <td class="soft">{{ fact.remark }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <FactTable
+      is-dense
+      v-for="shaft in sheet.shafts"
+      :key="shaft.title"
+      class="shaft"
+      :columns="COLUMNS"
+      :rows="shaft.facts"
+      :key-of="({ name }) => name"
+    >
+      <template #name="{ row }"
+        >{{ sheet.shafts.length > 1 ? `${shaft.title}, ` : '' }}{{ row.name }}</template
+      >
+      <template #remark="{ row }"
+        ><span class="soft">{{ row.remark }}</span></template
+      >
+    </FactTable>
     <p class="soft">{{ words.round }}</p>
   </section>
 </template>
@@ -31,28 +45,16 @@ h2 {
   font-weight: 600;
   border-bottom: 1px solid var(--ink);
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-td {
-  padding: 2px 10px 2px 0;
-  border-bottom: 1px solid var(--hair);
-  vertical-align: top;
-}
-td:first-child {
+.shaft :deep(td:first-child) {
   width: 37%;
 }
-td.figure {
-  white-space: nowrap;
-}
 @media screen and (max-width: 720px) {
-  td {
+  .shaft :deep(td) {
     display: block;
     border: 0;
     padding: 0;
   }
-  td:first-child {
+  .shaft :deep(td:first-child) {
     padding-top: 6px;
   }
 }

@@ -1,37 +1,30 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { TravelRow } from '~~/core/show/text/travelRows'
 import { texts } from '~/texts/en'
 
 /** The line from droop to bump: what to find with the wheels there, before the shaft is made. */
-defineProps<{ rows: readonly TravelRow[]; many: boolean }>()
+const { many } = defineProps<{ rows: readonly TravelRow[]; many: boolean }>()
 const words = texts.sheet.travel
+const columns = computed((): FactColumn<TravelRow>[] => [
+  ...(many ? [{ key: 'line', label: words.line, text: ({ line }: TravelRow) => line }] : []),
+  { key: 'place', label: words.place, text: ({ place }) => place },
+  { key: 'wheels', label: words.wheels, text: ({ wheels }) => wheels, is: 'figure' },
+  { key: 'angles', label: words.angles, text: ({ angles }) => angles, is: 'figure' },
+  { key: 'left', label: words.left, text: ({ left }) => left, is: 'figure' },
+  { key: 'engaged', label: words.engaged, text: ({ engaged }) => engaged, is: 'figure' },
+])
 </script>
 
 <template>
   <section class="travel" data-testid="sheet-travel">
     <h2>{{ words.title }}</h2>
-    <table>
-      <thead>
-        <tr>
-          <th v-if="many">{{ words.line }}</th>
-          <th>{{ words.place }}</th>
-          <th>{{ words.wheels }}</th>
-          <th>{{ words.angles }}</th>
-          <th>{{ words.left }}</th>
-          <th>{{ words.engaged }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="`${row.line} ${row.place} ${row.wheels}`">
-          <td v-if="many">{{ row.line }}</td>
-          <td>{{ row.place }}</td>
-          <td class="figure">{{ row.wheels }}</td>
-          <td class="figure">{{ row.angles }}</td>
-          <td class="figure">{{ row.left }}</td>
-          <td class="figure">{{ row.engaged }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <FactTable
+      is-dense
+      :columns="columns"
+      :rows="rows"
+      :key-of="(row) => `${row.line} ${row.place} ${row.wheels}`"
+    />
     <p class="soft">{{ words.order }}</p>
   </section>
 </template>
@@ -44,20 +37,5 @@ const words = texts.sheet.travel
 h2 {
   font-weight: 600;
   border-bottom: 1px solid var(--ink);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  font-weight: 400;
-  text-align: left;
-  color: var(--soft);
-}
-th,
-td {
-  padding: 2px 10px 2px 0;
-  border-bottom: 1px solid var(--hair);
-  vertical-align: top;
 }
 </style>

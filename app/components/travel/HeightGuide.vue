@@ -58,24 +58,7 @@ const does = computed(() =>
 h3 {
   font-weight: 600;
 }
-.heights :deep(table) {
-  width: 100%;
-  font-variant-numeric: tabular-nums;
-}
-.heights :deep(th),
-.heights :deep(td) {
-  padding: 3px 8px 3px 0;
-  text-align: right;
-  border-bottom: 1px solid var(--hair);
-}
-.heights :deep(thead th) {
-  font-weight: 400;
-  color: var(--soft);
-}
-.heights :deep(tbody th) {
-  font-weight: 600;
-}
-.heights :deep(.does) {
+.heights :deep(td:last-child) {
   white-space: nowrap;
   padding-right: 0;
 }

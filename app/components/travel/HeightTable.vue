@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { AxleBody, TableMotion } from '~~/core/file/parts/body'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
@@ -15,7 +16,34 @@ const wanted = computed(() => {
   return [0, -droopMm, -Math.round(droopMm / 2), Math.round(bumpMm / 2), bumpMm]
 })
 const hasRide = computed(() => motion.ride?.stationMm !== undefined && motion.ride.noseDeg !== undefined)
-const rows = computed(() =>
+interface HeightRow {
+  readonly wheelUpMm: number
+  readonly isRide: boolean
+  readonly stationMm: number | null
+  readonly noseDeg: number | null
+}
+const COLUMNS: readonly FactColumn<HeightRow>[] = [
+  {
+    key: 'height',
+    label: words.column.height,
+    text: ({ isRide, wheelUpMm }) => (isRide ? travelTexts.ride : tall(wheelUpMm)),
+    is: 'head',
+  },
+  {
+    key: 'nose',
+    label: words.column.nose,
+    text: ({ noseDeg }) => (noseDeg === null ? '?' : angle(noseDeg, 1)),
+    is: 'figure',
+  },
+  {
+    key: 'station',
+    label: words.column.station,
+    text: ({ stationMm }) => (stationMm === null ? '?' : length(stationMm)),
+    is: 'figure',
+  },
+  { key: 'does', label: words.again, isLabelHidden: true },
+]
+const rows = computed((): HeightRow[] =>
   motion.rows.map((row) => ({
     ...row,
     isRide: row.wheelUpMm === 0,
@@ -68,33 +96,22 @@ function take() {
     @take="take"
   >
     <template #table>
-      <table v-if="hasRide" data-testid="height-table">
-        <thead>
-          <tr>
-            <th scope="col">{{ words.column.height }}</th>
-            <th scope="col">{{ words.column.nose }}</th>
-            <th scope="col">{{ words.column.station }}</th>
-            <th scope="col">
-              <span class="sr-only">{{ words.again }}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.wheelUpMm">
-            <th scope="row">{{ row.isRide ? travelTexts.ride : tall(row.wheelUpMm) }}</th>
-            <td>{{ row.noseDeg === null ? '?' : angle(row.noseDeg, 1) }}</td>
-            <td>{{ row.stationMm === null ? '?' : length(row.stationMm) }}</td>
-            <td class="does">
-              <HeightDoes
-                :height="tall(row.wheelUpMm)"
-                :can-go="!row.isRide"
-                @again="goTo(row.wheelUpMm)"
-                @remove="travel.removeHeight(axle.id, row.wheelUpMm)"
-              />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable
+        v-if="hasRide"
+        :columns="COLUMNS"
+        :rows="rows"
+        :key-of="({ wheelUpMm }) => wheelUpMm"
+        test-id="height-table"
+      >
+        <template #does="{ row }">
+          <HeightDoes
+            :height="tall(row.wheelUpMm)"
+            :can-go="!row.isRide"
+            @again="goTo(row.wheelUpMm)"
+            @remove="travel.removeHeight(axle.id, row.wheelUpMm)"
+          />
+        </template>
+      </FactTable>
     </template>
     <template #fields>
       <FigureField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { HubBody } from '~~/core/file/parts/body'
 import type { LengthMotion } from '~~/core/file/parts/hubMotion'
 import { travelTexts } from '~/texts/travel'
@@ -11,6 +12,17 @@ const travel = useTravel()
 const { length, travel: tall } = useFormat()
 const words = travelTexts.lengths
 const table = travelTexts.table
+type LengthRow = LengthMotion['rows'][number]
+const COLUMNS: readonly FactColumn<LengthRow>[] = [
+  {
+    key: 'height',
+    label: words.column.height,
+    text: ({ wheelUpMm }) => (wheelUpMm === 0 ? travelTexts.ride : tall(wheelUpMm)),
+    is: 'head',
+  },
+  { key: 'length', label: words.column.length, text: ({ lengthMm }) => length(lengthMm), is: 'figure' },
+  { key: 'does', label: table.again, isLabelHidden: true },
+]
 /** Ride height first, then both ends of the travel. */
 const wanted = computed(() => {
   const { bumpMm = 60, droopMm = 80 } = hub.travel ?? {}
@@ -57,31 +69,22 @@ function take() {
     @take="take"
   >
     <template #table>
-      <table v-if="motion.rows.length" data-testid="length-table">
-        <thead>
-          <tr>
-            <th scope="col">{{ words.column.height }}</th>
-            <th scope="col">{{ words.column.length }}</th>
-            <th scope="col">
-              <span class="sr-only">{{ table.again }}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in motion.rows" :key="row.wheelUpMm">
-            <th scope="row">{{ row.wheelUpMm === 0 ? travelTexts.ride : tall(row.wheelUpMm) }}</th>
-            <td>{{ length(row.lengthMm) }}</td>
-            <td class="does">
-              <HeightDoes
-                :height="tall(row.wheelUpMm)"
-                can-go
-                @again="goTo(row.wheelUpMm)"
-                @remove="travel.removeLength(hub.id, row.wheelUpMm)"
-              />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable
+        v-if="motion.rows.length"
+        :columns="COLUMNS"
+        :rows="motion.rows"
+        :key-of="({ wheelUpMm }) => wheelUpMm"
+        test-id="length-table"
+      >
+        <template #does="{ row }">
+          <HeightDoes
+            :height="tall(row.wheelUpMm)"
+            can-go
+            @again="goTo(row.wheelUpMm)"
+            @remove="travel.removeLength(hub.id, row.wheelUpMm)"
+          />
+        </template>
+      </FactTable>
     </template>
     <template #fields>
       <FigureField

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
-import { tubesThatDo } from '~~/core/show/parts/tubesThatDo'
+import { tubesThatDo, type TubeChoice } from '~~/core/show/parts/tubesThatDo'
 import type { Build } from '~~/core/file/build/build'
 import { tubeOf } from '~~/core/file/parts/stock'
 import { fixed, grouped } from '~~/core/base/units/format'
@@ -19,6 +20,16 @@ const parts = useParts()
 const { length } = useFormat()
 const words = partsOfLine.tubes
 const choices = computed(() => tubesThatDo(build, evaluation, shaft))
+const COLUMNS: readonly FactColumn<TubeChoice>[] = [
+  { key: 'tube', is: 'head' },
+  { key: 'mass', text: ({ massKg }) => `${fixed(massKg, 2)} kg`, is: 'figure' },
+  { key: 'critical', is: 'figure' },
+  { key: 'shear', is: 'figure' },
+  { key: 'take' },
+]
+const lookOf = ({ isTaken, entry }: TubeChoice) => ({
+  class: { taken: isTaken, nearest: choices.value.known && entry.id === choices.value.value.nearest },
+})
 const duty = computed(() => {
   if (!choices.value.known) return ''
   const { torqueNm, speedRpm, lengthMm } = choices.value.value.duty
@@ -37,35 +48,32 @@ const duty = computed(() => {
     </p>
     <template v-else>
       <p v-if="choices.value.nearest" class="none">{{ words.none }}</p>
-      <table>
-        <tbody>
-          <tr
-            v-for="row in choices.value.rows"
-            :key="row.entry.id"
-            :class="{ taken: row.isTaken, nearest: row.entry.id === choices.value.nearest }"
+      <FactTable
+        class="tubes"
+        :columns="COLUMNS"
+        :rows="choices.value.rows"
+        :key-of="({ entry }) => entry.id"
+        :look="lookOf"
+      >
+        <template #tube="{ row }"><VerdictMark :verdict="row.verdict" /> {{ row.name }}</template>
+        <template #critical="{ row }">
+          {{ fixed(row.speedShare, 2) }} <span class="soft">{{ words.critical }}</span>
+        </template>
+        <template #shear="{ row }">
+          {{ fixed(row.shearShare, 2) }} <span class="soft">{{ words.shear }}</span>
+        </template>
+        <template #take="{ row }">
+          <span v-if="row.isTaken" class="soft">{{ words.yours }}</span>
+          <UButton
+            v-else
+            size="xs"
+            variant="outline"
+            :aria-label="words.takeTube(row.name)"
+            @click="parts.changeShaft(evaluation.line.id, shaft, { tube: tubeOf(row.entry) })"
+            >{{ words.take }}</UButton
           >
-            <th scope="row"><VerdictMark :verdict="row.verdict" /> {{ row.name }}</th>
-            <td>{{ fixed(row.massKg, 2) }} kg</td>
-            <td>
-              {{ fixed(row.speedShare, 2) }} <span class="soft">{{ words.critical }}</span>
-            </td>
-            <td>
-              {{ fixed(row.shearShare, 2) }} <span class="soft">{{ words.shear }}</span>
-            </td>
-            <td>
-              <span v-if="row.isTaken" class="soft">{{ words.yours }}</span>
-              <UButton
-                v-else
-                size="xs"
-                variant="outline"
-                :aria-label="words.takeTube(row.name)"
-                @click="parts.changeShaft(evaluation.line.id, shaft, { tube: tubeOf(row.entry) })"
-                >{{ words.take }}</UButton
-              >
-            </td>
-          </tr>
-        </tbody>
-      </table>
+        </template>
+      </FactTable>
       <div class="widest">
         <FigureField
           :label="words.wide"
@@ -90,33 +98,20 @@ const duty = computed(() => {
 h3 {
   font-weight: 600;
 }
-table {
-  width: 100%;
+.tubes {
   margin-top: 6px;
-  font-variant-numeric: tabular-nums;
 }
-th {
-  text-align: left;
+.tubes :deep(tbody th) {
   font-weight: 600;
-  white-space: nowrap;
 }
-th :deep(svg) {
-  display: inline-block;
-  vertical-align: -2px;
-}
-td,
-th {
-  padding: 3px 10px 3px 0;
-  border-bottom: 1px solid var(--hair);
-}
-td:last-child {
+.tubes :deep(td:last-child) {
   text-align: right;
   padding-right: 0;
 }
-.taken {
+:deep(.taken) {
   background: var(--wash);
 }
-.nearest th {
+:deep(.nearest th) {
   text-decoration: underline;
 }
 .none {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import { texts } from '~/texts/en'
 import { schoolsPage } from '~/texts/schools'
 import { useSchools, type SchoolRow } from '~/stores/schools'
@@ -15,81 +16,47 @@ const asksFor = ({ answer, instruction }: SchoolRow) =>
     ...(answer.cure && !answer.isMet ? [`${words.notMet}:`] : []),
     ...(answer.cure ? [instruction || words.nothing] : []),
   ].join(' ')
+const COLUMNS: readonly FactColumn<SchoolRow>[] = [
+  { key: 'school', label: words.school, is: 'head' },
+  { key: 'asks', label: words.asks, text: asksFor },
+  { key: 'angles', label: words.angles, text: ({ angles }) => angles, is: 'figure' },
+  { key: 'leaves', label: words.leaves },
+  { key: 'take' },
+]
 </script>
 
 <template>
-  <div class="wide" tabindex="0" role="group" :aria-label="words.title">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">{{ words.school }}</th>
-          <th scope="col">{{ words.asks }}</th>
-          <th scope="col">{{ words.angles }}</th>
-          <th scope="col">{{ words.leaves }}</th>
-          <td></td>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="nameOf(row)" :class="{ own: row.answer.isOwn }">
-          <th scope="row">
-            {{ nameOf(row) }} <span v-if="row.answer.isOwn" class="soft">{{ words.yours }}</span>
-          </th>
-          <td>{{ asksFor(row) }}</td>
-          <td class="figures">{{ row.angles }}</td>
-          <td class="leaves">
-            <VerdictMark v-if="row.answer.worst" :verdict="row.answer.verdict" /> {{ row.leaves }}
-          </td>
-          <td>
-            <UButton
-              v-if="row.answer.cure && row.answer.part === null"
-              size="xs"
-              variant="outline"
-              :aria-label="words.takeSchool(nameOf(row))"
-              @click="schools.take(lineId, row.answer, words.takeSchool(nameOf(row)))"
-              >{{ words.take }}</UButton
-            >
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
+  <FactTable
+    :label="words.title"
+    :columns="COLUMNS"
+    :rows="rows"
+    :key-of="nameOf"
+    :look="({ answer }) => ({ class: { own: answer.isOwn } })"
+  >
+    <template #school="{ row }">
+      {{ nameOf(row) }} <span v-if="row.answer.isOwn" class="soft">{{ words.yours }}</span>
+    </template>
+    <template #leaves="{ row }">
+      <VerdictMark v-if="row.answer.worst" :verdict="row.answer.verdict" /> {{ row.leaves }}
+    </template>
+    <template #take="{ row }">
+      <UButton
+        v-if="row.answer.cure && row.answer.part === null"
+        size="xs"
+        variant="outline"
+        :aria-label="words.takeSchool(nameOf(row))"
+        @click="schools.take(lineId, row.answer, words.takeSchool(nameOf(row)))"
+        >{{ words.take }}</UButton
+      >
+    </template>
+  </FactTable>
 </template>
 
 <style scoped>
-.wide {
-  overflow-x: auto;
-}
-table {
-  width: 100%;
-  line-height: 1.35;
-}
-th {
-  text-align: left;
-  font-weight: 600;
-}
-thead th {
-  color: var(--soft);
-  font-weight: 500;
-  font-size: 0.9375rem;
-}
-td,
-th {
-  padding: 7px 16px 7px 0;
-  border-bottom: 1px solid var(--hair);
-  vertical-align: top;
-}
-.own th {
+:deep(.own th) {
   color: var(--accent);
 }
-.figures {
-  font-variant-numeric: tabular-nums;
+:deep(button) {
   white-space: nowrap;
-}
-td :deep(button) {
-  white-space: nowrap;
-}
-.leaves :deep(svg) {
-  display: inline-block;
-  vertical-align: -2px;
 }
 </style>

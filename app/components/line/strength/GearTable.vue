@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { Build } from '~~/core/file/build/build'
 import { gearRows } from '~~/core/vehicle/strength/gearRows'
+import type { GearRow } from '~~/core/vehicle/strength/gearing'
 import { fixed, grouped } from '~~/core/base/units/format'
 import { strength } from '~/texts/strength'
 
@@ -11,7 +13,22 @@ const rows = computed(() => gearRows(build))
 const fastest = computed(() =>
   rows.value.known ? Math.max(...rows.value.value.map(({ shaftRpm }) => shaftRpm)) : 0,
 )
-const hasRanges = computed(() => rows.value.known && rows.value.value.some(({ range }) => range !== null))
+const remarkOf = ({ shaftRpm }: GearRow) =>
+  shaftRpm < fastest.value
+    ? ''
+    : shaftRpm > (build.drivetrain.redlineRpm ?? Infinity)
+      ? words.overdrive
+      : words.fastest
+const columns = computed((): FactColumn<GearRow>[] => [
+  ...(rows.value.known && rows.value.value.some(({ range }) => range !== null)
+    ? [{ key: 'range', label: words.range, text: ({ range }: GearRow) => range }]
+    : []),
+  { key: 'gear', label: words.gear, text: ({ gear }) => gear, is: 'head' },
+  { key: 'total', label: words.total, text: ({ total }) => fixed(total, 2), is: 'number' },
+  { key: 'shaft', label: words.shaft, is: 'number' },
+  { key: 'speed', label: words.speed, text: ({ speedKmh }) => `${fixed(speedKmh, 1)} km/h`, is: 'number' },
+  { key: 'at100', label: words.at100, text: ({ rpmAt100 }) => `${grouped(rpmAt100)} rev/min`, is: 'number' },
+])
 </script>
 
 <template>
@@ -19,34 +36,17 @@ const hasRanges = computed(() => rows.value.known && rows.value.value.some(({ ra
     <h2>{{ words.title }}</h2>
     <p v-if="!rows.known" class="soft">{{ strength.waitsFor }} <MissingWords :missing="rows.missing" /></p>
     <LazyGearSaw v-if="rows.known" :build="build" />
-    <div v-if="rows.known" class="wide" tabindex="0" role="group" :aria-label="words.title">
-      <table data-testid="gears">
-        <thead>
-          <tr>
-            <th v-if="hasRanges" scope="col">{{ words.range }}</th>
-            <th scope="col">{{ words.gear }}</th>
-            <th scope="col" class="number">{{ words.total }}</th>
-            <th scope="col" class="number">{{ words.shaft }}</th>
-            <th scope="col" class="number">{{ words.speed }}</th>
-            <th scope="col" class="number">{{ words.at100 }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows.value" :key="`${row.range} ${row.gear}`">
-            <td v-if="hasRanges">{{ row.range }}</td>
-            <th scope="row">{{ row.gear }}</th>
-            <td class="number">{{ fixed(row.total, 2) }}</td>
-            <td class="number">
-              {{ grouped(row.shaftRpm) }} rev/min
-              <span v-if="row.shaftRpm === fastest" class="soft">{{
-                row.shaftRpm > (build.drivetrain.redlineRpm ?? Infinity) ? words.overdrive : words.fastest
-              }}</span>
-            </td>
-            <td class="number">{{ fixed(row.speedKmh, 1) }} km/h</td>
-            <td class="number">{{ grouped(row.rpmAt100) }} rev/min</td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <FactTable
+      v-if="rows.known"
+      :label="words.title"
+      :columns="columns"
+      :rows="rows.value"
+      :key-of="(row) => `${row.range} ${row.gear}`"
+      test-id="gears"
+    >
+      <template #shaft="{ row }">
+        {{ grouped(row.shaftRpm) }} rev/min <span class="soft">{{ remarkOf(row) }}</span>
+      </template>
+    </FactTable>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { crossStrengths, shaftStrengths } from '~~/core/show/parts/strengthOf'
 import type { Build } from '~~/core/file/build/build'
@@ -18,6 +19,51 @@ const verdictOf = (quantity: string, index: number) =>
   evaluation.checks.find(
     ({ subject, quantity: of }) => of === quantity && 'index' in subject && subject.index === index,
   )?.verdict ?? null
+type Tube = ReturnType<typeof shaftStrengths>[number]
+type Cross = ReturnType<typeof crossStrengths>[number]
+/** A figure of a tube, once it is known. */
+const tubeColumn = (
+  key: 'twist' | 'mass' | 'critical',
+  text: (figures: Extract<Tube['figures'], { known: true }>['value']) => string,
+): FactColumn<Tube> => ({
+  key,
+  label: words.tubes[key],
+  text: ({ figures }) => (figures.known ? text(figures.value) : ''),
+  is: 'number',
+  isWorked: true,
+})
+const TUBES: readonly FactColumn<Tube>[] = [
+  {
+    key: 'shaft',
+    label: words.tubes.shaft,
+    text: ({ index }) => partsOfLine.names.shaft(index, tubes.value.length),
+    is: 'head',
+  },
+  { key: 'tube', label: words.tubes.tube },
+  { key: 'shear', label: words.tubes.shear, is: 'number', isWorked: true },
+  tubeColumn('twist', ({ twistDeg }) => `${fixed(twistDeg, 2)}°`),
+  tubeColumn('mass', ({ massKg }) => `${fixed(massKg, 2)} kg`),
+  tubeColumn('critical', ({ criticalRpm }) => `${grouped(criticalRpm)} rev/min`),
+  { key: 'ofCritical', label: words.tubes.ofCritical, is: 'number', isWorked: true },
+]
+const CROSSES: readonly FactColumn<Cross>[] = [
+  { key: 'joint', label: words.crosses.joint, text: ({ index }) => index + 1, is: 'head' },
+  { key: 'size', label: words.crosses.size },
+  {
+    key: 'angle',
+    label: words.crosses.angle,
+    text: ({ angleDeg }) => (angleDeg === null ? '?' : angle(angleDeg)),
+    is: 'number',
+  },
+  {
+    key: 'force',
+    label: words.crosses.force,
+    text: ({ load }) => (load.known ? `${grouped(load.value.forceN)} N` : ''),
+    is: 'number',
+    isWorked: true,
+  },
+  { key: 'shear', label: words.crosses.shear, is: 'number', isWorked: true },
+]
 const partLink = (part: string) => ({
   path: `/b/${build.id}/parts`,
   query: { line: evaluation.line.id, part },
@@ -28,92 +74,61 @@ const partLink = (part: string) => ({
   <section :aria-label="words.tubes.title">
     <h2>{{ words.tubes.title }}</h2>
     <p v-if="tubes.length > 1" class="soft">{{ words.tubes.sections }}</p>
-    <div class="wide" tabindex="0" role="group" :aria-label="words.tubes.title">
-      <table data-testid="tube-strength">
-        <thead>
-          <tr>
-            <th scope="col">{{ words.tubes.shaft }}</th>
-            <th scope="col">{{ words.tubes.tube }}</th>
-            <th scope="col" class="number">{{ words.tubes.shear }}</th>
-            <th scope="col" class="number">{{ words.tubes.twist }}</th>
-            <th scope="col" class="number">{{ words.tubes.mass }}</th>
-            <th scope="col" class="number">{{ words.tubes.critical }}</th>
-            <th scope="col" class="number">{{ words.tubes.ofCritical }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="{ index, figures } in tubes" :key="index">
-            <th scope="row">{{ partsOfLine.names.shaft(index, tubes.length) }}</th>
-            <td>
-              <NuxtLink :to="partLink(`shaft/${index}`)">{{
-                tubeText(evaluation.line.shafts[index]?.tube)
-              }}</NuxtLink>
-            </td>
-            <td v-if="!figures.known" colspan="5" class="soft">
-              {{ strength.waitsFor }} <MissingWords :missing="figures.missing" />
-            </td>
-            <template v-else>
-              <td class="number">
-                <VerdictMark
-                  v-if="verdictOf('tube-shear', index)"
-                  :verdict="verdictOf('tube-shear', index) ?? 'unknown'"
-                />
-                {{ fixed(figures.value.shearMPa, 0) }} MPa
-                <span class="soft">{{ fixed(figures.value.shearShare, 2) }} {{ words.tubes.ofYield }}</span>
-              </td>
-              <td class="number">{{ fixed(figures.value.twistDeg, 2) }}°</td>
-              <td class="number">{{ fixed(figures.value.massKg, 2) }} kg</td>
-              <td class="number">{{ grouped(figures.value.criticalRpm) }} rev/min</td>
-              <td class="number">
-                <VerdictMark
-                  v-if="verdictOf('critical-speed-ratio', index)"
-                  :verdict="verdictOf('critical-speed-ratio', index) ?? 'unknown'"
-                />
-                {{ fixed(figures.value.speedShare, 2) }}
-              </td>
-            </template>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <FactTable
+      :label="words.tubes.title"
+      :columns="TUBES"
+      :rows="tubes"
+      :key-of="({ index }) => index"
+      :lacks="({ figures }) => (figures.known ? null : figures.missing)"
+      test-id="tube-strength"
+    >
+      <template #tube="{ row }">
+        <NuxtLink :to="partLink(`shaft/${row.index}`)">{{
+          tubeText(evaluation.line.shafts[row.index]?.tube)
+        }}</NuxtLink>
+      </template>
+      <template #shear="{ row: { index, figures } }">
+        <VerdictMark
+          v-if="verdictOf('tube-shear', index)"
+          :verdict="verdictOf('tube-shear', index) ?? 'unknown'"
+        />
+        <template v-if="figures.known">
+          {{ fixed(figures.value.shearMPa, 0) }} MPa
+          <span class="soft">{{ fixed(figures.value.shearShare, 2) }} {{ words.tubes.ofYield }}</span>
+        </template>
+      </template>
+      <template #ofCritical="{ row: { index, figures } }">
+        <VerdictMark
+          v-if="verdictOf('critical-speed-ratio', index)"
+          :verdict="verdictOf('critical-speed-ratio', index) ?? 'unknown'"
+        />
+        {{ figures.known ? fixed(figures.value.speedShare, 2) : '' }}
+      </template>
+    </FactTable>
   </section>
   <section v-if="crosses.length" :aria-label="words.crosses.title">
     <h2>{{ words.crosses.title }}</h2>
-    <div class="wide" tabindex="0" role="group" :aria-label="words.crosses.title">
-      <table data-testid="cross-strength">
-        <thead>
-          <tr>
-            <th scope="col">{{ words.crosses.joint }}</th>
-            <th scope="col">{{ words.crosses.size }}</th>
-            <th scope="col" class="number">{{ words.crosses.angle }}</th>
-            <th scope="col" class="number">{{ words.crosses.force }}</th>
-            <th scope="col" class="number">{{ words.crosses.shear }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="{ index, angleDeg, size, load } in crosses" :key="index">
-            <th scope="row">{{ index + 1 }}</th>
-            <td>
-              <NuxtLink :to="partLink(`joint/${index}`)">{{ size?.name ?? words.crosses.choose }}</NuxtLink>
-            </td>
-            <td class="number">{{ angleDeg === null ? '?' : angle(angleDeg) }}</td>
-            <td v-if="!load.known" colspan="2" class="soft">
-              {{ strength.waitsFor }} <MissingWords :missing="load.missing" />
-            </td>
-            <template v-else>
-              <td class="number">{{ grouped(load.value.forceN) }} N</td>
-              <td class="number">
-                <VerdictMark
-                  v-if="verdictOf('cross-shear', index)"
-                  :verdict="verdictOf('cross-shear', index) ?? 'unknown'"
-                />
-                {{ fixed(load.value.shearMPa, 0) }} MPa
-                <span class="soft">{{ fixed(load.value.share, 2) }} {{ words.crosses.share }}</span>
-              </td>
-            </template>
-          </tr>
-        </tbody>
-      </table>
-    </div>
+    <FactTable
+      :label="words.crosses.title"
+      :columns="CROSSES"
+      :rows="crosses"
+      :key-of="({ index }) => index"
+      :lacks="({ load }) => (load.known ? null : load.missing)"
+      test-id="cross-strength"
+    >
+      <template #size="{ row }">
+        <NuxtLink :to="partLink(`joint/${row.index}`)">{{ row.size?.name ?? words.crosses.choose }}</NuxtLink>
+      </template>
+      <template #shear="{ row: { index, load } }">
+        <VerdictMark
+          v-if="verdictOf('cross-shear', index)"
+          :verdict="verdictOf('cross-shear', index) ?? 'unknown'"
+        />
+        <template v-if="load.known">
+          {{ fixed(load.value.shearMPa, 0) }} MPa
+          <span class="soft">{{ fixed(load.value.share, 2) }} {{ words.crosses.share }}</span>
+        </template>
+      </template>
+    </FactTable>
   </section>
 </template>

@@ -1,14 +1,20 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/file/build/build'
 import { torqueScene } from '~~/core/drawing/torqueScene'
-import { torqueRows } from '~~/core/vehicle/strength/gearRows'
+import { torqueRows, type GearTorque } from '~~/core/vehicle/strength/gearRows'
 import { grouped } from '~~/core/base/units/format'
 import { strength } from '~/texts/strength'
 
 /** Torque of every shaft, gear by gear, as far as the tyres let it through. */
 const { build, evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const words = strength.torque
+const COLUMNS: readonly FactColumn<GearTorque>[] = [
+  { key: 'gear', text: ({ range, gear }) => (range ? `${range}, ${gear}` : gear), is: 'head' },
+  { key: 'torque', text: ({ limitedNm }) => `${grouped(limitedNm)} N·m`, is: 'number' },
+  { key: 'reaches', text: ({ limitedNm, engineNm }) => (limitedNm < engineNm ? words.reaches : '') },
+]
 const shafts = computed(() =>
   evaluation.lines.map((one) => ({
     line: one.line,
@@ -39,17 +45,13 @@ const shafts = computed(() =>
         </p>
         <p v-if="torque.assumptions.length" class="soft">{{ torque.assumptions.join('; ') }}</p>
         <TorqueAlong v-if="scene.known" :scene="scene.value" :name="line.name" />
-        <div v-if="rows.known" class="wide" tabindex="0" role="group" :aria-label="line.name">
-          <table>
-            <tbody>
-              <tr v-for="row in rows.value" :key="`${row.range} ${row.gear}`">
-                <th scope="row">{{ row.range ? `${row.range}, ${row.gear}` : row.gear }}</th>
-                <td class="number">{{ grouped(row.limitedNm) }} N·m</td>
-                <td class="soft">{{ row.limitedNm < row.engineNm ? words.reaches : '' }}</td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
+        <FactTable
+          v-if="rows.known"
+          :label="line.name"
+          :columns="COLUMNS"
+          :rows="rows.value"
+          :key-of="(row) => `${row.range} ${row.gear}`"
+        />
       </template>
     </div>
   </section>
@@ -59,7 +61,7 @@ const shafts = computed(() =>
 .shaft {
   margin-top: 10px;
 }
-.shaft table {
+.shaft :deep(table) {
   width: auto;
 }
 .most {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { LoadRow } from '~~/core/show/text/loadRows'
 import { fixed } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
@@ -15,30 +16,24 @@ const names: Record<LoadRow['key'], string> = {
   leftShare: words.leftShare,
   centre: words.centre,
 }
+const COLUMNS: readonly FactColumn<LoadRow>[] = [
+  { key: 'load', text: ({ key }) => names[key], is: 'head' },
+  { key: 'before', label: words.before, text: ({ before }) => before, is: 'number' },
+  { key: 'after', label: words.after, text: ({ after }) => after, is: 'number' },
+  { key: 'change', label: words.change, text: ({ change }) => change, is: 'number' },
+]
 </script>
 
 <template>
   <section aria-labelledby="loads-title" class="loads">
     <h2 id="loads-title">{{ words.result }}</h2>
     <div v-if="weight.answer.known" class="known">
-      <table>
-        <thead>
-          <tr>
-            <td></td>
-            <th scope="col">{{ words.before }}</th>
-            <th scope="col">{{ words.after }}</th>
-            <th scope="col">{{ words.change }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in weight.rows" :key="row.key" :data-load="row.key">
-            <th scope="row">{{ names[row.key] }}</th>
-            <td class="figure">{{ row.before }}</td>
-            <td class="figure after">{{ row.after }}</td>
-            <td class="figure">{{ row.change }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable
+        :columns="COLUMNS"
+        :rows="weight.rows"
+        :key-of="({ key }) => key"
+        :look="({ key }) => ({ 'data-load': key })"
+      />
       <p class="soft">{{ words.atSetting }}</p>
       <dl v-if="weight.shares.length > 1">
         <dt>{{ words.perPosition }}</dt>
@@ -66,32 +61,11 @@ h2 {
   font-size: 1.1rem;
   font-weight: 600;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
+/* The centre of gravity is told in words that may break. */
+:deep([data-load='centre'] .number) {
+  white-space: normal;
 }
-th,
-td {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--hair);
-}
-thead th {
-  text-align: right;
-  font-weight: 500;
-  color: var(--soft);
-}
-tbody th {
-  text-align: left;
-  white-space: nowrap;
-  font-weight: 500;
-}
-td.figure {
-  text-align: right;
-}
-tr:not([data-load='centre']) td.figure {
-  white-space: nowrap;
-}
-.after {
+:deep(td:nth-child(3)) {
   font-weight: 600;
 }
 dl {

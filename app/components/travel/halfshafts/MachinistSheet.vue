@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import type { Pattern } from '~~/core/vehicle/halfshaft/pattern'
 import type { Build } from '~~/core/file/build/build'
 import type { DonorPattern } from '~~/core/file/parts/donorPattern'
@@ -6,9 +7,14 @@ import { formatBothUnits } from '~~/core/base/units/format'
 import { halfshaftTexts } from '~/texts/halfshafts'
 
 /** The page that goes to the machinist with the clamped pattern. */
-const { build } = defineProps<{ build: Build; read: DonorPattern; pattern: Pattern }>()
+const { build, pattern } = defineProps<{ build: Build; read: DonorPattern; pattern: Pattern }>()
 const words = halfshaftTexts
 const both = (mm: number) => formatBothUnits(mm, build.units.inchFraction)
+const FACTS = ['overlap', 'stroke', 'toBottom', 'toPulled'] as const
+const COLUMNS: readonly FactColumn<(typeof FACTS)[number]>[] = [
+  { key: 'fact', text: (fact) => words.facts[fact] },
+  { key: 'size', text: (fact) => both(pattern[`${fact}Mm`]), is: 'figure' },
+]
 </script>
 
 <template>
@@ -18,26 +24,7 @@ const both = (mm: number) => formatBothUnits(mm, build.units.inchFraction)
     <p class="stamp">{{ words.sheet.pattern }}</p>
     <p class="length">{{ words.result }}: {{ both(pattern.shaftMm) }}, {{ words.resultIs }}</p>
     <PatternPicture :read="read" :pattern="pattern" />
-    <table>
-      <tbody>
-        <tr>
-          <td>{{ words.facts.overlap }}</td>
-          <td>{{ both(pattern.overlapMm) }}</td>
-        </tr>
-        <tr>
-          <td>{{ words.facts.stroke }}</td>
-          <td>{{ both(pattern.strokeMm) }}</td>
-        </tr>
-        <tr>
-          <td>{{ words.facts.toBottom }}</td>
-          <td>{{ both(pattern.toBottomMm) }}</td>
-        </tr>
-        <tr>
-          <td>{{ words.facts.toPulled }}</td>
-          <td>{{ both(pattern.toPulledMm) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <FactTable is-dense class="facts" :columns="COLUMNS" :rows="FACTS" :key-of="(fact) => fact" />
     <p>{{ words.sheet.made }}</p>
     <p>{{ words.sheet.ask }}</p>
     <p class="soft">{{ words.caution }}</p>
@@ -64,9 +51,5 @@ h1 {
 .length {
   font-size: 1.125rem;
   font-weight: 600;
-}
-td {
-  padding: 2px 18px 2px 0;
-  border-bottom: 1px solid var(--hair);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FactColumn } from '~/composables/factColumn'
 import { compareSetups, type ComparedQuantity } from '~~/core/measure/geometry/compareSetups'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
@@ -19,6 +20,22 @@ const rows = computed<ComparedQuantity[]>(() =>
     ? compareSetups(workbench.build, first.value, second.value)
     : [],
 )
+const columns = computed((): FactColumn<ComparedQuantity>[] => [
+  { key: 'name', label: words.quantity, text: ({ name }) => name, is: 'head' },
+  {
+    key: 'first',
+    label: first.value?.name,
+    text: (row) => comparedWords(row, row.first, units.value),
+    is: 'figure',
+  },
+  {
+    key: 'second',
+    label: second.value?.name,
+    text: (row) => comparedWords(row, row.second, units.value),
+    is: 'figure',
+  },
+  { key: 'difference', label: words.difference },
+])
 const size = (row: ComparedQuantity, value: number) =>
   row.unit === 'deg' ? angle(Math.abs(value)) : length(Math.abs(value))
 </script>
@@ -33,33 +50,24 @@ const size = (row: ComparedQuantity, value: number) =>
         <ChoiceField :label="words.second" :value="second?.id" :items="items" @change="secondId = $event" />
       </div>
       <p v-if="rows.length === 0" class="soft">{{ words.nothing }}</p>
-      <table v-else>
-        <thead>
-          <tr>
-            <th scope="col">{{ words.quantity }}</th>
-            <th scope="col">{{ first?.name }}</th>
-            <th scope="col">{{ second?.name }}</th>
-            <th scope="col">{{ words.difference }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.quantity + row.target" :class="{ apart: row.isApart }">
-            <th scope="row">{{ row.name }}</th>
-            <td class="figure">{{ comparedWords(row, row.first, units) }}</td>
-            <td class="figure">{{ comparedWords(row, row.second, units) }}</td>
-            <td class="difference">
-              <template v-if="row.difference !== null">
-                <span class="figure">{{ size(row, row.difference) }}</span>
-                <span v-if="row.plusMinus" class="soft"> ± {{ size(row, row.plusMinus) }}</span>
-                <template v-if="row.target">
-                  <VerdictMark :verdict="row.isApart ? 'tight' : 'holds'" :size="13" silent />
-                  {{ row.isApart ? words.apart : words.agrees }}
-                </template>
-              </template>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable
+        v-else
+        :columns="columns"
+        :rows="rows"
+        :key-of="(row) => row.quantity + row.target"
+        :look="(row) => ({ class: { apart: row.isApart } })"
+      >
+        <template #difference="{ row }">
+          <template v-if="row.difference !== null">
+            <span class="figure">{{ size(row, row.difference) }}</span>
+            <span v-if="row.plusMinus" class="soft"> ± {{ size(row, row.plusMinus) }}</span>
+            <template v-if="row.target">
+              <VerdictMark class="mark" :verdict="row.isApart ? 'tight' : 'holds'" :size="13" silent />
+              {{ row.isApart ? words.apart : words.agrees }}
+            </template>
+          </template>
+        </template>
+      </FactTable>
     </template>
   </MeasurePage>
 </template>
@@ -71,36 +79,15 @@ const size = (row: ComparedQuantity, value: number) =>
   gap: 16px;
   margin-bottom: 18px;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-}
-thead th {
-  color: var(--soft);
-}
-th,
-td {
-  padding: 6px 14px 6px 4px;
-  border-bottom: 1px solid var(--hair);
-}
-.difference :deep(svg) {
+.mark {
   margin-left: 10px;
 }
-tr.apart {
+:deep(.apart) {
   background: var(--card);
 }
 @media (max-width: 640px) {
   .choice {
     grid-template-columns: 1fr;
-  }
-  th,
-  td {
-    padding: 6px 6px 6px 0;
-    font-size: 0.9375rem;
   }
 }
 </style>

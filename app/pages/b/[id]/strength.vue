@@ -74,36 +74,6 @@ h1 {
   padding: 16px 20px 40px;
   border-left: 1px solid var(--hair);
 }
-.tables :deep(.wide) {
-  overflow-x: auto;
-}
-.tables :deep(table) {
-  width: 100%;
-  font-variant-numeric: tabular-nums;
-}
-.tables :deep(th) {
-  text-align: left;
-  font-weight: 600;
-  white-space: nowrap;
-}
-.tables :deep(thead th) {
-  color: var(--soft);
-  font-weight: 500;
-  font-size: 0.9375rem;
-}
-.tables :deep(td),
-.tables :deep(th) {
-  padding: 4px 14px 4px 0;
-  border-bottom: 1px solid var(--hair);
-}
-.tables :deep(.number) {
-  text-align: right;
-  white-space: nowrap;
-}
-.tables :deep(td svg) {
-  display: inline-block;
-  vertical-align: -2px;
-}
 .tables :deep(a) {
   color: var(--accent);
   text-decoration: underline;
