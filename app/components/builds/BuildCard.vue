@@ -41,14 +41,7 @@ const changed = computed(() =>
         :title="words.export"
         @click="emit('export')"
       />
-      <UButton
-        variant="ghost"
-        color="neutral"
-        icon="i-lucide-trash-2"
-        :aria-label="`${words.remove} ${build.name}`"
-        :title="words.remove"
-        @click="emit('remove')"
-      />
+      <RemoveButton :label="`${words.remove} ${build.name}`" @click="emit('remove')" />
     </div>
   </article>
 </template>

@@ -165,14 +165,7 @@ const waits = (missing: readonly { what: string }[]) =>
       </section>
     </div>
     <div>
-      <UButton
-        size="sm"
-        variant="ghost"
-        color="neutral"
-        icon="i-lucide-trash-2"
-        @click="chains.removeCut(cut.id)"
-        >{{ words.remove(cut.name) }}</UButton
-      >
+      <RemoveButton :label="words.remove(cut.name)" is-worded @click="chains.removeCut(cut.id)" />
     </div>
   </section>
 </template>

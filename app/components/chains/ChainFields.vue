@@ -119,14 +119,7 @@ const adjusters = computed(() =>
     <p v-if="isOdd" class="soft">{{ words.odd }}</p>
     <LinkChoices :now="now" />
     <div>
-      <UButton
-        size="sm"
-        variant="ghost"
-        color="neutral"
-        icon="i-lucide-trash-2"
-        @click="chains.remove(chain.id)"
-        >{{ chainTexts.remove(chain.name) }}</UButton
-      >
+      <RemoveButton :label="chainTexts.remove(chain.name)" is-worded @click="chains.remove(chain.id)" />
     </div>
   </section>
 </template>

@@ -115,12 +115,8 @@ const last = computed(() => now.chain.sprockets.length - 1)
               :aria-label="words.later(row.name)"
               @click="chains.moveSprocket(now.chain.id, row.sprocket.id, 1)"
             />
-            <UButton
-              size="sm"
-              variant="ghost"
-              color="neutral"
-              icon="i-lucide-trash-2"
-              :aria-label="words.remove(row.name)"
+            <RemoveButton
+              :label="words.remove(row.name)"
               @click="chains.removeSprocket(now.chain.id, row.sprocket.id)"
             />
           </span>

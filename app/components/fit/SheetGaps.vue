@@ -23,9 +23,9 @@ const halves = computed(() => {
     <h2>{{ words.gaps }}</h2>
     <div class="two">
       <FactTable
-        is-dense
         v-for="(half, i) in halves"
         :key="i"
+        is-dense
         class="half"
         :columns="COLUMNS"
         :rows="half"

@@ -18,9 +18,9 @@ const COLUMNS: readonly FactColumn<Fact>[] = [
   <section class="lengths">
     <h2>{{ words.lengths }}</h2>
     <FactTable
-      is-dense
       v-for="shaft in sheet.shafts"
       :key="shaft.title"
+      is-dense
       class="shaft"
       :columns="COLUMNS"
       :rows="shaft.facts"

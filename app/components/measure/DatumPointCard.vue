@@ -24,13 +24,9 @@ const shoot = (values: Triple, ways: Ways) => datum.shoot(point, values, ways)
   <article class="datum" :data-field="`datum/${point.id}`" :aria-label="point.name">
     <header>
       <p class="figure">{{ point.name }}</p>
-      <UButton
+      <RemoveButton
         v-if="point.datum"
-        size="xs"
-        color="neutral"
-        variant="ghost"
-        icon="i-lucide-trash-2"
-        :aria-label="`${words.remove}: ${point.name}`"
+        :label="`${words.remove}: ${point.name}`"
         @click="setups.removeDatum(point.id)"
       />
     </header>

@@ -46,14 +46,9 @@ const change = (changed: Partial<Tool>) => setups.changeTool(tool.id, changed)
     <header>
       <p class="figure name">{{ tool.name }}</p>
       <span class="soft">{{ words.used(uses) }}{{ tool.simulated ? `, ${words.simulated}` : '' }}</span>
-      <UButton
+      <RemoveButton
         v-if="uses === 0"
-        size="xs"
-        color="neutral"
-        variant="ghost"
-        icon="i-lucide-trash-2"
-        :aria-label="`${words.remove}: ${tool.name}`"
-        :title="words.remove"
+        :label="`${words.remove}: ${tool.name}`"
         @click="setups.removeTool(tool.id)"
       />
     </header>

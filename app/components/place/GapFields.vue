@@ -133,14 +133,13 @@ function setCutting(changed: NonNullable<Gap['cutting']>) {
       />
       <p v-if="gap.cutting?.structural" class="soft">{{ texts.place.cutCaution }}</p>
     </fieldset>
-    <UButton
-      variant="ghost"
+    <RemoveButton
+      :label="words.remove"
       color="error"
-      icon="i-lucide-trash-2"
       class="remove"
+      is-worded
       @click="place.removeGap(gap.id)"
-      >{{ words.remove }}</UButton
-    >
+    />
   </div>
 </template>
 

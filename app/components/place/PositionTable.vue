@@ -153,12 +153,8 @@ const cutsText = (count: number, deepest: number) =>
             <span class="sr-only">{{ words.remove }}</span>
           </th>
           <td v-for="{ position } in columns" :key="position.id">
-            <UButton
-              size="sm"
-              variant="ghost"
-              color="neutral"
-              icon="i-lucide-trash-2"
-              :aria-label="`${words.remove} ${position.name}`"
+            <RemoveButton
+              :label="`${words.remove} ${position.name}`"
               @click="place.removePosition(position.id)"
             />
           </td>

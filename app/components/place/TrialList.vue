@@ -54,15 +54,12 @@ const rows = computed(() =>
         :most="500"
         @change="place.changeTrial(trial.id, { note: $event })"
       />
-      <UButton
+      <RemoveButton
         v-if="!place.isRead(trial.id)"
-        size="sm"
-        variant="ghost"
-        color="neutral"
-        icon="i-lucide-trash-2"
+        :label="words.remove"
+        is-worded
         @click="place.removeTrial(trial.id)"
-        >{{ words.remove }}</UButton
-      >
+      />
     </li>
   </ol>
   <UButton

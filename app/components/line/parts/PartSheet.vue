@@ -188,15 +188,7 @@ function remove() {
           words.sheet.behind
         }}</UButton>
       </template>
-      <UButton
-        v-if="!stays"
-        size="sm"
-        variant="outline"
-        color="neutral"
-        icon="i-lucide-trash-2"
-        @click="remove"
-        >{{ words.sheet.remove }}</UButton
-      >
+      <RemoveButton v-if="!stays" :label="words.sheet.remove" variant="outline" is-worded @click="remove" />
       <p v-else class="soft">{{ words.sheet.stays(stays) }}</p>
       <InsertButtons v-if="place.part === 'shaft'" class="inserts" :line="line" :index="index" />
     </div>

@@ -78,9 +78,13 @@ function remove() {
       <p v-if="isKept" role="status">{{ words.onShelf }}</p>
       <template v-if="canStand">
         <p v-if="stays" class="soft">{{ words.stays(stays) }}</p>
-        <UButton v-else icon="i-lucide-trash-2" variant="outline" color="neutral" size="sm" @click="remove">{{
-          gaps.length ? words.removeWith(gaps.join(', ')) : words.remove
-        }}</UButton>
+        <RemoveButton
+          v-else
+          :label="gaps.length ? words.removeWith(gaps.join(', ')) : words.remove"
+          variant="outline"
+          is-worded
+          @click="remove"
+        />
       </template>
     </div>
   </div>

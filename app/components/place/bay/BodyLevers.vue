@@ -120,15 +120,12 @@ const setWhy = (lever: Lever, why: string) => {
         :value="lever.lockedBecause"
         @change="setWhy(lever, $event)"
       />
-      <UButton
+      <RemoveButton
+        :label="words.removeLever(leverName(build, lever))"
         class="remove"
-        icon="i-lucide-trash-2"
-        size="sm"
-        variant="ghost"
-        color="neutral"
+        is-worded
         @click="bay.removeLever(lever.id)"
-        >{{ words.removeLever(leverName(build, lever)) }}</UButton
-      >
+      />
     </div>
     <div v-if="kinds.length" class="add">
       <USelect

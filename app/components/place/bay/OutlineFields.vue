@@ -85,15 +85,7 @@ function read() {
     <UButton v-if="traced" class="remove" icon="i-lucide-camera" size="sm" variant="outline" :to="traced">{{
       texts.trace.again
     }}</UButton>
-    <UButton
-      class="remove"
-      icon="i-lucide-trash-2"
-      size="sm"
-      variant="ghost"
-      color="neutral"
-      @click="emit('remove')"
-      >{{ words.removeOutline }}</UButton
-    >
+    <RemoveButton :label="words.removeOutline" class="remove" is-worded @click="emit('remove')" />
   </div>
 </template>
 

@@ -46,14 +46,7 @@ const rename = (id: string, name: string) => {
             maxlength="200"
             @change="rename(row.check.id, ($event.target as HTMLInputElement).value)"
           />
-          <UButton
-            icon="i-lucide-trash-2"
-            size="sm"
-            variant="ghost"
-            color="neutral"
-            :aria-label="words.remove(row.check.name)"
-            @click="bay.removeService(row.check.id)"
-          />
+          <RemoveButton :label="words.remove(row.check.name)" @click="bay.removeService(row.check.id)" />
         </div>
         <div class="asked">
           <USelect

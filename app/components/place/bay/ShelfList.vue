@@ -97,14 +97,7 @@ async function bringIn(event: Event) {
                 :aria-label="words.save(part.name)"
                 @click="shelf.save(part)"
               />
-              <UButton
-                icon="i-lucide-trash-2"
-                size="sm"
-                variant="ghost"
-                color="neutral"
-                :aria-label="words.forget(part.name)"
-                @click="shelf.forget(part.id)"
-              />
+              <RemoveButton :label="words.forget(part.name)" @click="shelf.forget(part.id)" />
             </template>
             <UButton size="sm" variant="outline" :aria-label="words.take(part.name)" @click="take(part)">
               {{ words.takeIt }}

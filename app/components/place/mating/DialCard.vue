@@ -37,13 +37,7 @@ function takeDowels(text: string) {
         :aria-label="`${words.places}: ${round.name}`"
         @update:model-value="mating.setPlaces(round.id, Number($event))"
       />
-      <UButton
-        icon="i-lucide-trash-2"
-        variant="ghost"
-        color="neutral"
-        :aria-label="`${words.removeRound}: ${round.name}`"
-        @click="mating.removeRound(round.id)"
-      />
+      <RemoveButton :label="`${words.removeRound}: ${round.name}`" @click="mating.removeRound(round.id)" />
     </header>
     <DialClock :round="round" :answer="answer" />
     <DialAnswer :answer="answer" />

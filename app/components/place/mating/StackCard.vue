@@ -30,13 +30,7 @@ const words = texts.mating
           mating.changeStack(stack.id, { name: ($event.target as HTMLInputElement).value.trim() })
         "
       />
-      <UButton
-        icon="i-lucide-trash-2"
-        variant="ghost"
-        color="neutral"
-        :aria-label="`${words.removeStack}: ${stack.name}`"
-        @click="mating.removeStack(stack.id)"
-      />
+      <RemoveButton :label="`${words.removeStack}: ${stack.name}`" @click="mating.removeStack(stack.id)" />
     </header>
     <StackResult :stack="stack" :answer="answer" :scale="scale" />
     <StackPicture

@@ -48,16 +48,13 @@ function remove() {
         @click="picker?.click()"
         >{{ photos.isMissing ? words.putBack : tracing.photo ? words.chooseAnother : words.choose }}</UButton
       >
-      <UButton
+      <RemoveButton
         v-if="tracing.photo"
-        icon="i-lucide-trash-2"
-        size="sm"
-        variant="ghost"
-        color="neutral"
+        :label="words.remove"
         :title="words.removeHint"
+        is-worded
         @click="remove"
-        >{{ words.remove }}</UButton
-      >
+      />
     </div>
     <p class="soft small">{{ words.kept }}</p>
     <input

@@ -56,15 +56,7 @@ function rename(id: string, name: string) {
         :value="mass.kg"
         @change="weight.changeMass(mass.id, { kg: $event })"
       />
-      <UButton
-        icon="i-lucide-trash-2"
-        variant="ghost"
-        color="neutral"
-        size="sm"
-        class="bin"
-        :aria-label="words.removeMass(mass.name)"
-        @click="weight.removeMass(mass.id)"
-      />
+      <RemoveButton :label="words.removeMass(mass.name)" class="bin" @click="weight.removeMass(mass.id)" />
       <div class="spots">
         <template v-for="which in ['at', 'to'] as const" :key="which">
           <template v-if="which === 'at' || mass.done === 'moved'">

@@ -59,13 +59,7 @@ const facts = computed(() => {
         required
         @change="patterns.change(read.id, { name: $event })"
       />
-      <UButton
-        icon="i-lucide-trash-2"
-        variant="ghost"
-        color="neutral"
-        :aria-label="words.remove(read.name)"
-        @click="patterns.remove(read.id)"
-      />
+      <RemoveButton :label="words.remove(read.name)" @click="patterns.remove(read.id)" />
     </header>
     <ol>
       <li v-for="(one, i) in STEPS" :key="one" :class="{ now: one === step, done: isDone(one) }">

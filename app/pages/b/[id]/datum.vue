@@ -111,14 +111,7 @@ function addPair() {
         <ul>
           <li v-for="pair in workbench.build?.centrePairs ?? []" :key="pair.id">
             {{ pair.name }}
-            <UButton
-              size="xs"
-              color="neutral"
-              variant="ghost"
-              icon="i-lucide-trash-2"
-              :aria-label="`${words.remove}: ${pair.name}`"
-              @click="setups.removePair(pair)"
-            />
+            <RemoveButton :label="`${words.remove}: ${pair.name}`" @click="setups.removePair(pair)" />
           </li>
         </ul>
         <template v-if="datum.centreline">

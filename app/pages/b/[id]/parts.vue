@@ -59,15 +59,12 @@ function removeLine(id: string) {
         <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="hasLayouts = true">{{
           words.newLine
         }}</UButton>
-        <UButton
+        <RemoveButton
           v-if="lineStaysBecause(workbench.build) === null"
-          icon="i-lucide-trash-2"
-          variant="ghost"
-          color="neutral"
-          size="sm"
+          :label="words.removeLine(current.line.name)"
+          is-worded
           @click="removeLine(current.line.id)"
-          >{{ words.removeLine(current.line.name) }}</UButton
-        >
+        />
       </div>
     </header>
     <LinePicker
