@@ -83,10 +83,10 @@ describe('recipes that are followed in a copy', () => {
     copy.change(
       'core/file/kinds/kinds.ts',
       [
-        'import { VEHICLE_KINDS',
-        "import { ROOF_KINDS, type RoofTypes } from './roofKinds'\nimport { VEHICLE_KINDS",
+        'import { KINDS_OF_VEHICLE',
+        "import { KINDS_OF_ROOFS, type RoofTypes } from './roofKinds'\nimport { KINDS_OF_VEHICLE",
       ],
-      listed('ROOF_KINDS', 'GAP_KINDS, CHAIN_KINDS'),
+      listed('KINDS_OF_ROOFS', 'KINDS_OF_GAPS, KINDS_OF_CHAINS'),
       ['GapTypes & ChainTypes', 'GapTypes & ChainTypes & RoofTypes'],
     )
     copy.change('core/file/parts/joints.ts', ['  cv: {', `  ball: ${BALL},\n  cv: {`])

@@ -53,7 +53,7 @@ export const SCHEMA_NOTES: Readonly<Record<string, string>> = {
   'entries.scope':
     'ride: cruising at ride height; max-speed: under any torque at ride height; travel: in every place of the wheels under any torque',
   'positions.made': 'mounts, plates or shafts were made to it that day, as the levers stood then',
-  mating: 'how engine and gearbox meet: chains of sizes, and a dial taken round the bell housing',
+  mating: 'how engine and gearbox meet: stacks of sizes, and a dial taken round the bell housing',
   'parts.counts': 'adds: it opens what is asked for; takes: it takes from it',
   'parts.spread': 'how its sizes are spread within its tolerance; normal when absent',
   'spots.clockDeg': 'clockwise from 12, seen from the rear',

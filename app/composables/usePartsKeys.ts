@@ -1,5 +1,5 @@
 import { partWord, type PartPiece, type PartsScene } from '~~/core/show/parts/partsScene'
-import type { PartPlace } from '~~/core/file/edits/partEdits'
+import type { PartOfLine } from '~~/core/file/edits/partEdits'
 
 /** What the drawing of parts lets keys and the pointer do. */
 export interface PartsHand {
@@ -8,13 +8,13 @@ export interface PartsHand {
   readonly select: (word: string) => void
   /** The focus goes at once: the address, which says what is picked, follows. */
   readonly focus: (word: string) => void
-  readonly move: (place: PartPlace, by: 1 | -1) => boolean
-  readonly remove: (place: PartPlace) => boolean
+  readonly move: (place: PartOfLine, by: 1 | -1) => boolean
+  readonly remove: (place: PartOfLine) => boolean
 }
 
 /** Goes along the parts by keys, and moves and takes them out by keys and drag. */
 export function usePartsKeys({ scene, select, focus, move, remove }: PartsHand) {
-  const placeOf = (piece: PartPiece): PartPlace | null => ('index' in piece.key ? piece.key : null)
+  const placeOf = (piece: PartPiece): PartOfLine | null => ('index' in piece.key ? piece.key : null)
   const drag = ref<{ readonly word: string; readonly from: number; readonly by: number } | null>(null)
 
   function moveBy(piece: PartPiece, by: 1 | -1) {

@@ -16,7 +16,7 @@ import type { ServiceCheck } from '~~/core/file/parts/serviceCheck'
 import { withoutBody } from '~~/core/file/edits/withoutBody'
 import { withoutLever } from '~~/core/file/edits/withoutLever'
 import { pointOf } from '~~/core/measure/geometry/geometry'
-import { bodiesWithPart, bodyOfPart, partOfBody, type PartPlace } from '~~/core/bay/shelf/placedPart'
+import { bodiesWithPart, bodyOfPart, partOfBody, type PutPlace } from '~~/core/bay/shelf/placedPart'
 import type { ShelfPart } from '~~/core/bay/shelf/shelfPart'
 import { pairRows, serviceRow } from '~~/core/show/text/bayText'
 import { newId } from '../storage/newId'
@@ -105,7 +105,7 @@ export const useBay = defineStore('bay', () => {
   }
 
   /** Puts a part of the shelf into the bay, or gives the powertrain or an axle its sizes. */
-  function takePart(part: ShelfPart, place: PartPlace): Taken {
+  function takePart(part: ShelfPart, place: PutPlace): Taken {
     const { build } = workbench
     if (!build) return { kind: 'nowhere' }
     if (part.sort === 'item' || part.sort === 'transfer-case') {

@@ -8,7 +8,7 @@ const knownOf = <T>(answer: { known: true; value: T } | { known: false }): T => 
   return answer.value
 }
 
-describe('chains of sizes', () => {
+describe('stacks of sizes', () => {
   it('follow a part that is changed, and go back with undo', async () => {
     const workbench = await openedBay()
     const mating = useMating()

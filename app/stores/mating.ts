@@ -12,7 +12,7 @@ import { useWorkbench } from './workbench'
 /** Places a dial is read at, the first from 12. */
 export const DIAL_PLACES = [4, 8, 12] as const
 
-/** Chains of sizes and dial rounds of the open build, and what they come to. */
+/** Stacks of sizes and dial rounds of the open build, and what they come to. */
 export const useMating = defineStore('mating', () => {
   const workbench = useWorkbench()
   const stacks = computed(() =>
@@ -45,13 +45,13 @@ export const useMating = defineStore('mating', () => {
       counts,
     }))
     const stack: Stack = { id: newId(), name: words.kinds[kind], kind, parts }
-    edit('Add a chain of sizes', (mating) => {
+    edit('Add a stack of sizes', (mating) => {
       mating.stacks.push(stack as Draft<Stack>)
     })
   }
 
   function changeStack(id: string, changed: Partial<Pick<Stack, 'name' | 'minMm' | 'maxMm'>>): void {
-    edit('Change a chain of sizes', (mating) => {
+    edit('Change a stack of sizes', (mating) => {
       assign(
         mating.stacks.find((one) => one.id === id),
         changed,
@@ -60,7 +60,7 @@ export const useMating = defineStore('mating', () => {
   }
 
   function removeStack(id: string): void {
-    edit('Delete a chain of sizes', (mating) => {
+    edit('Delete a stack of sizes', (mating) => {
       mating.stacks = mating.stacks.filter((one) => one.id !== id)
     })
   }

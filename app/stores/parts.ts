@@ -8,7 +8,7 @@ import {
   withoutPart,
   withPartMoved,
   type Insertion,
-  type PartPlace,
+  type PartOfLine,
 } from '~~/core/file/edits/partEdits'
 import { withoutSeatAxis, withSeatAxis } from '~~/core/file/edits/seatAxis'
 import { SLIP_LIMITS, withLines } from '~~/core/file/edits/beginBuild'
@@ -36,9 +36,9 @@ export const useParts = defineStore('parts', () => {
     takeOn(workbench, 'Put a part into the line', (build) =>
       withMissingLimits(withInsertion(build, line, shaft, what), LIMITS[what]),
     )
-  const remove = (line: Id, place: PartPlace): boolean =>
+  const remove = (line: Id, place: PartOfLine): boolean =>
     takeOn(workbench, 'Take a part out of the line', (build) => withoutPart(build, line, place))
-  const move = (line: Id, place: PartPlace, by: 1 | -1): boolean =>
+  const move = (line: Id, place: PartOfLine, by: 1 | -1): boolean =>
     takeOn(workbench, 'Move a part along the line', (build) => withPartMoved(build, line, place, by))
   const setKind = (line: Id, joint: number, kind: JointKind): boolean =>
     takeOn(workbench, 'Change the kind of a joint', (build) => withJointKind(build, line, joint, kind))

@@ -1,12 +1,12 @@
 import type { PartSpread, StackKind } from '~~/core/file/parts/mating'
 
-/** Phrases of mating engine and gearbox: chains of sizes, the dial round the clock. */
+/** Phrases of mating engine and gearbox: stacks of sizes, the dial round the clock. */
 export const mating = {
   title: 'Mating',
   lead: 'What is left between crank and gearbox when every thickness is added up, and whether the bell housing stands true to the crank.',
   caution:
     'Never pull a gearbox up to the block with its bolts: when the last few mm do not close by hand, something meets that must not.',
-  stacks: 'Chains of sizes',
+  stacks: 'Stacks of sizes',
   addStack: 'New chain',
   kinds: {
     pilot: 'Pilot in its bush',

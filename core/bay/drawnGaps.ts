@@ -1,4 +1,4 @@
-import { seen, VIEWS, type View, type ViewPoint } from '../drawing/shape'
+import { seen, VIEW_AXES, type View, type ViewPoint } from '../drawing/shape'
 import { dot, unit, type Vec3 } from '../base/linalg/vec3'
 import type { Evaluation } from '../model/evaluateBuild'
 import { sidesOf, type Place2, type Polygon } from '../base/outline/polygon'
@@ -35,7 +35,7 @@ export function drawnUnread(build: Build, now: Evaluation, things: readonly Thin
     const obstacle = gap.obstacle ?? chassis
     const direction = unit(gap.toward as Vec3)
     const hits = OUTLINE_VIEWS.flatMap((view) => {
-      const along: Place2 = [dot(direction, VIEWS[view].right), dot(direction, VIEWS[view].up)]
+      const along: Place2 = [dot(direction, VIEW_AXES[view].right), dot(direction, VIEW_AXES[view].up)]
       const share = Math.hypot(...along)
       if (share < SEEN) return []
       const from = seen(place.value, view)

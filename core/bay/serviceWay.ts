@@ -1,4 +1,4 @@
-import { VIEWS, type View } from '../drawing/shape'
+import { VIEW_AXES, type View } from '../drawing/shape'
 import { known, unknown, type Known } from '../base/known'
 import { dot, unit, type Vec3 } from '../base/linalg/vec3'
 import { outlineGap, wayAlong } from '../base/outline/outlineGap'
@@ -86,7 +86,7 @@ function meetsIn(
   theirs: readonly Polygon[],
   direction: Vec3,
 ): number | null {
-  const along: Place2 = [dot(direction, VIEWS[view].right), dot(direction, VIEWS[view].up)]
+  const along: Place2 = [dot(direction, VIEW_AXES[view].right), dot(direction, VIEW_AXES[view].up)]
   const speed = Math.hypot(...along)
   let first: number | null = null
   for (const a of own)

@@ -9,7 +9,7 @@ import type { LeverSettings } from '../vehicle/moves/settings'
 import type { Build } from '../file/build/build'
 import { USUAL_WORN_PERCENT, type ChainLine } from '../file/parts/chainLine'
 import type { Lever } from '../file/build/lever'
-import type { AdjusterColumns, ChainSlackColumns, PlaceColumns } from './compiledChain'
+import type { AdjusterColumns, ChainSlackColumns, SprocketColumns } from './compiledChain'
 
 /** Where the adjuster of a chain stands, and where it has to for a new and for a worn chain. */
 export interface AdjusterTravel {
@@ -45,7 +45,7 @@ export function adjusterColumns(
     const middle = wantedPercent ? (wantedPercent[0] + wantedPercent[1]) / 2 : 0
     const excess = (length: Column, percent: number): Column =>
       scalarStep(graph, EXCESS, [length, neededMm, spanMm, moreMm], [percent, percent === 0 ? 0 : 1])
-    const zeros = (words: readonly string[], wanted: readonly Column[]): PlaceColumns[] => {
+    const zeros = (words: readonly string[], wanted: readonly Column[]): SprocketColumns[] => {
       // How much more the tightest place needs hardly changes with the adjuster.
       const part = innerPart(graph, amount, wanted, [moreMm])
       const found = graph.step(
@@ -61,7 +61,7 @@ export function adjusterColumns(
     const [right, taut] = zeros(
       ['with the right slack', 'where it is just taut'],
       [excess(lengthMm, middle), excess(lengthMm, 0)],
-    ) as [PlaceColumns, PlaceColumns]
+    ) as [SprocketColumns, SprocketColumns]
     const lengths =
       links === undefined ? [] : [0, wornPercent / 100].map((wear) => chainLength({ links, wear }, pitchMm))
     // What is judged of new and worn stands by itself: samples need no more.
@@ -72,7 +72,7 @@ export function adjusterColumns(
             ['with a new chain', 'with a worn chain'],
             lengths.map((length) => excess(graph.source(length), middle)),
           )
-    const linked = (place: PlaceColumns | undefined): Known<PlaceColumns> =>
+    const linked = (place: SprocketColumns | undefined): Known<SprocketColumns> =>
       place ? known(place) : unknown(`${name}: how many links it has`)
     const [fresh, worn] = [linked(ends[0]), linked(ends[1])]
     const leftMm = mapKnown(allKnown([fresh, worn] as const), ([one, other]) => {
@@ -91,7 +91,7 @@ export const adjusterAt = (
   settings: LeverSettings,
   figure: FigureOf,
 ): AdjusterTravel => {
-  const place = ({ at, overMm }: PlaceColumns) => placeOf(figure(at), figure(overMm))
+  const place = ({ at, overMm }: SprocketColumns) => placeOf(figure(at), figure(overMm))
   return {
     lever,
     standsMm: settings[lever.id] ?? 0,

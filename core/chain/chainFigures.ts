@@ -1,6 +1,6 @@
 import type { Column } from '../base/columns/graph'
 import type { ChainEvaluation } from './chainEvaluation'
-import type { ChainColumns, CompiledChain, PlaceColumns } from './compiledChain'
+import type { ChainColumns, CompiledChain, SprocketColumns } from './compiledChain'
 
 /** A figure of a chain, by its place under it in the published result. */
 export interface ChainFigureColumn {
@@ -72,7 +72,7 @@ function ofSlack({ slack }: CompiledChain): ChainFigureColumn[] {
 function ofAdjuster({ adjuster }: CompiledChain): ChainFigureColumn[] {
   if (!adjuster?.known) return []
   const { right, taut, fresh, worn, leftMm } = adjuster.value
-  const place = (name: 'right' | 'taut' | 'fresh' | 'worn', { at }: PlaceColumns): ChainFigureColumn => ({
+  const place = (name: 'right' | 'taut' | 'fresh' | 'worn', { at }: SprocketColumns): ChainFigureColumn => ({
     name: `adjuster.${name}Mm`,
     column: at,
     stands: ({ adjuster: now }) => {

@@ -69,7 +69,7 @@ export interface ChainSlackColumns {
 }
 
 /** A place of the adjuster, and what of the chain is left over where it is nowhere. */
-export interface PlaceColumns {
+export interface SprocketColumns {
   readonly at: Column
   readonly overMm: Column
 }
@@ -77,10 +77,10 @@ export interface PlaceColumns {
 /** Where the adjuster of a chain has to stand, as columns. */
 export interface AdjusterColumns {
   readonly lever: Lever
-  readonly right: PlaceColumns
-  readonly taut: PlaceColumns
-  readonly worn: Known<PlaceColumns>
-  readonly fresh: Known<PlaceColumns>
+  readonly right: SprocketColumns
+  readonly taut: SprocketColumns
+  readonly worn: Known<SprocketColumns>
+  readonly fresh: Known<SprocketColumns>
   readonly leftMm: Known<Column>
 }
 

@@ -4,14 +4,14 @@ import { movePoint, type RigidMove } from '../base/linalg/mat3'
 import { add, anyPerpendicular, dot, norm, scale, sub, unit, type Vec3 } from '../base/linalg/vec3'
 import type { AxleBody, ChassisSizes, PowertrainSizes } from '../file/parts/body'
 import type { Tube } from '../file/parts/lineSpec'
-import { polygon, seen, VIEWS, type Shape, type View } from './shape'
+import { polygon, seen, VIEW_AXES, type Shape, type View } from './shape'
 
 /** Radius of the tail housing in mm, where no size is given for it. */
 const TAIL_RADIUS = 45
 
 /** A direction square to `along`, as near to up in a view as can be. */
 function squareTo(along: Vec3, view: View): Vec3 {
-  const wanted = VIEWS[view].up
+  const wanted = VIEW_AXES[view].up
   const up = sub(wanted, scale(along, dot(wanted, along)))
   // Seen along the axis itself every direction is as good.
   return norm(up) > 1e-6 ? unit(up) : anyPerpendicular(along)

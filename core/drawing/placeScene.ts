@@ -11,7 +11,7 @@ import { axleSweep } from './axles'
 import { chainShapes, liveAxleShapes } from './chainShapes'
 import { sceneHandles, type SceneHandle } from './handles'
 import { bodyShapes, mountPoints, usualChassis } from './lineScene'
-import { inViews, seen, VIEWS, type Shape, type View, type ViewPoint } from './shape'
+import { inViews, seen, VIEW_AXES, type Shape, type View, type ViewPoint } from './shape'
 
 /** A gap in the view that shows it best: from the touch point to the obstacle. */
 export interface SceneGap {
@@ -118,7 +118,8 @@ const FRONT_VIEW_ENDS = 450
 
 /** The view in which a direction is seen longest; what runs across is told from the front or from above. */
 function bestView(point: Vec3, toward: Vec3): View {
-  const length = (view: View) => norm([dot(toward, VIEWS[view].right), dot(toward, VIEWS[view].up), 0])
+  const length = (view: View) =>
+    norm([dot(toward, VIEW_AXES[view].right), dot(toward, VIEW_AXES[view].up), 0])
   if (length('side') >= 0.75) return 'side'
   return -point[0] > FRONT_VIEW_ENDS ? 'top' : 'front'
 }

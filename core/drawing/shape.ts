@@ -4,17 +4,17 @@ import { dot, type Vec3 } from '../base/linalg/vec3'
 export type ViewPoint = readonly [number, number]
 
 /** The views of the drawings, each by the directions of the chassis frame that lie to the right and up in it. */
-export const VIEWS = {
+export const VIEW_AXES = {
   side: { right: [-1, 0, 0], up: [0, 0, 1] },
   top: { right: [-1, 0, 0], up: [0, 1, 0] },
   // From the front, looking rearward: left of the vehicle is to the right.
   front: { right: [0, 1, 0], up: [0, 0, 1] },
 } as const satisfies Readonly<Record<string, { readonly right: Vec3; readonly up: Vec3 }>>
-export type View = keyof typeof VIEWS
+export type View = keyof typeof VIEW_AXES
 
 /** One of something for every view. */
 export const inViews = <T>(of: (view: View) => T): Readonly<Record<View, T>> =>
-  Object.fromEntries(Object.keys(VIEWS).map((view) => [view, of(view as View)])) as Record<View, T>
+  Object.fromEntries(Object.keys(VIEW_AXES).map((view) => [view, of(view as View)])) as Record<View, T>
 
 /** What a shape stands for; the page gives it its colour and line. */
 export type Part =
@@ -41,7 +41,7 @@ export const asUsual = (shapes: readonly Shape[], isUsual: boolean): Shape[] =>
 
 /** A point of the chassis frame as seen in a view. */
 export function seen(point: Vec3, view: View): ViewPoint {
-  const { right, up } = VIEWS[view]
+  const { right, up } = VIEW_AXES[view]
   return [dot(point, right), dot(point, up)]
 }
 

@@ -2,19 +2,19 @@ import type { Check } from '../check/check'
 import { likelySpan } from '../answers/uncertainty/sureness'
 
 /** A stretch of a bar, as fractions of its width. */
-export interface Stretch {
+export interface BarStretch {
   readonly from: number
   readonly to: number
 }
 
 /** A window bar: the allowed window as a band, the warning strips inside the failing limits, the value as a tick. */
 export interface WindowBar {
-  readonly allowed: Stretch | null
-  readonly warning: readonly Stretch[]
+  readonly allowed: BarStretch | null
+  readonly warning: readonly BarStretch[]
   /** Null when the value is unknown. */
   readonly tick: number | null
   /** From value − ± to value + ±, or the 95 % interval where the value may as well be nought; null without either. */
-  readonly whisker: Stretch | null
+  readonly whisker: BarStretch | null
 }
 
 /** Room outside the outermost limit, as a share of the window. */
@@ -44,7 +44,7 @@ export function windowBar({
   const low = warnLow ?? failLow
   const high = warnHigh ?? failHigh
   const likely = plusMinus || interval ? likelySpan({ value, plusMinus, interval }) : null
-  const warning: Stretch[] = []
+  const warning: BarStretch[] = []
   if (failLow !== null && warnLow !== null && warnLow > failLow)
     warning.push({ from: place(failLow), to: place(warnLow) })
   if (failHigh !== null && warnHigh !== null && failHigh > warnHigh)

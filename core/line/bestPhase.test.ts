@@ -1,20 +1,20 @@
 import fc from 'fast-check'
 import { axisDirection } from '../base/frame/axis'
-import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { trainMaps, type TrainJoint } from './joints/jointMap'
 import type { JointKind } from '../file/parts/lineSpec'
 import { radians } from '../base/units/angle'
 import { bestPhase } from './bestPhase'
 import { uniformity } from './uniformity'
 
 type Lie = readonly [fall: number, plan: number]
-const chain = (lies: readonly Lie[], kind: JointKind = 'cross'): ChainJoint[] => {
+const train = (lies: readonly Lie[], kind: JointKind = 'cross'): TrainJoint[] => {
   const axes = lies.map(([fall, plan]) => axisDirection({ fall: radians(fall), plan: radians(plan) }))
   return axes.slice(1).map((outgoing, i) => ({ kind, incoming: axes[i]!, outgoing }))
 }
-const evenness = (joints: ChainJoint[], phases: number[]) =>
-  uniformity(chainMaps(joints, phases).upTo.at(-1)!).equivalentAngle
-const best = (joints: ChainJoint[], phases: number[], shaft: number, teeth?: number) =>
-  bestPhase(joints, chainMaps(joints, phases), phases, shaft, teeth)
+const evenness = (joints: TrainJoint[], phases: number[]) =>
+  uniformity(trainMaps(joints, phases).upTo.at(-1)!).equivalentAngle
+const best = (joints: TrainJoint[], phases: number[], shaft: number, teeth?: number) =>
+  bestPhase(joints, trainMaps(joints, phases), phases, shaft, teeth)
 const lie = fc.tuple(
   fc.double({ min: -25, max: 25, noNaN: true }),
   fc.double({ min: -25, max: 25, noNaN: true }),
@@ -27,7 +27,7 @@ describe('the best phase of one shaft', () => {
   it('is beaten by no other phase, in a line of two or three shafts', () => {
     fc.assert(
       fc.property(fc.array(lie, { minLength: 3, maxLength: 5 }), fc.nat(2), (lies, wanted) => {
-        const joints = chain(lies)
+        const joints = train(lies)
         const phases: number[] = Array(joints.length - 1).fill(0.2)
         const shaft = wanted % phases.length
         const found = best(joints, phases, shaft)
@@ -49,7 +49,7 @@ describe('the best phase of one shaft', () => {
   })
 
   it('is a right angle at the most, also where rounding lands beside it', () => {
-    const joints = chain([
+    const joints = train([
       [0, 0],
       [0, 24.999999999533625],
       [-0.00036445946110831237, 24.999999999533628],
@@ -58,7 +58,7 @@ describe('the best phase of one shaft', () => {
   })
 
   it('counts the tooth that is best within a quarter turn either way', () => {
-    const joints = chain([
+    const joints = train([
       [3, 0],
       [9, 4],
       [2, -5],
@@ -77,7 +77,7 @@ describe('the best phase of one shaft', () => {
 
   it('is in phase for equal angles in one plane, and a right angle from one plane to the other', () => {
     const plane = best(
-      chain([
+      train([
         [3, 0],
         [9, 0],
         [3, 0],
@@ -89,7 +89,7 @@ describe('the best phase of one shaft', () => {
     expect(plane.after.equivalentAngle).toBeCloseTo(0, 6)
     // Six degrees in side view, then six in top view: the rear yoke a quarter turn on evens the two out.
     const crossed = best(
-      chain([
+      train([
         [6, 0],
         [0, 0],
         [0, 6],
@@ -104,7 +104,7 @@ describe('the best phase of one shaft', () => {
   it('is any, where a joint beside it is straight or runs at constant velocity', () => {
     expect(
       best(
-        chain([
+        train([
           [3, 0],
           [3, 0],
           [9, 0],
@@ -115,7 +115,7 @@ describe('the best phase of one shaft', () => {
     ).toBeNull()
     expect(
       best(
-        chain(
+        train(
           [
             [3, 0],
             [9, 0],

@@ -1,5 +1,5 @@
 import { multiply2, rotation2, shape2, IDENTITY_2, type Mat2 } from '../base/linalg/mat2'
-import { chainMaps, planeTwist, type ChainJoint, type ChainMaps } from './joints/jointMap'
+import { trainMaps, planeTwist, type TrainJoint, type TrainMaps } from './joints/jointMap'
 import { degrees, radians } from '../base/units/angle'
 import { uniformity, type Uniformity } from './uniformity'
 
@@ -26,8 +26,8 @@ const ROUND = 1e-11
  * @see docs/methods/line.md
  */
 export function bestPhase(
-  joints: readonly ChainJoint[],
-  maps: ChainMaps,
+  joints: readonly TrainJoint[],
+  maps: TrainMaps,
   phases: readonly number[],
   shaft: number,
   splineTeeth?: number,
@@ -60,8 +60,8 @@ function bestTooth(lineAt: (phase: number) => Uniformity, best: number, teeth: n
 }
 
 /** Map of joint `from` and all that follow, in the frame in front of joint `from`. */
-export const mapBehind = (joints: readonly ChainJoint[], phases: readonly number[], from: number): Mat2 =>
-  chainMaps(joints.slice(from), phases.slice(from)).upTo.at(-1) ?? IDENTITY_2
+export const mapBehind = (joints: readonly TrainJoint[], phases: readonly number[], from: number): Mat2 =>
+  trainMaps(joints.slice(from), phases.slice(from)).upTo.at(-1) ?? IDENTITY_2
 
 /** Rounding must not turn +90° into −90°. */
 const EDGE = radians(1e-9)

@@ -1,4 +1,4 @@
-import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { trainMaps, type TrainJoint } from './joints/jointMap'
 import { degrees } from '../base/units/angle'
 import { uniformity, type Uniformity } from './uniformity'
 
@@ -37,7 +37,7 @@ const TIE_DEG = 1e-9
  * @see docs/methods/line.md
  */
 export function clockSplines(
-  chain: readonly ChainJoint[],
+  train: readonly TrainJoint[],
   phases: readonly number[],
   teeth: readonly (number | undefined)[],
 ): Clocking | null {
@@ -49,7 +49,7 @@ export function clockSplines(
     splines.forEach(({ shaft, count }, i) => {
       turned[shaft] = (turned[shaft] ?? 0) + ((turns[i] ?? 0) * 2 * Math.PI) / count
     })
-    const map = chainMaps(chain, turned).upTo.at(-1)
+    const map = trainMaps(train, turned).upTo.at(-1)
     return uniformity(map ?? [1, 0, 0, 1])
   }
   const before = lineAt(splines.map(() => 0))

@@ -3,7 +3,7 @@ import { CONSTANT_OVER, DIFFERENCE, SIZE, TIMES } from '../base/columns/arithmet
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
 import type { Kernel, Row } from '../base/columns/kernel'
 import { FALL_PLAN_DEG } from '../base/frame/axis'
-import type { MapColumns } from './joints/chainColumns'
+import type { MapColumns } from './joints/trainColumns'
 import { lengthColumns } from './shaftLengths'
 import { anyPerpendicular, cross } from '../base/linalg/vec3'
 import type { CrossEntry } from '../file/parts/stock'
@@ -24,7 +24,7 @@ import {
 export type { FigureColumn }
 
 /** A figure of a line under the name of its place in the published result, `joints[0].angleDeg`. */
-export interface NamedFigure extends FigureColumn {
+export interface NamedColumn extends FigureColumn {
   readonly name: string
 }
 
@@ -48,7 +48,7 @@ export interface LineFigureColumns {
   readonly plunges: readonly (FigureColumn | null)[]
   /** Difference of the last two joints' angles in degrees; null for a single joint. */
   readonly pair: FigureColumn | null
-  readonly named: readonly NamedFigure[]
+  readonly named: readonly NamedColumn[]
 }
 
 /** What a line has to bear and how fast it turns at the most, as far as it is known. */
@@ -146,7 +146,7 @@ export function lineFigureColumns(
     isUneven(line.joints[joint])
       ? scalarStep(graph, SMALL_ANGLE_ACCELERATION, [turns[joint] as Column], [speedRpm ?? NaN])
       : graph.source(0)
-  const shafts = line.shafts.flatMap((_, index): NamedFigure[] => {
+  const shafts = line.shafts.flatMap((_, index): NamedColumn[] => {
     const at = `shafts[${index}]`
     const sense = flowSense(line)
     const rearward =
@@ -209,7 +209,7 @@ export function lineFigureColumns(
   }
 }
 
-const of = (name: string, figure: FigureColumn | null | undefined): NamedFigure[] =>
+const of = (name: string, figure: FigureColumn | null | undefined): NamedColumn[] =>
   figure ? [{ name, ...figure }] : []
 
 function turnAcross(graph: Graph, axes: readonly VectorColumns[], index: number): FigureColumn['vector'] {

@@ -12,13 +12,13 @@ import { phasesOf } from './phases'
  */
 export function forcesOf(
   line: Line,
-  { chain, geometry, reaches, bearings: stands }: LineFigures,
+  { train, geometry, reaches, bearings: stands }: LineFigures,
   torqueNm: number,
 ): LineForces {
   const { centres } = geometry
   const forces = lineForces(
     {
-      chain,
+      train,
       phases: phasesOf(line),
       lengths: centres.slice(1).map((centre, index) => norm(sub(centre, centres[index] as Vec3))),
       bearings: reaches,

@@ -1,15 +1,15 @@
 import fc from 'fast-check'
-import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { trainMaps, type TrainJoint } from './joints/jointMap'
 import { speedRatio, speedRatioSlope, workingAngle } from './joints/singleJoint'
 import { axisDirection } from '../base/frame/axis'
 import { turnAbout, unit, type Vec3 } from '../base/linalg/vec3'
 import { asRadians, degrees, radians } from '../base/units/angle'
-import { sampledChain } from './sampledChain'
+import { sampledTrain } from './sampledTrain'
 import { peakAcceleration, permittedAngleDeg, smallAngleAcceleration, uniformity } from './uniformity'
 
 const axis = (fall: number, plan = 0) => axisDirection({ fall: radians(fall), plan: radians(plan) })
-const cross = (incoming: Vec3, outgoing: Vec3): ChainJoint => ({ kind: 'cross', incoming, outgoing })
-const wholeOf = (joints: ChainJoint[], phases: number[]) => uniformity(chainMaps(joints, phases).upTo.at(-1)!)
+const cross = (incoming: Vec3, outgoing: Vec3): TrainJoint => ({ kind: 'cross', incoming, outgoing })
+const wholeOf = (joints: TrainJoint[], phases: number[]) => uniformity(trainMaps(joints, phases).upTo.at(-1)!)
 const anyAngle = fc.double({ min: -40, max: 40, noNaN: true })
 
 describe('one joint', () => {
@@ -63,11 +63,11 @@ describe('a line of joints', () => {
         fc.double({ min: 0, max: 6, noNaN: true }),
         (a, b, c, d, turn) => {
           const axes = [axis(a, b), axis(b / 2, c / 2), axis(c, d)]
-          const chain = (list: Vec3[]) => [cross(list[0]!, list[1]!), cross(list[1]!, list[2]!)]
+          const train = (list: Vec3[]) => [cross(list[0]!, list[1]!), cross(list[1]!, list[2]!)]
           const about = unit([1, 2, 3])
           const turned = axes.map((one) => turnAbout(one, about, turn))
-          const before = wholeOf(chain(axes), [0.3]).ratioMin
-          const after = wholeOf(chain(turned), [0.3 + Math.PI]).ratioMin
+          const before = wholeOf(train(axes), [0.3]).ratioMin
+          const after = wholeOf(train(turned), [0.3 + Math.PI]).ratioMin
           return Math.abs(before - after) < 1e-9
         },
       ),
@@ -92,12 +92,12 @@ describe('a line of joints', () => {
 
   it('samples the same curves as the closed form, four joints and constant-velocity ones included', () => {
     const axes = [axis(2), axis(12, 3), axis(-8, 10), axis(20, -5), axis(4, 4)]
-    const chain = axes
+    const train = axes
       .slice(1)
-      .map((to, i): ChainJoint => ({ kind: i === 1 ? 'cv' : 'cross', incoming: axes[i]!, outgoing: to }))
+      .map((to, i): TrainJoint => ({ kind: i === 1 ? 'cv' : 'cross', incoming: axes[i]!, outgoing: to }))
     const phases = [0.4, -0.7, 1.1]
-    const whole = wholeOf(chain, phases)
-    const { ratio, acceleration, error } = sampledChain(chain, phases, 3000, 7200).at(-1)!
+    const whole = wholeOf(train, phases)
+    const { ratio, acceleration, error } = sampledTrain(train, phases, 3000, 7200).at(-1)!
     expect(Math.max(...ratio)).toBeCloseTo(whole.ratioMax, 6)
     expect(Math.min(...ratio)).toBeCloseTo(whole.ratioMin, 6)
     expect(Math.max(...acceleration) / peakAcceleration(whole, 3000)).toBeCloseTo(1, 5)

@@ -1,12 +1,12 @@
 import { axisDirection } from '../base/frame/axis'
-import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { trainMaps, type TrainJoint } from './joints/jointMap'
 import { norm, sub, unit, type Vec3 } from '../base/linalg/vec3'
 import { disagreements } from '../testdata/reference'
 import joints from '../testdata/joint-chain.json'
 import clocking from '../testdata/clocking.json'
 import { degrees, radians } from '../base/units/angle'
 import { bestPhase } from './bestPhase'
-import { sampledChain } from './sampledChain'
+import { sampledTrain } from './sampledTrain'
 import { smallEquivalentAngle } from './smallAngle'
 import { peakAcceleration, smallAngleAcceleration, uniformity } from './uniformity'
 
@@ -16,7 +16,7 @@ interface EndAxis {
 }
 const directionOf = ({ fall, plan }: EndAxis) => axisDirection({ fall: radians(fall), plan: radians(plan) })
 
-function chainThrough(driving: EndAxis, centres: readonly Vec3[], driven: EndAxis): ChainJoint[] {
+function trainThrough(driving: EndAxis, centres: readonly Vec3[], driven: EndAxis): TrainJoint[] {
   const shafts = centres.slice(1).map((centre, index) => unit(sub(centre, centres[index] as Vec3)))
   const axes = [directionOf(driving), ...shafts, directionOf(driven)]
   return centres.map((_, index) => ({
@@ -29,13 +29,13 @@ function chainThrough(driving: EndAxis, centres: readonly Vec3[], driven: EndAxi
 describe('the exact line against independent cases', () => {
   it.each(joints.cases.map((one) => [one.id, one] as const))('%s', (_id, { input, expected, tolerance }) => {
     const centres = input.points.filter((point) => point.joint).map((point) => point.p as unknown as Vec3)
-    const chain = chainThrough(input.driving, centres, input.driven)
+    const train = trainThrough(input.driving, centres, input.driven)
     const phases = input.phase_deg.map(radians)
-    const maps = chainMaps(chain, phases)
+    const maps = trainMaps(train, phases)
     const members = maps.upTo.map(uniformity)
     const whole = members[members.length - 1]!
-    const small = smallEquivalentAngle(chain, maps, phases)
-    const curves = sampledChain(chain, phases, input.rpm, 360)
+    const small = smallEquivalentAngle(train, maps, phases)
+    const curves = sampledTrain(train, phases, input.rpm, 360)
     const got = {
       angles_deg: maps.angles.map(degrees),
       shaft_lengths_mm: centres.slice(1).map((centre, i) => norm(sub(centre, centres[i]!))),
@@ -69,10 +69,10 @@ describe('the exact line against independent cases', () => {
   it('samples the same peaks as the closed form', () => {
     for (const { input } of joints.cases) {
       const centres = input.points.filter((point) => point.joint).map((point) => point.p as unknown as Vec3)
-      const chain = chainThrough(input.driving, centres, input.driven)
+      const train = trainThrough(input.driving, centres, input.driven)
       const phases = input.phase_deg.map(radians)
-      const whole = uniformity(chainMaps(chain, phases).upTo.at(-1)!)
-      const output = sampledChain(chain, phases, input.rpm, 3600).at(-1)!
+      const whole = uniformity(trainMaps(train, phases).upTo.at(-1)!)
+      const output = sampledTrain(train, phases, input.rpm, 3600).at(-1)!
       // 3600 steps miss a smooth peak by at most (π/3600·2)²/2 of its height.
       expect(Math.max(...output.acceleration)).toBeCloseTo(peakAcceleration(whole, input.rpm), -1)
       expect(Math.max(...output.ratio) / whole.ratioMax).toBeCloseTo(1, 5)
@@ -85,15 +85,15 @@ describe('bestPhase against a brute-force scan', () => {
   it.each(clocking.cases.map((one) => [one.id, one] as const))(
     '%s',
     (_id, { input, expected, tolerance }) => {
-      const chain = chainThrough(
+      const train = trainThrough(
         input.driving,
         [input.p1 as unknown as Vec3, input.p2 as unknown as Vec3],
         input.driven,
       )
       const teeth = 'spline_teeth' in input ? input.spline_teeth : undefined
-      const found = bestPhase(chain, chainMaps(chain, [0]), [0], 0, teeth)
+      const found = bestPhase(train, trainMaps(train, [0]), [0], 0, teeth)
       const errorAt = (phaseDeg: number) =>
-        degrees(uniformity(chainMaps(chain, [radians(phaseDeg)]).upTo[1]!).errorPeakToPeak)
+        degrees(uniformity(trainMaps(train, [radians(phaseDeg)]).upTo[1]!).errorPeakToPeak)
       if (!expected.offset_matters) {
         expect(found).toBeNull()
         return

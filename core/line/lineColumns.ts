@@ -1,6 +1,6 @@
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
 import type { Kernel, Row } from '../base/columns/kernel'
-import { chainColumns, type ChainColumns } from './joints/chainColumns'
+import { trainColumns, type TrainColumns } from './joints/trainColumns'
 import { allKnown, mapKnown, unknown, type Known } from '../base/known'
 import { dot, type Vec3 } from '../base/linalg/vec3'
 import { isSetByBearing, pointOfJoint, type Flow, type Joint, type Line } from '../file/parts/lineSpec'
@@ -21,7 +21,7 @@ export interface PlaceColumns {
 }
 
 /** A line in one state as columns: where it lies, and how the turn comes through. */
-export interface LineColumns extends ChainColumns {
+export interface LineColumns extends TrainColumns {
   /** Of the joints, in mm. */
   readonly centres: readonly VectorColumns[]
   /** Driving axis, each shaft, driven axis: unit vectors along the power flow, one more than joints. */
@@ -222,18 +222,18 @@ export function lineColumns(
       graph.name([...axis, length], `${line.name}: shaft ${index + 1}, joint to joint${when}`),
     )
     const kinds = line.joints.map((joint) => joint.kind)
-    const chain = chainColumns(graph, kinds, axes, phasesOf(line))
-    chain.angles.forEach((angle, index) =>
+    const train = trainColumns(graph, kinds, axes, phasesOf(line))
+    train.angles.forEach((angle, index) =>
       graph.name(
-        [angle, ...(chain.normals[index] ?? []), chain.anglesDeg[index] as Column],
+        [angle, ...(train.normals[index] ?? []), train.anglesDeg[index] as Column],
         `${line.name}: angle of joint ${index + 1}${when}`,
       ),
     )
-    chain.upTo.forEach((map, index) =>
+    train.upTo.forEach((map, index) =>
       graph.name(map, `${line.name}: the turn handed on by joint ${index + 1}${when}`),
     )
     return {
-      ...chain,
+      ...train,
       centres,
       axes,
       spans: shafts.map(({ length }) => length),
@@ -251,7 +251,7 @@ export function lineColumns(
           ? scalarStep(graph, REACH, [...from, ...point.value, ...along])
           : null
       }),
-      squeezes: chain.upTo.map((map) => scalarStep(graph, SQUEEZE, map)),
+      squeezes: train.upTo.map((map) => scalarStep(graph, SQUEEZE, map)),
       slide,
     }
   })

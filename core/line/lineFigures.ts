@@ -1,7 +1,7 @@
 import { newGraph, type Column, type VectorColumns } from '../base/columns/graph'
 import { axisDirection, fallPlan, type FallPlan } from '../base/frame/axis'
 import { known, mapKnown, unknown, type Known } from '../base/known'
-import { chainMapsOf, type ChainJoint, type ChainMaps } from './joints/jointMap'
+import { trainMapsOf, type TrainJoint, type TrainMaps } from './joints/jointMap'
 import { shaftLengths, type ShaftLengths } from './shaftLengths'
 import { norm, scale, sub, dot, type Vec3 } from '../base/linalg/vec3'
 import { flowSense, isSetByBearing, type Line } from '../file/parts/lineSpec'
@@ -9,7 +9,7 @@ import { axisOf, pointOf, vectorAt, type Geometry } from '../measure/geometry/ge
 import { degrees, type Radians } from '../base/units/angle'
 import { bestPhase, mapBehind, type BestPhase } from './bestPhase'
 import { lineColumns, type LineColumns } from './lineColumns'
-import { chainOf, type LineGeometry } from './lineGeometry'
+import { trainOf, type LineGeometry } from './lineGeometry'
 import { phasesOf } from './phases'
 import type { ShaftColumns } from './shaftColumns'
 import { smallEquivalentAngle } from './smallAngle'
@@ -56,8 +56,8 @@ export interface BearingStand {
 /** All that a line's geometry tells, before any limit is looked at. */
 export interface LineFigures {
   readonly geometry: LineGeometry
-  readonly chain: readonly ChainJoint[]
-  readonly maps: ChainMaps
+  readonly train: readonly TrainJoint[]
+  readonly maps: TrainMaps
   readonly angles: readonly Radians[]
   readonly anglesDeg: readonly number[]
   /** Of each shaft and the driven axis against the driving one. */
@@ -116,9 +116,9 @@ export function figuresOf(
   if (short >= 0) return unknown(`${line.name}: joints ${short + 1} and ${short + 2} stand at the same place`)
   const vector = vectorAt(figure)
   const place: LineGeometry = { centres: columns.centres.map(vector), axes: columns.axes.map(vector) }
-  const chain = chainOf(line, place)
+  const train = trainOf(line, place)
   const phases = phasesOf(line)
-  const maps = chainMapsOf(columns, figure)
+  const maps = trainMapsOf(columns, figure)
   const members = columns.squeezes.map((squeeze) => uniformityOf(figure(squeeze)))
   // Read now: the columns stand only until the levers are set again.
   const hanging = columns.shafts.map((of) => hangingOf(of, figure))
@@ -128,7 +128,7 @@ export function figuresOf(
       phaseDeg: shaft.phaseDeg ?? 0,
       lengths: shaftLengths(line, place, index),
       uniformity: members[index] as Uniformity,
-      bestPhase: bestPhase(chain, maps, phases, index, shaft.splineTeeth),
+      bestPhase: bestPhase(train, maps, phases, index, shaft.splineTeeth),
       ...(hanging[index] as Hanging),
       bearingOffLine: isSetByBearing(line, index + 1)
         ? null
@@ -137,12 +137,12 @@ export function figuresOf(
     })),
   )
   const fromBehind = once(() =>
-    line.shafts.map((_, index) => uniformity(mapBehind(chain, phases, index + 1))),
+    line.shafts.map((_, index) => uniformity(mapBehind(train, phases, index + 1))),
   )
-  const smallEquivalentDeg = once(() => degrees(smallEquivalentAngle(chain, maps, phases)))
+  const smallEquivalentDeg = once(() => degrees(smallEquivalentAngle(train, maps, phases)))
   const found: LineFigures = {
     geometry: place,
-    chain,
+    train,
     maps,
     angles: maps.angles,
     anglesDeg: columns.anglesDeg.map(figure),

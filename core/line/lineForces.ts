@@ -1,5 +1,5 @@
 import { JOINTS } from '../file/parts/joints'
-import { planeNormal, type ChainJoint } from './joints/jointMap'
+import { planeNormal, type TrainJoint } from './joints/jointMap'
 import { dot, norm, scale, sub, unit, type Vec3 } from '../base/linalg/vec3'
 import { peakOf } from './peakOf'
 import { newTurnForces, workForces, type TurnForces } from './turnForces'
@@ -39,7 +39,7 @@ export interface LineForces {
 
 /** A line as it carries forces: joint centres in mm along the power flow, and how far behind the front joint each bearing stands. */
 export interface ForceLine {
-  readonly chain: readonly ChainJoint[]
+  readonly train: readonly TrainJoint[]
   /** One between each two joints, in radians about the flow direction. */
   readonly phases: readonly number[]
   /** Of the shafts, joint to joint, in mm. */
@@ -55,10 +55,10 @@ export interface ForceLine {
  * @see docs/methods/couples.md
  */
 export function lineForces(line: ForceLine, torqueNm: number): LineForces {
-  const { chain, bearings } = line
+  const { train, bearings } = line
   const held = bearings.slice(0, -1)
   const work = filled(line)
-  const joints = chain.map(() => ({
+  const joints = train.map(() => ({
     torque: new Float64Array(STEPS),
     onDriving: new Float64Array(STEPS),
     onDriven: new Float64Array(STEPS),
@@ -81,13 +81,13 @@ export function lineForces(line: ForceLine, torqueNm: number): LineForces {
     })),
     bearings: held.includes(null)
       ? []
-      : forces.map((list, shaft) => bearingLoad(shaft, list, (chain[shaft] as ChainJoint).outgoing)),
+      : forces.map((list, shaft) => bearingLoad(shaft, list, (train[shaft] as TrainJoint).outgoing)),
   }
 }
 
-function filled({ chain, phases, lengths, bearings }: ForceLine): TurnForces {
-  const work = newTurnForces(chain.length)
-  chain.forEach(({ kind, incoming, outgoing }, joint) => {
+function filled({ train, phases, lengths, bearings }: ForceLine): TurnForces {
+  const work = newTurnForces(train.length)
+  train.forEach(({ kind, incoming, outgoing }, joint) => {
     if (joint === 0) work.axes.set(incoming)
     work.axes.set(outgoing, 3 * (joint + 1))
     work.normals.set(planeNormal(incoming, outgoing), 3 * joint)

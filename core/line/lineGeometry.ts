@@ -1,4 +1,4 @@
-import type { ChainJoint } from './joints/jointMap'
+import type { TrainJoint } from './joints/jointMap'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { Line } from '../file/parts/lineSpec'
 
@@ -9,8 +9,8 @@ export interface LineGeometry {
   readonly axes: readonly Vec3[]
 }
 
-/** The joints of a line as a chain for `chainMaps` and `sampledChain`. */
-export function chainOf(line: Line, { axes }: LineGeometry): ChainJoint[] {
+/** The joints of a line as a train for `trainMaps` and `sampledTrain`. */
+export function trainOf(line: Line, { axes }: LineGeometry): TrainJoint[] {
   return line.joints.map((joint, index) => ({
     kind: joint.kind,
     incoming: axes[index] as Vec3,

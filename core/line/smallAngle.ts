@@ -1,5 +1,5 @@
 import { JOINTS } from '../file/parts/joints'
-import { planeTwist, type ChainJoint, type ChainMaps } from './joints/jointMap'
+import { planeTwist, type TrainJoint, type TrainMaps } from './joints/jointMap'
 import { asRadians, type Radians } from '../base/units/angle'
 
 /**
@@ -7,12 +7,12 @@ import { asRadians, type Radians } from '../base/units/angle'
  *
  * To this order a joint is a plain quarter turn of the yokes, so ψ adds up from twists, phases and quarter turns.
  *
- * @param phases - as given to `chainMaps`
+ * @param phases - as given to `trainMaps`
  * @see docs/methods/line.md (first order in βᵢ² of the exact product of maps)
  */
 export function smallEquivalentAngle(
-  joints: readonly ChainJoint[],
-  { angles, normals }: ChainMaps,
+  joints: readonly TrainJoint[],
+  { angles, normals }: TrainMaps,
   phases: readonly number[],
 ): Radians {
   let real = 0

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { newGraph, type VectorColumns } from '../base/columns/graph'
 import { axisDirection } from '../base/frame/axis'
-import { chainColumns } from './joints/chainColumns'
-import { planeNormal, type ChainJoint } from './joints/jointMap'
+import { trainColumns } from './joints/trainColumns'
+import { planeNormal, type TrainJoint } from './joints/jointMap'
 import { norm, sub, unit, type Vec3 } from '../base/linalg/vec3'
 import type { JointKind } from '../file/parts/lineSpec'
 import { radians } from '../base/units/angle'
@@ -22,9 +22,9 @@ function twoPiece(kinds: readonly JointKind[], sag: number, aside: number, fall:
   ]
   const shafts = centres.slice(1).map((centre, i) => unit(sub(centre, centres[i]!)))
   const axes = [along(3, 0), ...shafts, along(fall, 0)]
-  const chain = kinds.map((kind, i): ChainJoint => ({ kind, incoming: axes[i]!, outgoing: axes[i + 1]! }))
+  const chain = kinds.map((kind, i): TrainJoint => ({ kind, incoming: axes[i]!, outgoing: axes[i + 1]! }))
   return {
-    chain,
+    train: chain,
     phases: [0, 0],
     lengths: centres.slice(1).map((centre, i) => norm(sub(centre, centres[i]!))),
     bearings: [650, null],
@@ -43,7 +43,7 @@ const lines = fc
     ),
   })
   .map(({ kinds, sag, aside, fall }) => twoPiece(kinds, sag, aside, fall))
-const angleOf = ({ incoming, outgoing }: ChainJoint): number =>
+const angleOf = ({ incoming, outgoing }: TrainJoint): number =>
   Math.acos(
     Math.min(
       1,
@@ -56,7 +56,7 @@ describe('couples of a joint', () => {
     fc.assert(
       fc.property(lines, (line) => {
         const { joints } = lineForces(line, 600)
-        line.chain.forEach((joint, i) => {
+        line.train.forEach((joint, i) => {
           const beta = angleOf(joint)
           const { onDriving, onDriven } = joints[i]!
           // The torque swings a little in a chain: by the squares of angles of a few degrees.
@@ -89,9 +89,9 @@ describe('couples of a joint', () => {
 describe('forces of a centre bearing', () => {
   it('are none where every joint is straight', () => {
     const straight = along(2, 0)
-    const chain = CROSSES.map((kind): ChainJoint => ({ kind, incoming: straight, outgoing: straight }))
+    const chain = CROSSES.map((kind): TrainJoint => ({ kind, incoming: straight, outgoing: straight }))
     const { bearings } = lineForces(
-      { chain, phases: [0, 0], lengths: [700, 900], bearings: [600, null] },
+      { train: chain, phases: [0, 0], lengths: [700, 900], bearings: [600, null] },
       800,
     )
     expect(bearings[0]!.maxN).toBeCloseTo(0, 9)
@@ -100,13 +100,13 @@ describe('forces of a centre bearing', () => {
   it('of a bent first joint alone are its couple over the reach of the bearing', () => {
     // Behind the first joint all is straight: only its couple on the driven shaft is left, T·sin β over the reach.
     const [gearbox, shaft] = [along(4, 0), along(1, 0)]
-    const chain: ChainJoint[] = [
+    const chain: TrainJoint[] = [
       { kind: 'cross', incoming: gearbox, outgoing: shaft },
       { kind: 'cross', incoming: shaft, outgoing: shaft },
       { kind: 'cross', incoming: shaft, outgoing: shaft },
     ]
     const { bearings } = lineForces(
-      { chain, phases: [0, 0], lengths: [700, 900], bearings: [500, null] },
+      { train: chain, phases: [0, 0], lengths: [700, 900], bearings: [500, null] },
       1000,
     )
     expect(bearings[0]!.maxN).toBeCloseTo((1000 * Math.sin(radians(3)) * 1000) / 500, 2)
@@ -126,9 +126,9 @@ describe('forces of a centre bearing', () => {
           graph.source(y),
           graph.source(z),
         ]
-        const axes = [line.chain[0]!.incoming, ...line.chain.map(({ outgoing }) => outgoing)].map(sources)
-        const kinds = line.chain.map(({ kind }) => kind)
-        const { normals } = chainColumns(graph, kinds, axes, line.phases)
+        const axes = [line.train[0]!.incoming, ...line.train.map(({ outgoing }) => outgoing)].map(sources)
+        const kinds = line.train.map(({ kind }) => kind)
+        const { normals } = trainColumns(graph, kinds, axes, line.phases)
         const [column] = bearingForceColumns(
           graph,
           kinds,
@@ -152,7 +152,7 @@ describe('forces of a centre bearing', () => {
     const sizes = bearing!.curve.map(([up, left]) => Math.hypot(up, left))
     // Up and left are square to each other within the shaft's small plan.
     expect(Math.max(...sizes) / bearing!.maxN).toBeCloseTo(1, 2)
-    expect(planeNormal(line.chain[0]!.incoming, line.chain[0]!.outgoing)).toHaveLength(3)
+    expect(planeNormal(line.train[0]!.incoming, line.train[0]!.outgoing)).toHaveLength(3)
   })
 })
 

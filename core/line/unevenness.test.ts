@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { trainMaps, type TrainJoint } from './joints/jointMap'
 import { axisDirection } from '../base/frame/axis'
 import { cross, norm, scale, turnAbout, unit, type Vec3 } from '../base/linalg/vec3'
 import { angleAbout } from './joints/jointMap'
@@ -10,7 +10,7 @@ import type { Mat2 } from '../base/linalg/mat2'
 import { jointAcceleration, peakAcceleration, permittedAngleDeg, UNEVENNESS, uniformity } from './uniformity'
 
 const axis = (fall: number, plan = 0) => axisDirection({ fall: radians(fall), plan: radians(plan) })
-const chain = (axes: readonly Vec3[]): ChainJoint[] =>
+const train = (axes: readonly Vec3[]): TrainJoint[] =>
   axes.slice(1).map((outgoing, i) => ({ kind: 'cross', incoming: axes[i] as Vec3, outgoing }))
 const small = fc.double({ min: -25, max: 25, noNaN: true })
 const anyAxes = fc
@@ -18,8 +18,8 @@ const anyAxes = fc
   .map((list) => list.map(([f, p]) => axis(f, p)))
 const phases = (count: number) => Array.from({ length: count }, (_, i) => 0.3 * i)
 /** Angle from a fixed direction to the first joint's plane normal. */
-const normalOf = (joints: ChainJoint[], fixed: Vec3) =>
-  angleAbout(joints[0]!.incoming, fixed, chainMaps(joints, phases(9)).normals[0]!)
+const normalOf = (joints: TrainJoint[], fixed: Vec3) =>
+  angleAbout(joints[0]!.incoming, fixed, trainMaps(joints, phases(9)).normals[0]!)
 /** The vector of a map whose first plane normal lies at an angle about +Z from +X. */
 const unevenness = (map: Mat2, normal: number) =>
   [...workedOnce(UNEVENNESS, [...map, 0, 0, 1, Math.cos(normal), Math.sin(normal), 0], [1, 0, 0])] as [
@@ -32,8 +32,8 @@ describe('unevenness', () => {
   it('is as long as the squeeze of the map, whatever the line', () => {
     fc.assert(
       fc.property(anyAxes, (axes) => {
-        const joints = chain(axes)
-        const map = chainMaps(joints, phases(9)).upTo.at(-1)!
+        const joints = train(axes)
+        const map = trainMaps(joints, phases(9)).upTo.at(-1)!
         const { errorPeakToPeak } = uniformity(map)
         const [x, y] = unevenness(map, normalOf(joints, fixedFor(axes[0]!)))
         expect(Math.hypot(x, y)).toBeCloseTo(Math.sin(errorPeakToPeak / 2), 12)
@@ -46,8 +46,8 @@ describe('unevenness', () => {
     const straight = axis(3, 1)
     const fixed = fixedFor(straight)
     const at = (fall: number, plan: number) => {
-      const joints = chain([straight, axis(3 + fall, 1 + plan), axis(7, 2)])
-      return unevenness(chainMaps(joints, [0]).upTo.at(-1)!, normalOf(joints, fixed))
+      const joints = train([straight, axis(3 + fall, 1 + plan), axis(7, 2)])
+      return unevenness(trainMaps(joints, [0]).upTo.at(-1)!, normalOf(joints, fixed))
     }
     const still = at(1e-7, 0)
     for (const [fall, plan] of [
@@ -65,9 +65,9 @@ describe('unevenness', () => {
     const axes = [axis(4, 1), axis(9, -3), axis(2, 5)]
     const turned = axes.map((one) => turnAbout(one, unit([1, 2, 3]), 0.7))
     const length = (list: Vec3[]) => {
-      const joints = chain(list)
+      const joints = train(list)
       return Math.hypot(
-        ...unevenness(chainMaps(joints, [0.2]).upTo.at(-1)!, normalOf(joints, fixedFor(list[0]!))),
+        ...unevenness(trainMaps(joints, [0.2]).upTo.at(-1)!, normalOf(joints, fixedFor(list[0]!))),
       )
     }
     expect(length(turned)).toBeCloseTo(length(axes), 12)
@@ -78,12 +78,12 @@ describe('a line driven from behind', () => {
   it('swings its shafts as the sampled line does, seen from the other end', () => {
     fc.assert(
       fc.property(anyAxes, (axes) => {
-        const joints = chain(axes)
+        const joints = train(axes)
         const turn = phases(joints.length - 1)
         // The same line the other way round: every axis reversed, joints and phases in the opposite order.
-        const back = chain([...axes].reverse().map((one) => scale(one, -1)))
+        const back = train([...axes].reverse().map((one) => scale(one, -1)))
         const backPhases = [...turn].reverse()
-        const backMaps = chainMaps(back, backPhases)
+        const backMaps = trainMaps(back, backPhases)
         joints.slice(1).forEach((_, shaft) => {
           const behind = uniformity(mapBehind(joints, turn, shaft + 1))
           const fromThere = uniformity(backMaps.upTo[joints.length - 2 - shaft]!)
@@ -104,8 +104,8 @@ describe('the exact inertial limit', () => {
       [5000, 1200],
     ] as const) {
       const angle = permittedAngleDeg(limit, rpm)
-      const joints = chain([axis(0), axis(angle)])
-      const exact = peakAcceleration(uniformity(chainMaps(joints, []).upTo[0]!), rpm)
+      const joints = train([axis(0), axis(angle)])
+      const exact = peakAcceleration(uniformity(trainMaps(joints, []).upTo[0]!), rpm)
       expect(exact / limit).toBeCloseTo(1, 9)
       expect(jointAcceleration(radians(angle), rpm) / limit).toBeCloseTo(1, 9)
       // And by sampling one turn: the steepest change of the speed ratio, times the speed squared.
@@ -133,8 +133,8 @@ describe('the exact inertial limit', () => {
   })
 })
 
-/** Speed ratios behind the last joint over one turn, from the chain of arms. */
-function sampledRatios(joints: ChainJoint[]): { readonly ratios: number[] } {
+/** Speed ratios behind the last joint over one turn, from the train of arms. */
+function sampledRatios(joints: TrainJoint[]): { readonly ratios: number[] } {
   const steps = 2880
   const { turns } = sampledTurns(joints, steps)
   const input = (2 * Math.PI) / steps
@@ -144,8 +144,8 @@ function sampledRatios(joints: ChainJoint[]): { readonly ratios: number[] } {
 const wrapped = (angle: number) => angle - 2 * Math.PI * Math.round(angle / (2 * Math.PI))
 
 /** Angle of the driven arm at each step, about its axis. */
-function sampledTurns(joints: ChainJoint[], steps: number): { readonly turns: number[] } {
-  const [joint] = joints as [ChainJoint]
+function sampledTurns(joints: TrainJoint[], steps: number): { readonly turns: number[] } {
+  const [joint] = joints as [TrainJoint]
   const start = fixedFor(joint.incoming)
   const zero = fixedFor(joint.outgoing)
   let before: Vec3 | null = null

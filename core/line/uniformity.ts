@@ -2,11 +2,11 @@ import { workedOnce, type Kernel, type Row } from '../base/columns/kernel'
 import type { Mat2 } from '../base/linalg/mat2'
 import { angularSpeed, asRadians, degrees, type Radians } from '../base/units/angle'
 
-/** How unevenly a rotation comes through, for any chain: exactly that of one joint of `equivalentAngle`. */
+/** How unevenly a rotation comes through, for any train: exactly that of one joint of `equivalentAngle`. */
 export interface Uniformity {
   /** Half the difference of the map's two stretches over their mean: 0 runs evenly, 1 not at all. */
   readonly squeeze: number
-  /** Exact angle of the one joint that behaves like the chain. */
+  /** Exact angle of the one joint that behaves like the train. */
   readonly equivalentAngle: Radians
   /** Output minus input rotation, peak to peak. */
   readonly errorPeakToPeak: Radians
@@ -15,7 +15,7 @@ export interface Uniformity {
 }
 
 /**
- * The squeeze of a chain's map: with p and q the turning and the mirroring part of the map over the complex plane, |q|/|p|.
+ * The squeeze of a train's map: with p and q the turning and the mirroring part of the map over the complex plane, |q|/|p|.
  *
  * Written so, near-equal numbers are never subtracted and a nearly perfect line keeps its digits.
  */
@@ -39,7 +39,7 @@ const equivalentAngleOf = (squeeze: number): Radians =>
 const errorOf = (squeeze: number): Radians => asRadians(2 * Math.asin(squeeze))
 const leastRatioOf = (squeeze: number): number => (1 - squeeze) / (1 + squeeze)
 
-/** Exact angle of the one joint that behaves like a chain, in degrees, from its squeeze e: 2·asin √(e/(1+e)). */
+/** Exact angle of the one joint that behaves like a train, in degrees, from its squeeze e: 2·asin √(e/(1+e)). */
 export const EQUIVALENT_ANGLE: Kernel = {
   name: 'equivalent angle',
   page: 'line',
@@ -73,7 +73,7 @@ export const SPEED_RATIOS: Kernel = {
 }
 
 /**
- * Largest angular acceleration behind a chain driven at steady speed, in rad/s², from its squeeze; parameter: rev/min of the
+ * Largest angular acceleration behind a train driven at steady speed, in rad/s², from its squeeze; parameter: rev/min of the
  * driving axis.
  */
 export const PEAK_ACCELERATION: Kernel = {
@@ -104,13 +104,13 @@ function accelerationOf(squeeze: number, speedRpm: number): number {
 }
 
 /**
- * Uniformity of a chain from its map, in closed form.
+ * Uniformity of a train from its map, in closed form.
  *
  * @see docs/methods/line.md
  */
 export const uniformity = (map: Mat2): Uniformity => uniformityOf(workedOnce(SQUEEZE, map)[0] ?? NaN)
 
-/** Uniformity of a chain of a given squeeze. */
+/** Uniformity of a train of a given squeeze. */
 export function uniformityOf(squeeze: number): Uniformity {
   const ratioMin = leastRatioOf(squeeze)
   return {
@@ -123,7 +123,7 @@ export function uniformityOf(squeeze: number): Uniformity {
 }
 
 /**
- * Largest angular acceleration behind a chain that is driven at steady speed, in rad/s².
+ * Largest angular acceleration behind a train that is driven at steady speed, in rad/s².
  *
  * @param speedRpm - of the driving axis
  * @see docs/methods/joints.md
@@ -178,8 +178,8 @@ export const jointAcceleration = (angle: Radians, speedRpm: number): number =>
   accelerationOf(Math.tan(angle / 2) ** 2, speedRpm)
 
 /**
- * How unevenly a rotation comes through a chain, as a vector: its length is the squeeze of the map, and it vanishes just when
- * the chain runs evenly.
+ * How unevenly a rotation comes through a train, as a vector: its length is the squeeze of the map, and it vanishes just when
+ * the train runs evenly.
  *
  * From the map, the first axis and the first joint's plane normal; parameters: a fixed direction square to the axis. With p and
  * q of the map it is q·p̄/|p|²·e^(2iν), ν the angle about the axis from the fixed direction to the normal.

@@ -1,5 +1,5 @@
 import { axisDirection } from '../base/frame/axis'
-import { chainMaps, type ChainJoint } from './joints/jointMap'
+import { trainMaps, type TrainJoint } from './joints/jointMap'
 import { dot, norm, scale, sub, add, unit, type Vec3 } from '../base/linalg/vec3'
 import type { JointKind } from '../file/parts/lineSpec'
 import { evaluateBuild } from '../model/evaluateBuild'
@@ -42,7 +42,7 @@ function solved(input: any) {
   const centres = centresOf(input)
   const shafts = centres.slice(1).map((centre, i) => unit(sub(centre, centres[i]!)))
   const axes = [along(input.driving), ...shafts, along(input.driven)]
-  const chain = input.joints.map((joint: any, i: number): ChainJoint => ({
+  const train = input.joints.map((joint: any, i: number): TrainJoint => ({
     kind: KINDS[joint.kind]!,
     incoming: axes[i]!,
     outgoing: axes[i + 1]!,
@@ -52,7 +52,7 @@ function solved(input: any) {
   const bearings = input.shafts.map(({ bearing }: any, i: number) =>
     bearing ? dot(sub(add(bearing.p, bearing.lever ?? [0, 0, 0]), centres[i]!), shafts[i]!) : null,
   )
-  return { centres, chain, phases, lengths, bearings }
+  return { centres, train, phases, lengths, bearings }
 }
 
 const cases = whole.cases.filter((one: any) => !one.expect.error) as any[]
@@ -61,12 +61,12 @@ const tolerance = (key: string): Tolerance =>
 
 describe('the whole line against independent cases', () => {
   it.each(cases.map((one) => [one.id, one] as const))('%s', (_id, { input, expect: expected }) => {
-    const { centres, chain, phases, lengths, bearings } = solved(input)
-    const maps = chainMaps(chain, phases)
+    const { centres, train, phases, lengths, bearings } = solved(input)
+    const maps = trainMaps(train, phases)
     const members = maps.upTo.map(uniformity)
     const last = members.at(-1)!
-    const small = smallEquivalentAngle(chain, maps, phases)
-    const forces = lineForces({ chain, phases, lengths, bearings }, input.torque_Nm)
+    const small = smallEquivalentAngle(train, maps, phases)
+    const forces = lineForces({ train, phases, lengths, bearings }, input.torque_Nm)
     const got = {
       joints_mm: centres,
       lengths_mm: lengths,
@@ -109,7 +109,7 @@ describe('the whole line against independent cases', () => {
     ).toEqual([])
     if (!expected.clock) return
     const clock = clockSplines(
-      chain,
+      train,
       phases,
       input.shafts.map(({ teeth }: any) => teeth),
     )!

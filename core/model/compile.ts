@@ -1,7 +1,7 @@
 import type { PlannedCheck } from '../check/plannedCheck'
 import type { Graph } from '../base/columns/graph'
 import type { LeverColumns } from '../vehicle/moves/bodyMove'
-import { standing } from '../vehicle/bodies/bodyMoves'
+import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
 import type { BodyId, WheeledBody } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import { measuredModel, type MeasuredModel } from '../measure/geometry/geometry'
@@ -14,7 +14,7 @@ import type { CompiledGap } from './gaps'
 import { LINES } from './lineSubject'
 import { placeFigures, type PlaceFigure } from '../stand/placeFigures'
 import { bodiesOf, placesOf, type BodyOf, type PlacedState } from '../stand/places'
-import { thingsOf, type CompiledSubject, type Ground } from './subject'
+import { compiledThings, type CompiledSubject, type Ground } from './subject'
 import { SUBJECTS } from './subjects'
 import { SWEEP_ID, sparePlaces } from '../stand/travel'
 import { travelling } from '../stand/wheelHeights'
@@ -98,9 +98,9 @@ function compileAnew(build: Build): CompiledBuild {
     bodyOf: bodiesOf(build),
     ride,
     subjects,
-    lines: thingsOf(subjects, LINES),
-    gaps: thingsOf(subjects, GAPS),
-    chains: thingsOf(subjects, CHAINS),
+    lines: compiledThings(subjects, LINES),
+    gaps: compiledThings(subjects, GAPS),
+    chains: compiledThings(subjects, CHAINS),
     placeFigures: placeFigures(build, graph, ride),
     travel: set && {
       axles,
@@ -117,6 +117,6 @@ function compileAnew(build: Build): CompiledBuild {
 const goingAlong = (build: Build, axles: readonly WheeledBody[]): ReadonlySet<BodyId> =>
   new Set(
     build.bodies
-      .filter(({ id }) => standing(build, id).some((body) => axles.some((axle) => axle.id === body.id)))
+      .filter(({ id }) => bodiesUnder(build, id).some((body) => axles.some((axle) => axle.id === body.id)))
       .map(({ id }) => id),
   )

@@ -12,7 +12,7 @@ import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../base
 import type { Vec3 } from '../base/linalg/vec3'
 import { lineColumns } from '../line/lineColumns'
 import type { BodyMove } from '../vehicle/moves/bodyMove'
-import { standing } from '../vehicle/bodies/bodyMoves'
+import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
 import { axleById, wheeledOf } from '../file/parts/bodies'
 import type { BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
@@ -174,7 +174,7 @@ const windingLine = (build: Build, bodies: readonly BodyId[]): Line | undefined 
     const wound = windingBody(build, line)
     return (
       axleById(build, wound) !== undefined &&
-      bodies.some((id) => standing(build, id).some((body) => body.id === wound))
+      bodies.some((id) => bodiesUnder(build, id).some((body) => body.id === wound))
     )
   })
 

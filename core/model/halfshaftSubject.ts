@@ -1,6 +1,6 @@
 import { statesAt, windingBody } from '../check/lineStates'
 import { lineColumns } from '../line/lineColumns'
-import { standing } from '../vehicle/bodies/bodyMoves'
+import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
 import type { WheeledBody } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Id } from '../file/parts/id'
@@ -9,7 +9,7 @@ import type { CompiledLine } from './compiledLine'
 import { HALFSHAFT_FIGURES, type CompiledHalfshaft, type HalfshaftFigure } from '../stand/compiledTravel'
 import { compileHalfshafts, extremeIds, halfshaftsAlong, type HalfshaftEvaluation } from './halfshafts'
 import { LINES } from './lineSubject'
-import { thingsOf, type Ground, type Subject, type SubjectFigure } from './subject'
+import { compiledThings, type Ground, type Subject, type SubjectFigure } from './subject'
 import { sparePlace } from '../stand/travel'
 
 /** The shafts of a build with a joint that plunges, on lines that go along with wheels. Their checks are those of their lines. */
@@ -24,7 +24,7 @@ export const HALFSHAFTS: Subject<CompiledHalfshaft, HalfshaftEvaluation> = {
       )
     }),
   compile: (ground, before) => {
-    const things = thingsOf(before, LINES).flatMap((line) => plunging(ground, line))
+    const things = compiledThings(before, LINES).flatMap((line) => plunging(ground, line))
     return {
       key: 'halfshafts',
       things,
@@ -54,7 +54,7 @@ const wheeledEnds = (
   { driving, driven }: Line,
 ): WheeledBody[] => {
   const ends = build.axes.flatMap(({ id, body }) => (id === driving || id === driven ? [body] : []))
-  return axles.filter(({ id }) => ends.some((end) => standing(build, end).some((body) => body.id === id)))
+  return axles.filter(({ id }) => ends.some((end) => bodiesUnder(build, end).some((body) => body.id === id)))
 }
 
 /** The shafts of a line that plunge, with the line at the places where they are longest and shortest. */

@@ -121,7 +121,7 @@ export interface FoundSubject {
 }
 
 /** What was compiled of a subject. */
-export const thingsOf = <Thing>(
+export const compiledThings = <Thing>(
   compiled: readonly CompiledSubject[],
   { key }: Subject<Thing>,
 ): readonly Thing[] => (compiled.find((one) => one.key === key)?.things ?? []) as readonly Thing[]

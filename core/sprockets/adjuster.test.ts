@@ -1,6 +1,6 @@
 import { workedOnce } from '../base/columns/kernel'
 import { EXCESS, placeOf, ROOM_LEFT } from './adjuster'
-import { centreOf, linkChoices } from './linkChoices'
+import { tautCentre, linkChoices } from './linkChoices'
 import { driveLoop } from './chainDrive'
 
 describe('the place of an adjuster', () => {
@@ -45,10 +45,10 @@ describe('numbers of links and their centres', () => {
   })
 
   it('say why too few do not go round', () => {
-    expect(centreOf(drive, 20)).toEqual({
+    expect(tautCentre(drive, 20)).toEqual({
       known: false,
       missing: [{ what: 'links: too few links: the sprockets would overlap', path: '' }],
     })
-    expect(centreOf(drive, 110)).toMatchObject({ known: true, value: expect.closeTo(630.41, 1) })
+    expect(tautCentre(drive, 110)).toMatchObject({ known: true, value: expect.closeTo(630.41, 1) })
   })
 })

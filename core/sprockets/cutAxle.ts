@@ -1,12 +1,12 @@
 import { CoreError } from '../base/errors'
 
 /** A stretch from and to, in mm. */
-export type Stretch = readonly [number, number]
+export type AxleStretch = readonly [number, number]
 
 /** A piece of a shaft: its length, and the stretch of full round section that may be cut and sleeved, from its own end. */
 export interface AxlePiece {
   readonly lengthMm: number
-  readonly plain: Stretch
+  readonly plain: AxleStretch
 }
 
 /** How two pieces are joined: butted in a sleeve, or one slid into the other; where, or in the middle of where it may be. */
@@ -20,7 +20,7 @@ export interface AxleSide {
   readonly outer: AxlePiece
   readonly join: AxleJoin
   /** Spline of the shaft from its inner end, and of the gear from the stop outward. */
-  readonly spline: { readonly shaft: Stretch; readonly gear: Stretch; readonly leastMm: number }
+  readonly spline: { readonly shaft: AxleStretch; readonly gear: AxleStretch; readonly leastMm: number }
   readonly leastBiteMm: number
 }
 
@@ -47,13 +47,13 @@ export function neededLength(side: 'left' | 'right', room: AxleRoom): number {
 /** How a side is cut. */
 export interface CutSide {
   readonly needMm: number
-  readonly keep: Stretch
-  readonly cut: Stretch
+  readonly keep: AxleStretch
+  readonly cut: AxleStretch
   /** Length of each piece inside the sleeve, or of the overlap. */
-  readonly bite: Stretch
+  readonly bite: AxleStretch
   /** Where the joint lies from the inner end, and between which places it may. */
   readonly atMm: number
-  readonly range: Stretch
+  readonly range: AxleStretch
   readonly engagedMm: number
   readonly holds: boolean
 }

@@ -15,7 +15,7 @@ export interface LinkChoice {
 const EITHER_WAY = 2
 
 /** The distance of two shafts at which a new chain is taut; unknown where so few links do not go round. */
-export function centreOf(drive: Omit<ChainDrive, 'centreMm'>, links: number): Known<number> {
+export function tautCentre(drive: Omit<ChainDrive, 'centreMm'>, links: number): Known<number> {
   try {
     return known(centreFor(drive, { links }))
   } catch (error) {
@@ -38,7 +38,7 @@ export function linkChoices(
   const step = hasHalfLink ? 1 : 2
   const next = linksToOrder(linksNeeded, hasHalfLink)
   return Array.from({ length: 2 * EITHER_WAY }, (_, i) => next + (i - EITHER_WAY) * step).flatMap((links) => {
-    const centre = centreOf(drive, links)
+    const centre = tautCentre(drive, links)
     return centre.known ? [{ links, centreMm: centre.value, furtherMm: centre.value - centreMm }] : []
   })
 }

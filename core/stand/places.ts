@@ -6,7 +6,7 @@ import { mapKnown, unknown, type Known } from '../base/known'
 import type { PlaceColumns } from '../line/lineColumns'
 import { adapterOf, type Adapter } from '../vehicle/bodies/adapterColumns'
 import type { BodyMove, LeverColumns } from '../vehicle/moves/bodyMove'
-import { ownMoves, standing } from '../vehicle/bodies/bodyMoves'
+import { ownMoves, bodiesUnder } from '../vehicle/bodies/bodyMoves'
 import { heightInputs } from '../vehicle/wheels/heightInputs'
 import type { CountedFrom, Movers } from '../vehicle/bodies/movers'
 import { axleById } from '../file/parts/bodies'
@@ -93,7 +93,7 @@ export function placesOf(
       movers.rise(id) !== null || movers.wheels(id) !== (rideWheels.get(id) ?? null)
     const moves = new Map(
       build.bodies.map(({ id }) => {
-        const chain = standing(build, id)
+        const chain = bodiesUnder(build, id)
         // A body that nothing new moves keeps its very columns.
         const kept = others && !chain.some(isMoved) ? others.moves.get(id) : undefined
         return [id, kept ?? chain.flatMap((body) => ownMoves(movers, body))] as const

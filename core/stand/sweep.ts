@@ -224,7 +224,7 @@ export interface SweptWorst extends Grade {
 }
 
 /** What stands over a place between two rising ones, by the straight line; of places that fall together, at the first. */
-export function between(x: readonly number[], y: readonly number[], at: number): number {
+export function valueBetween(x: readonly number[], y: readonly number[], at: number): number {
   const i = Math.max(
     1,
     x.findIndex((one) => one >= at),
@@ -268,7 +268,7 @@ export function sweptWorst({ head, window, value }: PlannedCheck, sweep: Sweep):
       quantity: head.quantity,
       rideMm,
     })
-    return worst ? [{ ...worst, row: { way, share: between(along, shares, worst.atMm) } }] : []
+    return worst ? [{ ...worst, row: { way, share: valueBetween(along, shares, worst.atMm) } }] : []
   })
   return gravestOf(ways)
 }

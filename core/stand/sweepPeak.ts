@@ -3,7 +3,7 @@ import type { Column } from '../base/columns/graph'
 import type { LeverSettings } from '../vehicle/moves/settings'
 import type { WheeledBody } from '../file/parts/body'
 import type { Build } from '../file/build/build'
-import { between, heightsInRow, type Sweep, type SweepRow } from './sweep'
+import { valueBetween, heightsInRow, type Sweep, type SweepRow } from './sweep'
 
 /** What a peak is looked for in: the wheels of which body, as the levers stand. */
 export interface SweepOf {
@@ -36,7 +36,7 @@ export function sweepPeak(
       along.map((_, i) => sign * (figures[from + i] ?? NaN)),
     )
     return found
-      ? [{ value: sign * found.value, row: { way, share: between(heights, shares, found.atMm) } }]
+      ? [{ value: sign * found.value, row: { way, share: valueBetween(heights, shares, found.atMm) } }]
       : []
   })
   return peaks.toSorted((a, b) => sign * (b.value - a.value))[0] ?? null

@@ -7,7 +7,7 @@ import { expect, test } from './browser'
 const view = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Placing' }).getByRole('link', { name }).click()
 
-test('a chain of sizes is judged at its worst, follows a thicker adapter, and survives reload and undo', async ({
+test('a stack of sizes is judged at its worst, follows a thicker adapter, and survives reload and undo', async ({
   page,
 }) => {
   await openBay(page)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { centreOf, linkChoices } from '~~/core/sprockets/linkChoices'
+import { tautCentre, linkChoices } from '~~/core/sprockets/linkChoices'
 import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
 import { chainTexts } from '~/texts/chains'
 import { useFormat } from '~/composables/useFormat'
@@ -28,7 +28,7 @@ const refusal = computed(() => {
   const { sprockets, pitchMm, links: count } = now.chain
   const [first, second] = sprockets
   if (!first || !second || sprockets.length > 2 || count === undefined) return ''
-  const centre = centreOf({ teeth: [first.teeth, second.teeth], pitchMm }, count)
+  const centre = tautCentre({ teeth: [first.teeth, second.teeth], pitchMm }, count)
   return centre.known ? '' : centre.missing.map(({ what }) => what).join('; ')
 })
 </script>

@@ -1,15 +1,18 @@
 <script setup lang="ts">
-import { windowBar, type Stretch } from '~~/core/drawing/windowBar'
+import { windowBar, type BarStretch } from '~~/core/drawing/windowBar'
 import type { Check } from '~~/core/check/check'
 
 /** Where a value stands in its window. What a lever moves is shifted, never laid out anew: many of these move in one frame. */
 const { check } = defineProps<{ check: Check }>()
 const bar = computed(() => windowBar(check))
 const percent = (share: number) => `${(share * 100).toFixed(2)}%`
-const stretch = ({ from, to }: Stretch) => ({ left: percent(from), width: percent(Math.max(0, to - from)) })
+const stretch = ({ from, to }: BarStretch) => ({
+  left: percent(from),
+  width: percent(Math.max(0, to - from)),
+})
 const shift = (share: number) => ({ transform: `translateX(${percent(share)})` })
 /** Both ends as shares of the bar: two lines and what lies between them, scaled. */
-const between = ({ from, to }: Stretch) => ({
+const between = ({ from, to }: BarStretch) => ({
   transform: `translateX(${percent(from)}) scaleX(${to - from})`,
 })
 /** At either end the tick keeps inside. */

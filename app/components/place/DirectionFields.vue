@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { directionOf, directionWords, WAY_NAMES, WAYS, type Way } from '~~/core/vehicle/gaps/direction'
+import { directionOf, directionWords, WAY_NAMES, WAYS, type GapWay } from '~~/core/vehicle/gaps/direction'
 import type { Gap } from '~~/core/file/parts/gap'
 import { texts } from '~/texts/en'
 
@@ -16,12 +16,12 @@ const leans = computed(() =>
   ),
 )
 const LEAN_DEG = 15
-function setMain(main: Way) {
+function setMain(main: GapWay) {
   const { lean, leanDeg } = now.value
   const stays = lean !== null && WAYS[lean].every((part, i) => part === 0 || WAYS[main][i] === 0)
   emit('change', directionOf({ main, lean: stays ? lean : null, leanDeg }))
 }
-function setLean(lean: Way | undefined) {
+function setLean(lean: GapWay | undefined) {
   emit('change', directionOf({ ...now.value, lean: lean ?? null, leanDeg: now.value.leanDeg || LEAN_DEG }))
 }
 function setDegrees(leanDeg: number | undefined) {

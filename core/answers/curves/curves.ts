@@ -1,8 +1,8 @@
 import type { Line } from '../../file/parts/lineSpec'
-import { chainOf } from '../../line/lineGeometry'
+import { trainOf } from '../../line/lineGeometry'
 import type { LineFigures } from '../../line/lineFigures'
 import { phasesOf } from '../../line/phases'
-import { sampledChain } from '../../line/sampledChain'
+import { sampledTrain } from '../../line/sampledTrain'
 import { degrees } from '../../base/units/angle'
 
 /** Speed and acceleration of the output over one turn of the input, sampled. */
@@ -29,7 +29,7 @@ export function turnCurves(
   speedRpm: number | null,
   steps = 180,
 ): TurnCurves {
-  const members = sampledChain(chainOf(line, figures.geometry), phasesOf(line), speedRpm ?? 0, steps)
+  const members = sampledTrain(trainOf(line, figures.geometry), phasesOf(line), speedRpm ?? 0, steps)
   const count = members[0]?.ratio.length ?? 0
   return {
     turnDeg: Array.from({ length: count }, (_, i) => (360 * i) / count),

@@ -13,7 +13,7 @@ import type { SearchLimit, SearchProblem } from './problem'
 export type Strictness = 'holds' | 'allowed'
 
 /** What settings have to keep. */
-export interface Wanted {
+export interface WantedOfSettings {
   /** Ids of checks that cannot be judged for want of a reading; they are left aside. */
   readonly unread: ReadonlySet<string>
   readonly strictness: Strictness
@@ -32,7 +32,7 @@ export function buildProblem(
   compiled: CompiledBuild,
   settings: LeverSettings,
   levers: readonly Lever[],
-  wanted: Wanted,
+  wanted: WantedOfSettings,
 ): SearchProblem {
   const columns = compiled.levers
   return {
@@ -53,7 +53,7 @@ export function buildProblem(
 
 function limitOf(
   { head, window, value, unknownBounds }: PlannedCheck,
-  { unread, strictness, spreads }: Wanted,
+  { unread, strictness, spreads }: WantedOfSettings,
 ): SearchLimit[] {
   if (unread.has(head.id) || value === null || typeof value === 'number' || unknownBounds.length > 0)
     return []

@@ -2,7 +2,7 @@ import TinyQueue from 'tinyqueue'
 import { combined } from './combined'
 import { independentParts } from './independentParts'
 import { SAME_EFFORT, type SearchProblem, type SearchReport } from './problem'
-import { BLOCK, childOf, rootOf, stagesOf, type Node } from './stages'
+import { SETTINGS_AT_ONCE, childOf, rootOf, stagesOf, type Node } from './stages'
 
 /**
  * Tells the settings of a grid that keep every limit by rising effort, until nobody asks for more.
@@ -103,7 +103,8 @@ function* searchWhole(
 }
 
 /** A list that is long enough to be worked at once. */
-const fullOf = (lists: readonly Node[][]): Node[] | undefined => lists.find((nodes) => nodes.length >= BLOCK)
+const fullOf = (lists: readonly Node[][]): Node[] | undefined =>
+  lists.find((nodes) => nodes.length >= SETTINGS_AT_ONCE)
 
 /** The cheapest settings that are ready, all of one effort, once nothing open or waiting could be as cheap. */
 function told(ready: TinyQueue<Node>, bound: number): Node[] {

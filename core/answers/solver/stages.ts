@@ -6,7 +6,7 @@ import type { LeverStep } from '../../vehicle/moves/leverGrid'
 import type { SearchedSetting, SearchLever, SearchLimit, SearchProblem } from './problem'
 
 /** Settings worked at a time. */
-export const BLOCK = 250
+export const SETTINGS_AT_ONCE = 250
 /** Some levers set, the others still to be: the way to it is told by what came before. */
 export interface Node {
   readonly before: Node | null
@@ -73,7 +73,7 @@ export function stagesOf(
   const steps = ordered.map((lever) => lever.steps)
   const placeOf = levers.map((_, index) => order.indexOf(index))
   const stands = ordered.map(({ column }) => fixed.get(column))
-  const run = newRun(graph, BLOCK)
+  const run = newRun(graph, SETTINGS_AT_ONCE)
   for (const [column, figure] of fixed) run.set(column, figure)
   const kills = killsOf(run, ordered, limits)
   const screensAt = [null, ...ordered].map((_, depth) =>
@@ -87,8 +87,8 @@ export function stagesOf(
   const look = (depth: number, screen: number, nodes: readonly Node[]) => {
     const { limits: list = [], wanted = [] } = screensAt[depth]?.[screen] ?? {}
     const [toKeep, toJudge] = parted(list, ({ id }) => kept.has(id))
-    for (let start = 0; start < nodes.length; start += BLOCK) {
-      const block = nodes.slice(start, start + BLOCK)
+    for (let start = 0; start < nodes.length; start += SETTINGS_AT_ONCE) {
+      const block = nodes.slice(start, start + SETTINGS_AT_ONCE)
       setLevers(run, ordered, depth, block)
       run.bring(wanted, block.length)
       const rooms = roomsOf(run, toJudge, block.length)
@@ -170,12 +170,12 @@ function killsOf(run: Run, levers: readonly SearchLever[], limits: readonly Sear
   const random = seededRandom(1)
   for (const { column, steps } of levers) {
     const cells = run.fill(column)
-    for (let row = 0; row < BLOCK; row++)
+    for (let row = 0; row < SETTINGS_AT_ONCE; row++)
       cells[row] = steps[Math.floor(random.uniform() * steps.length)]?.amount ?? NaN
   }
   const wanted = limits.map(({ column }) => column)
-  run.bring(wanted, BLOCK)
-  return limits.map((limit) => roomsOf(run, [limit], BLOCK).filter((room) => !(room >= 0)).length)
+  run.bring(wanted, SETTINGS_AT_ONCE)
+  return limits.map((limit) => roomsOf(run, [limit], SETTINGS_AT_ONCE).filter((room) => !(room >= 0)).length)
 }
 
 /** The step of each lever set, first to last. */

@@ -16,7 +16,7 @@ import {
 } from './figureTally'
 import { widened, zeroWidening } from './zeroWidening'
 import type { SampledFigure, SampleModel } from './sampleModel'
-import { BLOCK, newTruths, type SamplingOptions, type Truths } from './truths'
+import { TRUTHS_AT_ONCE, newTruths, type SamplingOptions, type Truths } from './truths'
 
 /** Samples that every published ± rests on at the least. */
 export const LEAST_SAMPLES = 20_000
@@ -64,7 +64,7 @@ export function* monteCarlo(
       nominal[k] ?? NaN,
       figure.window ? inputsOf(compiled, figure.column) : [],
       inputs.length,
-      Math.min(count, BLOCK),
+      Math.min(count, TRUTHS_AT_ONCE),
     ),
   )
   const widenings = zeroWidening(model)

@@ -3,7 +3,7 @@ import type { LeverSettings } from '../../vehicle/moves/settings'
 import { changedDemo, demoBuild } from '../../testdata/builds'
 import { runMonteCarlo } from './monteCarlo'
 import { sampleModel } from './sampleModel'
-import { BLOCK, newTruths } from './truths'
+import { TRUTHS_AT_ONCE, newTruths } from './truths'
 
 const build = demoBuild()
 const OPTIONS = { samples: 1200, seed: 9 }
@@ -21,7 +21,7 @@ describe('likely truths', () => {
   it('are handed out in part to whoever asks for fewer, and in full afterwards', () => {
     const kept = newTruths(compile(build), OPTIONS, true)
     const model = sampleModel(build, { wedge: -1 })
-    const few = { ...OPTIONS, samples: 2 * BLOCK }
+    const few = { ...OPTIONS, samples: 2 * TRUTHS_AT_ONCE }
     const whole = runMonteCarlo(model, OPTIONS)
     expect(runMonteCarlo(model, few, kept)).toEqual(runMonteCarlo(model, few))
     expect(runMonteCarlo(model, OPTIONS, kept)).toEqual(whole)

@@ -9,7 +9,7 @@ import { drawErrors, seededState, type RandomState } from '../../base/chance/ran
 import { deviationOf, scatterVariance } from '../../base/chance/spread'
 
 /** Rows worked at a time: their columns stay in the processor's own memory. */
-export const BLOCK = 250
+export const TRUTHS_AT_ONCE = 250
 
 /** How many truths are drawn, from which seed: the same two give the same ones. */
 export interface SamplingOptions {
@@ -56,7 +56,7 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   const { graph, measured, levers } = compiled
   const { inputs, columns } = measured.list
   const count = inputs.every((input) => deviationOf(input) === 0) ? 0 : options.samples
-  const run = newRun(graph, Math.max(1, Math.min(BLOCK, count)))
+  const run = newRun(graph, Math.max(1, Math.min(TRUTHS_AT_ONCE, count)))
   const border = borderOf(graph, [...levers.values(), ...setWheels(compiled)], sampledColumns(compiled))
   const keeps = isKept && count * (border.length + inputs.length) <= MOST_KEPT
   /** All blocks, once they have all been drawn. */
@@ -67,8 +67,8 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
     const draw = drawing(inputs, options.seed)
     const blocks: KeptBlock[] = []
     const reused = keeps ? [] : inputs.map(() => new Float64Array(run.capacity))
-    for (let done = 0; done < count; done += BLOCK) {
-      const rows = Math.min(BLOCK, count - done)
+    for (let done = 0; done < count; done += TRUTHS_AT_ONCE) {
+      const rows = Math.min(TRUTHS_AT_ONCE, count - done)
       const cells = columns.map((column) => run.fill(column))
       const scores = keeps ? inputs.map(() => new Float64Array(rows)) : reused
       draw(cells, scores, rows)

@@ -8,7 +8,7 @@ import { seededRandom } from '../../base/chance/random'
 import { checkFigureId, sampleModel } from './sampleModel'
 import { lineFigureId } from '../../model/lineSubject'
 import { isUndecided, sureCheck, sureEvaluation } from './sureness'
-import { BLOCK } from './truths'
+import { TRUTHS_AT_ONCE } from './truths'
 import { compile } from '../../model/compile'
 import { figuresAt } from '../../model/screen'
 import type { Build } from '../../file/build/build'
@@ -73,8 +73,12 @@ describe('monteCarlo', () => {
     const build = demoBuild()
     expect(sampled(build, 1000, 5)).toEqual(sampled(build, 1000, 5))
     expect(sampled(build, 1000, 5)).not.toEqual(sampled(build, 1000, 6))
-    const run = monteCarlo(sampleModel(build, {}), { samples: 3 * BLOCK, seed: 1 })
-    expect([run.next().value, run.next().value, run.next().value]).toEqual([BLOCK, 2 * BLOCK, 3 * BLOCK])
+    const run = monteCarlo(sampleModel(build, {}), { samples: 3 * TRUTHS_AT_ONCE, seed: 1 })
+    expect([run.next().value, run.next().value, run.next().value]).toEqual([
+      TRUTHS_AT_ONCE,
+      2 * TRUTHS_AT_ONCE,
+      3 * TRUTHS_AT_ONCE,
+    ])
     expect(run.next().done).toBe(true)
   })
 

@@ -18,7 +18,7 @@ const sizesOf = ({ items }: Case): StackSize[] =>
   }))
 const windowOf = ({ limits }: Case) => ({ minMm: limits?.min_mm ?? null, maxMm: limits?.max_mm ?? null })
 
-describe('chains of sizes of the reference', () => {
+describe('stacks of sizes of the reference', () => {
   const cases = stackup.cases as Case[]
   it.each(cases.filter(({ expect: wanted }) => !wanted.error).map((one) => [one.id, one]))(
     '%s',

@@ -24,7 +24,7 @@ export interface StackScene {
 /** Share of the width that is left free at each end. */
 const ROOM = 0.02
 
-/** A chain of sizes to scale; null until every part has its size. */
+/** A stack of sizes to scale; null until every part has its size. */
 export function stackScene({ parts }: Stack): StackScene | null {
   if (parts.length === 0 || parts.some(({ nominalMm }) => nominalMm === undefined)) return null
   const ends = parts.reduce<number[]>(

@@ -2,7 +2,7 @@ import { CoreError, requireFinite } from '../../base/errors'
 import type { PartSpread } from '../../file/parts/mating'
 import { SpreadCurve } from './spreadCurve'
 
-/** One thickness in a chain of sizes, in mm. */
+/** One thickness in a stack of sizes, in mm. */
 export interface StackSize {
   /** +1 where it opens what is asked for, −1 where it takes from it. */
   readonly sign: 1 | -1
@@ -18,7 +18,7 @@ export interface StackWindow {
   readonly maxMm: number | null
 }
 
-/** What a chain of sizes comes to, in mm. */
+/** What a stack of sizes comes to, in mm. */
 export interface StackResult {
   /** As drawn. */
   readonly nominal: number
@@ -43,7 +43,7 @@ const REACH = { normal: 3, uniform: Math.sqrt(3), triangular: Math.sqrt(6) } as 
 const TAIL = 0.00135
 
 /**
- * A signed chain of sizes with their tolerances: worst case, root sum of squares, and the spread of the sum itself.
+ * A signed stack of sizes with their tolerances: worst case, root sum of squares, and the spread of the sum itself.
  *
  * A part that counts negative swaps its plus and its minus.
  *

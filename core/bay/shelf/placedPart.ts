@@ -3,20 +3,20 @@ import type { Build } from '../../file/build/build'
 import type { ShelfPart } from './shelfPart'
 
 /** Where the middle of a part is put: station rearward, offset to the left, height, in mm. */
-export interface PartPlace {
+export interface PutPlace {
   readonly stationMm: number
   readonly leftMm: number
   readonly upMm: number
 }
 
 /** The box of a part about its middle. */
-function partBox({ sizeMm: [long, wide, high] }: ShelfPart, { stationMm, leftMm, upMm }: PartPlace): BodyBox {
+function partBox({ sizeMm: [long, wide, high] }: ShelfPart, { stationMm, leftMm, upMm }: PutPlace): BodyBox {
   const about = (middle: number, size: number) => [middle - size / 2, middle + size / 2] as const
   return { stations: about(stationMm, long), offsets: about(leftMm, wide), heights: about(upMm, high) }
 }
 
 /** The middle of a box. */
-export const boxPlace = ({ stations, offsets, heights }: BodyBox): PartPlace => ({
+export const boxPlace = ({ stations, offsets, heights }: BodyBox): PutPlace => ({
   stationMm: (stations[0] + stations[1]) / 2,
   leftMm: (offsets[0] + offsets[1]) / 2,
   upMm: (heights[0] + heights[1]) / 2,
@@ -25,7 +25,7 @@ export const boxPlace = ({ stations, offsets, heights }: BodyBox): PartPlace => 
 /** An outline about one place as an outline about another; the photograph it was traced over stays with its build. */
 function shiftedOutline(
   { view, corners, open, name }: Outline,
-  { stationMm, leftMm, upMm }: PartPlace,
+  { stationMm, leftMm, upMm }: PutPlace,
 ): Outline {
   const [right, up] =
     view === 'side' ? [stationMm, upMm] : view === 'top' ? [stationMm, leftMm] : [leftMm, upMm]
@@ -38,7 +38,7 @@ function shiftedOutline(
  *
  * @returns a transfer case or an item; it stands on the chassis until something else is said
  */
-export function bodyOfPart(part: ShelfPart, place: PartPlace, id: string): ItemBody | TransferCaseBody {
+export function bodyOfPart(part: ShelfPart, place: PutPlace, id: string): ItemBody | TransferCaseBody {
   return {
     id,
     name: part.name,

@@ -1,6 +1,6 @@
 import TinyQueue from 'tinyqueue'
 import { radians } from '../../base/units/angle'
-import { INSTALLED, type Pose, type Standing, type SwingScene, type SwingSetup } from './scene'
+import { INSTALLED, type Pose, type PoseSureness, type SwingScene, type SwingSetup } from './scene'
 
 /** Whether a body can be brought in: a way is proved, none is proved, or it is too tight to tell at the finest boxes. */
 export type WayFound = 'way' | 'none' | 'unsure'
@@ -17,12 +17,12 @@ interface Cell {
   readonly size: number
   readonly middle: Pose
   /** What is sure of its poses among the obstacles; the floor depends on the lift and is asked anew. */
-  readonly standing: Standing
+  readonly standing: PoseSureness
   neighbours: Cell[]
   isFinest: boolean
   /** The lift its floor was looked at for. */
   lift: number
-  onGround: Standing
+  onGround: PoseSureness
   /** Of the search under way. */
   round: number
   cost: number
@@ -124,7 +124,7 @@ export class PoseCells {
     return null
   }
 
-  private standing(cell: Cell): Standing {
+  private standing(cell: Cell): PoseSureness {
     if (cell.standing === 'blocked') return 'blocked'
     if (cell.lift !== this.scene.liftMm) {
       cell.lift = this.scene.liftMm

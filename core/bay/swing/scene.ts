@@ -11,7 +11,7 @@ export interface Pose {
 }
 
 /** The floor under the vehicle: a tyre's contact in front, and how the rear is lifted. */
-export interface Ground {
+export interface Floor {
   readonly frontContactX: number
   readonly z: number
   readonly wheelbaseMm: number
@@ -32,7 +32,7 @@ export interface SwingSetup {
   readonly pieces: readonly Polygon[]
   readonly pivot: Place2
   readonly obstacles: readonly Obstacle[]
-  readonly ground: Ground | null
+  readonly ground: Floor | null
   readonly start: Pose
   /** Room to be kept all round, in mm; near the two ends as much as they have themselves. 0 when absent. */
   readonly keepMm?: number
@@ -45,7 +45,7 @@ export interface SwingSetup {
 export const INSTALLED: Pose = { x: 0, z: 0, tiltDeg: 0 }
 
 /** What is sure of all poses about one: none touches, each collides, or neither is certain. */
-export type Standing = 'free' | 'blocked' | 'mixed'
+export type PoseSureness = 'free' | 'blocked' | 'mixed'
 
 /** Room round a pose. */
 export interface Room {
@@ -160,7 +160,7 @@ export class SwingScene {
    * @param shift - mm in any direction
    * @param turn - radians either way
    */
-  amongObstacles(pose: Pose, shift: number, turn: number): Standing {
+  amongObstacles(pose: Pose, shift: number, turn: number): PoseSureness {
     const [keep, growth] = [this.kept(pose, this.ends), this.growth(shift, turn)]
     this.take(pose)
     const isFree = this.pieces.every(({ corners, gives, sideRadius }) => {
@@ -173,7 +173,7 @@ export class SwingScene {
   }
 
   /** The same of the floor alone. */
-  onGround(pose: Pose, shift: number, turn: number): Standing {
+  onGround(pose: Pose, shift: number, turn: number): PoseSureness {
     if (this.floor === -Infinity) return 'free'
     const [keep, growth] = [this.kept(pose, this.endsOnGround), this.growth(shift, turn)]
     this.take(pose)
@@ -235,7 +235,7 @@ export class SwingScene {
     const way = this.way(from, to) * (this.keepMm === 0 ? 1 : 1 + KEEP_GROWTH)
     if (way < spareFrom + spareTo) return true
     if (way < LEAST_WAY) return false
-    const middle = between(from, to, 0.5)
+    const middle = poseBetween(from, to, 0.5)
     const spare = this.spare(middle)
     return this.isFreeWithin(from, spareFrom, middle, spare) && this.isFreeWithin(middle, spare, to, spareTo)
   }
@@ -318,7 +318,7 @@ export class SwingScene {
 const LEAST_WAY = 0.002
 
 /** A pose on the straight way between two, at a share of it. */
-export const between = (from: Pose, to: Pose, share: number): Pose => ({
+export const poseBetween = (from: Pose, to: Pose, share: number): Pose => ({
   x: from.x + share * (to.x - from.x),
   z: from.z + share * (to.z - from.z),
   tiltDeg: from.tiltDeg + share * (to.tiltDeg - from.tiltDeg),

@@ -2,7 +2,7 @@ import { CoreError } from '../../base/errors'
 import type { Polygon } from '../../base/outline/polygon'
 import reference from '../../testdata/swing-in.json'
 import { alongWay, leastLift, wayAtLift, type SwingEffort, type WayIn } from './wayIn'
-import { between, INSTALLED, SwingScene, type SwingSetup } from './scene'
+import { poseBetween, INSTALLED, SwingScene, type SwingSetup } from './scene'
 
 type Case = any
 const cases = reference.cases as Case[]
@@ -203,6 +203,6 @@ describe('what no lift helps', () => {
     const free = { ...setup, obstacles: [], start: { x: 150, z: 200, tiltDeg: 20 } }
     const { way } = ended(wayAtLift(free, 0))
     expect(way?.poses).toHaveLength(2)
-    expect(between(free.start, INSTALLED, 0.5)).toEqual({ x: 75, z: 100, tiltDeg: 10 })
+    expect(poseBetween(free.start, INSTALLED, 0.5)).toEqual({ x: 75, z: 100, tiltDeg: 10 })
   })
 })

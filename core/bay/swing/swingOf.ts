@@ -7,7 +7,7 @@ import type { Build } from '../../file/build/build'
 import type { WayInPlan } from '../../file/parts/wayInPlan'
 import type { Place2, Polygon } from '../../base/outline/polygon'
 import { drawnBack, halvesOf, straightDraw, type StraightDraw } from './gearboxAlone'
-import { INSTALLED, SwingScene, type Ground, type Obstacle, type SwingSetup } from './scene'
+import { INSTALLED, SwingScene, type Floor, type Obstacle, type SwingSetup } from './scene'
 
 /** A plan to begin with: let down from above, lids off, and what the unit covers in this view taken as beside it or off. */
 export function newWayInPlan(build: Build): WayInPlan {
@@ -193,7 +193,7 @@ function checked(setup: SwingSetup): Known<SwingSetup> {
 /** So that both ends of the tilt can be reached, in degrees. */
 const TILT_ROOM = 0.5
 
-function groundOf(build: Build, plan: WayInPlan): Known<Ground> {
+function groundOf(build: Build, plan: WayInPlan): Known<Floor> {
   const below = chassisOf(build)?.sizes?.groundBelowMm
   const { lifted, frontContactMm, wheelbaseMm } = plan
   const missing: Missing[] = []

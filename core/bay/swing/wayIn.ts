@@ -1,6 +1,6 @@
 import { CoreError } from '../../base/errors'
 import { PoseCells, type WayFound } from './poseCells'
-import { between, INSTALLED, SwingScene, type Pose, type Room, type SwingSetup } from './scene'
+import { poseBetween, INSTALLED, SwingScene, type Pose, type Room, type SwingSetup } from './scene'
 
 /** A way in, from the start to the installed place; every straight piece of it is proved free. */
 export interface WayIn {
@@ -175,5 +175,5 @@ export const alongWay = (scene: SwingScene, poses: readonly Pose[], everyMm: num
     const to = poses[index + 1]
     if (!to) return [from]
     const parts = Math.max(1, Math.ceil(scene.way(from, to) / everyMm))
-    return Array.from({ length: parts }, (_, k) => between(from, to, k / parts))
+    return Array.from({ length: parts }, (_, k) => poseBetween(from, to, k / parts))
   })

@@ -12,7 +12,7 @@ const SEARCHED_DEPTH = 500
 export function jsonFault(text: string): string {
   if (text.trim() === '') return 'line 1, column 1: the file is empty'
   const offset = faultOffset(text)
-  const at = placeOf(text, offset)
+  const at = lineAndColumn(text, offset)
   const rest = text.slice(offset)
   const [word] = NO_NUMBERS.exec(rest) ?? []
   if (word) return `this is not JSON: ${at}: ${word} is not a number that a file can hold`
@@ -21,7 +21,7 @@ export function jsonFault(text: string): string {
 }
 
 /** Line and column of a place in a text, counted from 1. */
-export function placeOf(text: string, offset: number): string {
+export function lineAndColumn(text: string, offset: number): string {
   const before = text.slice(0, offset).split('\n')
   return `line ${before.length}, column ${(before.at(-1)?.length ?? 0) + 1}`
 }

@@ -13,7 +13,7 @@ import {
   withoutLine,
   withoutPart,
   withPartMoved,
-  type PartPlace,
+  type PartOfLine,
 } from './partEdits'
 import { withoutSeatAxis, withSeatAxis } from './seatAxis'
 import { withLayout } from './withLayout'
@@ -139,7 +139,7 @@ describe('parts of a line', () => {
     const place = fc.record({
       part: fc.constantFrom('joint', 'shaft', 'bearing', 'slip', 'plunge'),
       index: fc.nat(4),
-    }) as fc.Arbitrary<PartPlace>
+    }) as fc.Arbitrary<PartOfLine>
     const edit = fc.oneof(
       fc.tuple(fc.nat(4), fc.constantFrom('bearing', 'slip', 'plunge')).map(
         ([at, what]) =>

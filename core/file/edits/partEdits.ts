@@ -7,7 +7,7 @@ import { withoutSeatAxis } from './seatAxis'
 import { idsOf, newBearing, type Additions } from './withLayout'
 
 /** What can be moved along a line, or taken out of it, by its place along the power flow. */
-export type PartPlace =
+export type PartOfLine =
   | { readonly part: 'joint'; readonly index: number }
   | { readonly part: 'shaft'; readonly index: number }
   | { readonly part: 'bearing'; readonly index: number }
@@ -80,7 +80,7 @@ export function withInsertion(build: Build, lineId: Id, index: number, what: Ins
 }
 
 /** Why a part has to stay; null for one that may be taken out. */
-export function partStaysBecause({ joints }: Line, { part, index }: PartPlace): string | null {
+export function partStaysBecause({ joints }: Line, { part, index }: PartOfLine): string | null {
   if (part === 'shaft') return 'a shaft goes with the joint behind it'
   if (part !== 'joint') return null
   return index === 0 || index === joints.length - 1 ? 'a line begins and ends with a joint' : null
@@ -91,7 +91,7 @@ export function partStaysBecause({ joints }: Line, { part, index }: PartPlace): 
  *
  * @returns the same build where the part has to stay
  */
-export function withoutPart(before: Build, lineId: Id, place: PartPlace): Build {
+export function withoutPart(before: Build, lineId: Id, place: PartOfLine): Build {
   const line = lineOf(before, lineId)
   if (!line || partStaysBecause(line, place) !== null) return before
   const { part, index } = place
@@ -147,7 +147,7 @@ function withoutPlace(build: Build, id: Id): Build {
  *
  * @returns the same build at an end of the line
  */
-export function withPartMoved(build: Build, lineId: Id, { part, index }: PartPlace, by: 1 | -1): Build {
+export function withPartMoved(build: Build, lineId: Id, { part, index }: PartOfLine, by: 1 | -1): Build {
   const line = lineOf(build, lineId)
   const other = index + by
   if (!line || part === 'bearing') return build

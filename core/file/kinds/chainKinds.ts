@@ -5,10 +5,10 @@ import { figure as count, rawText, requiredId, wordField } from '../parts/fields
 import type { Id } from '../parts/id'
 import { askPlace, type Things } from './ask'
 import { PACKED } from './leverRow'
-import { angle, figure, length, USUAL_GAP_MM, type QuantityRow } from './quantityRow'
+import { angle, plainFigure, length, USUAL_GAP_MM, type QuantityRow } from './quantityRow'
 import type { LengthBase } from './readingBase'
 import { LEFT_RIGHT, TAPE } from './readingRow'
-import { kindOf, measured, unit, wordFields } from './readingShape'
+import { kindOf, measured, lengthUnit, wordFields } from './readingShape'
 import type { SubjectKinds } from './subjectKinds'
 
 /** Where on its face a sprocket was read, seen from the vehicle's right. */
@@ -78,13 +78,13 @@ const ofChain: QuantityRow = (unit, shown, [label, name], more) => ({
 const bodyAt = ({ points }: Things, point: Id | undefined) => points.find(({ id }) => id === point)?.body
 
 /** Chains round sprockets. */
-export const CHAIN_KINDS = {
+export const KINDS_OF_CHAINS = {
   readings: ROWS,
   shapes: {
     'sprocket-face': object({
       kind: kindOf('sprocket-face'),
       ...measured,
-      unit,
+      unit: lengthUnit,
       sprocket: requiredId(),
       place: wordField(FACE_PLACES).required(),
       radius: rawText(),
@@ -93,7 +93,7 @@ export const CHAIN_KINDS = {
     'chain-slack': object({
       kind: kindOf('chain-slack'),
       ...measured,
-      unit,
+      unit: lengthUnit,
       chain: requiredId(),
       span: count(0, 20).integer(),
     }),
@@ -149,7 +149,10 @@ export const CHAIN_KINDS = {
   ],
   quantities: {
     'chain-wrap': ofChain('deg', { as: 'angle', decimals: 0 }, ['wrap', 'Wrap of a sprocket']),
-    'chain-centre': ofChain('1', figure(1, ' pitches'), ['shaft to shaft', 'Shaft to shaft, in pitches']),
+    'chain-centre': ofChain('1', plainFigure(1, ' pitches'), [
+      'shaft to shaft',
+      'Shaft to shaft, in pitches',
+    ]),
     'chain-slack': ofChain('%', percent, ['slack', 'Slack of a run that lies'], { isSetByHand: true }),
     'chain-slack-upright': ofChain('%', percent, ['slack', 'Slack of a run that stands upright'], {
       isSetByHand: true,
@@ -158,9 +161,9 @@ export const CHAIN_KINDS = {
       isSetByHand: true,
     }),
     'chain-angle': ofChain('deg', angle, ['angle', 'Sprockets against each other'], { isSetByHand: true }),
-    'chain-teeth': ofChain('1', figure(0, ' teeth'), ['teeth', 'Teeth of a sprocket']),
-    'chain-ratio': ofChain('1', figure(2, ' : 1'), ['ratio', 'Ratio of a chain']),
-    'chain-safety': ofChain('1', figure(1, ' times'), [
+    'chain-teeth': ofChain('1', plainFigure(0, ' teeth'), ['teeth', 'Teeth of a sprocket']),
+    'chain-ratio': ofChain('1', plainFigure(2, ' : 1'), ['ratio', 'Ratio of a chain']),
+    'chain-safety': ofChain('1', plainFigure(1, ' times'), [
       'strength to pull',
       'Strength of a chain over its pull',
     ]),

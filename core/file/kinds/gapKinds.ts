@@ -5,7 +5,7 @@ import { askPlace } from './ask'
 import { length, USUAL_GAP_MM } from './quantityRow'
 import type { LengthBase } from './readingBase'
 import { TAPE } from './readingRow'
-import { kindOf, measured, unit, wordFields } from './readingShape'
+import { kindOf, measured, lengthUnit, wordFields } from './readingShape'
 import type { SubjectKinds } from './subjectKinds'
 
 /** A gap between two things, by feeler, tape, clay or stepped wedge. */
@@ -37,10 +37,16 @@ const ROWS = {
 } as const
 
 /** Gaps between the parts and what stands around them. */
-export const GAP_KINDS = {
+export const KINDS_OF_GAPS = {
   readings: ROWS,
   shapes: {
-    gap: object({ kind: kindOf('gap'), ...measured, unit, gap: requiredId(), ...wordFields(ROWS['gap']) }),
+    gap: object({
+      kind: kindOf('gap'),
+      ...measured,
+      unit: lengthUnit,
+      gap: requiredId(),
+      ...wordFields(ROWS['gap']),
+    }),
   },
   targets: { gap: { keys: ['gap'], word: 'gap', things: ({ gaps }) => gaps } },
   asks: ({ gaps }) =>

@@ -4,7 +4,7 @@ import { nameField, rawText, requiredId } from '../parts/fields'
 import type { Id } from '../parts/id'
 import type { ReadingBase } from './readingBase'
 import { ABOVE_BELOW, FRONT_REAR, LEFT_RIGHT, REARWARD_FORWARD } from './readingRow'
-import { base, kindOf, unit, wordFields } from './readingShape'
+import { base, kindOf, lengthUnit, wordFields } from './readingShape'
 
 /** A point from a drawing or data sheet. */
 export interface GivenPointReading extends ReadingBase {
@@ -95,7 +95,7 @@ export const GIVEN_SHAPES = {
   'given-point': object({
     kind: kindOf('given-point'),
     ...base,
-    unit,
+    unit: lengthUnit,
     point: requiredId(),
     station: rawText().required(),
     offset: rawText().required(),

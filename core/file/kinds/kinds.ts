@@ -1,11 +1,11 @@
-import { CHAIN_KINDS, type ChainTypes } from './chainKinds'
-import { GAP_KINDS, type GapTypes } from './gapKinds'
-import { LINE_KINDS, type LineTypes } from './lineKinds'
-import { VEHICLE_KINDS } from './vehicleKinds'
+import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
+import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
+import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
+import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
 
 /** What subjects add to a build, each its own: kinds of readings, of quantities, of levers. Two lines a subject. */
-export const KINDS = [VEHICLE_KINDS, LINE_KINDS, GAP_KINDS, CHAIN_KINDS] as const
+export const KINDS = [KINDS_OF_VEHICLE, KINDS_OF_LINES, KINDS_OF_GAPS, KINDS_OF_CHAINS] as const
 
 /** Their types. */
 export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes

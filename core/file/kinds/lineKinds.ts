@@ -1,7 +1,7 @@
 import { object } from 'yup'
 import { figure as count, requiredId } from '../parts/fields'
 import type { Id } from '../parts/id'
-import { angle, figure, length, type QuantityRow } from './quantityRow'
+import { angle, plainFigure, length, type QuantityRow } from './quantityRow'
 import type { LevelBase, LevelZero } from './readingBase'
 import { FRONT_REAR, LEFT_RIGHT, LEVEL, ZERO } from './readingRow'
 import { kindOf, measured, wordFields } from './readingShape'
@@ -33,8 +33,8 @@ const ROWS = {
   },
 } as const
 
-const share = figure(2, '')
-const acceleration = figure(0, ' rad/s²')
+const share = plainFigure(2, '')
+const acceleration = plainFigure(0, ' rad/s²')
 const ofLine: QuantityRow = (unit, shown, [label, name], more) => ({
   unit,
   shown,
@@ -44,7 +44,7 @@ const ofLine: QuantityRow = (unit, shown, [label, name], more) => ({
 })
 
 /** Lines of shafts and joints. */
-export const LINE_KINDS = {
+export const KINDS_OF_LINES = {
   readings: ROWS,
   shapes: {
     'shaft-level': object({
@@ -118,10 +118,15 @@ export const LINE_KINDS = {
       isInStates: true,
       sampledAs: 'joints[#].crossShare',
     }),
-    'bearing-force': ofLine('N', figure(0, ' N'), ['centre bearing# force', 'Force on the centre bearing'], {
-      isInStates: true,
-      sampledAs: 'shafts[#].bearing.maxN',
-    }),
+    'bearing-force': ofLine(
+      'N',
+      plainFigure(0, ' N'),
+      ['centre bearing# force', 'Force on the centre bearing'],
+      {
+        isInStates: true,
+        sampledAs: 'shafts[#].bearing.maxN',
+      },
+    ),
     'bearing-misalignment': ofLine(
       'deg',
       angle,
@@ -138,7 +143,7 @@ export const LINE_KINDS = {
     }),
     'spline-engaged': ofLine(
       '1',
-      figure(2, ' diameters'),
+      plainFigure(2, ' diameters'),
       ['spline engaged in shaft#', 'Spline engaged over its diameter'],
       {
         isInStates: true,

@@ -38,7 +38,7 @@ export interface QuantityFacts {
 
 export const length = { as: 'length' } as const
 export const angle = { as: 'angle', decimals: 2 } as const
-export const figure = (decimals: number, behind: string): Shown => ({ as: 'figure', decimals, behind })
+export const plainFigure = (decimals: number, behind: string): Shown => ({ as: 'figure', decimals, behind })
 
 /** Room between two things that is neither much nor little, in mm. */
 export const USUAL_GAP_MM = 20

@@ -31,7 +31,7 @@ export const measured = {
 }
 
 /** The unit of a reading of a length. */
-export const unit = wordField(LENGTH_UNITS)
+export const lengthUnit = wordField(LENGTH_UNITS)
 
 /** The kind of a reading, which its shape was picked by. */
 export const kindOf = <K extends string>(kind: K) => wordField([kind]).required()

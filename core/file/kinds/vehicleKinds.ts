@@ -39,7 +39,7 @@ const LEVERS = {
 } as const satisfies Readonly<Record<string, LeverKindFacts>>
 
 /** The chassis, the bodies on it, their axes and points. */
-export const VEHICLE_KINDS = {
+export const KINDS_OF_VEHICLE = {
   readings: { ...VEHICLE_READINGS, ...GIVEN_READINGS },
   shapes: { ...VEHICLE_SHAPES, ...GIVEN_SHAPES },
   targets: {

@@ -3,7 +3,7 @@ import { rawText, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
 import type { LengthBase, LevelBase, LevelZero } from './readingBase'
 import { ABOVE_BELOW, FRONT_REAR, LEFT_RIGHT, LEVEL, REARWARD_FORWARD, TAPE, ZERO } from './readingRow'
-import { kindOf, measured, unit, wordFields } from './readingShape'
+import { kindOf, measured, lengthUnit, wordFields } from './readingShape'
 import type { GivenReadings } from './givenReadings'
 
 /** Level laid fore-and-aft on the chassis datum surface. */
@@ -181,14 +181,14 @@ export const VEHICLE_SHAPES = {
   'point-station': object({
     kind: kindOf('point-station'),
     ...measured,
-    unit,
+    unit: lengthUnit,
     point: requiredId(),
     ...wordFields(ROWS['point-station']),
   }),
   'point-offset': object({
     kind: kindOf('point-offset'),
     ...measured,
-    unit,
+    unit: lengthUnit,
     point: requiredId(),
     ...wordFields(ROWS['point-offset']),
     aboveCentreline: rawText(),
@@ -196,7 +196,7 @@ export const VEHICLE_SHAPES = {
   'point-height': object({
     kind: kindOf('point-height'),
     ...measured,
-    unit,
+    unit: lengthUnit,
     point: requiredId(),
     ...wordFields(ROWS['point-height']),
   }),
@@ -204,7 +204,7 @@ export const VEHICLE_SHAPES = {
     kind: kindOf('setup-point'),
     ...measured,
     values: array().of(rawText().required()).length(3).required(),
-    unit,
+    unit: lengthUnit,
     point: requiredId(),
     ...wordFields(ROWS['setup-point']),
   }),

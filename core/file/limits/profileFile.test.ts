@@ -1,6 +1,6 @@
 import { PROFILES } from './profiles'
 import { limitsText, parseLimitsText } from './profileFile'
-import { isChangedLimit, originOf, usualLimit } from './usualLimit'
+import { isChangedLimit, originalProfile, usualLimit } from './usualLimit'
 
 const own = {
   ...PROFILES.trail,
@@ -46,7 +46,7 @@ describe('limits in a file of their own', () => {
 
 describe('a limit of the builder’s own', () => {
   it('is told from the starting figure of the profile it came from', () => {
-    expect(originOf(own)).toBe(PROFILES.trail)
+    expect(originalProfile(own)).toBe(PROFILES.trail)
     const changed = own.entries.filter((entry) => isChangedLimit(own, entry)).map(({ id }) => id)
     expect(changed).toEqual(['torsional'])
     expect(usualLimit(own, { id: 'torsional' })).toMatchObject({ warnAbove: 500, failAbove: 700 })

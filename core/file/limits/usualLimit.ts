@@ -5,14 +5,14 @@ import { PROFILES } from './profiles'
 const KEYS = ['failBelow', 'warnBelow', 'warnAbove', 'failAbove'] as const
 
 /** The profile that a build's limits came from: by its name, which stays when figures are changed. */
-export const originOf = ({ profile, name }: LimitProfile): LimitProfile =>
+export const originalProfile = ({ profile, name }: LimitProfile): LimitProfile =>
   profile === 'own'
     ? (Object.values(PROFILES).find((one) => one.name === name) ?? PROFILES.road)
     : PROFILES[profile]
 
 /** The starting figure of a limit; null for one that no profile has. */
 export const usualLimit = (limits: LimitProfile, { id }: Pick<LimitEntry, 'id'>): LimitEntry | null =>
-  originOf(limits).entries.find((entry) => entry.id === id) ?? null
+  originalProfile(limits).entries.find((entry) => entry.id === id) ?? null
 
 /** True for a limit whose figures or reason are the builder's own. */
 export function isChangedLimit(limits: LimitProfile, entry: LimitEntry): boolean {
@@ -25,7 +25,7 @@ const isSame = (one: LimitEntry, other: LimitEntry): boolean =>
 
 /** Starting figures for quantities that a build has no limit for yet, as a part that is put in needs them. */
 export const missingLimits = (limits: LimitProfile, quantities: readonly Quantity[]): LimitEntry[] =>
-  originOf(limits).entries.filter(
+  originalProfile(limits).entries.filter(
     ({ quantity, id }) =>
       quantities.includes(quantity) &&
       !limits.entries.some((entry) => entry.quantity === quantity || entry.id === id),

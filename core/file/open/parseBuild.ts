@@ -3,7 +3,7 @@ import { PROFILES } from '../limits/profiles'
 import type { Build } from '../build/build'
 import { buildSchema } from '../schema/buildSchema'
 import { doorProblems } from '../door/door'
-import { jsonFault, placeOf } from '../door/jsonFault'
+import { jsonFault, lineAndColumn } from '../door/jsonFault'
 import { migrate } from './migrate'
 import { refused, type FileProblem, type ReadResult } from '../parts/problem'
 import { referenceProblems } from '../references/references'
@@ -59,7 +59,10 @@ export function parseBuildText(text: string): ReadResult<Build> {
 /** A problem of the file as a whole is one of its first line. */
 const placed = (problem: FileProblem, text: string): FileProblem =>
   problem.path === ''
-    ? { path: '', message: `${placeOf(text, text.length - text.trimStart().length)}: ${problem.message}` }
+    ? {
+        path: '',
+        message: `${lineAndColumn(text, text.length - text.trimStart().length)}: ${problem.message}`,
+      }
     : problem
 
 /** The text of a build's file. */

@@ -5,7 +5,7 @@ export const PART_SPREADS = ['normal', 'uniform', 'triangular'] as const
 /** How sizes of a part are spread within its tolerance; normal: the tolerance is three standard deviations. */
 export type PartSpread = (typeof PART_SPREADS)[number]
 
-/** What a chain of sizes between engine and gearbox is asked for. */
+/** What a stack of sizes between engine and gearbox is asked for. */
 export const STACK_KINDS = ['pilot', 'spline', 'release', 'slave', 'pivot', 'converter', 'own'] as const
 export type StackKind = (typeof STACK_KINDS)[number]
 
@@ -22,7 +22,7 @@ export interface StackPart {
   readonly spread?: PartSpread
 }
 
-/** A signed chain of sizes and what it may come to. */
+/** A signed stack of sizes and what it may come to. */
 export interface Stack {
   readonly id: Id
   readonly name: string

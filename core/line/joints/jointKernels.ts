@@ -49,7 +49,7 @@ export const JOINT: Kernel = {
 }
 
 /**
- * What the first joint of a chain does to the direction of a yoke arm, in the frame whose first direction is its plane's
+ * What the first joint of a train does to the direction of a yoke arm, in the frame whose first direction is its plane's
  * normal, as a 2×2 matrix by rows: from the cosine of its angle; parameter: 1 for a cross joint, 0 for constant velocity.
  *
  * A cross joint turns (cos a, sin a) into (−cos β·sin a, cos a); kinds of constant velocity hand it on unchanged.
@@ -69,7 +69,7 @@ export const FIRST_MAP: Kernel = {
 }
 
 /**
- * The map of a chain up to a further joint: from the map before, the axis between the joints, the plane normals of the joint
+ * The map of a train up to a further joint: from the map before, the axis between the joints, the plane normals of the joint
  * before and of this one, and the cosine of this one's angle; parameters: cosine and sine of the phase of the shaft between,
  * then 1 for a cross joint.
  *

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { axisDirection } from '../../base/frame/axis'
 import { add, cross, dot, norm, scale, type Vec3 } from '../../base/linalg/vec3'
 import { radians } from '../../base/units/angle'
-import { angleAbout, chainMaps, jointMap, planeNormal, type ChainJoint } from './jointMap'
+import { angleAbout, trainMaps, jointMap, planeNormal, type TrainJoint } from './jointMap'
 import { workingAngle } from './singleJoint'
 
 const axis = (fall: number, plan: number) => axisDirection({ fall: radians(fall), plan: radians(plan) })
@@ -66,15 +66,15 @@ describe('the normal of a joint’s plane', () => {
   })
 })
 
-describe('a chain', () => {
+describe('a train', () => {
   it('loses at each joint the cosine of its angle, whatever the phases', () => {
     fc.assert(
       fc.property(fc.array(anyAxis, { minLength: 3, maxLength: 6 }), anyTurn, (axes, phase) => {
         const along = axes.map((one) => axis(...one))
-        const joints: ChainJoint[] = along
+        const joints: TrainJoint[] = along
           .slice(1)
           .map((outgoing, i) => ({ kind: 'cross', incoming: along[i]!, outgoing }))
-        const { upTo, angles } = chainMaps(joints, Array(joints.length - 1).fill(phase))
+        const { upTo, angles } = trainMaps(joints, Array(joints.length - 1).fill(phase))
         let product = 1
         upTo.forEach((m, i) => {
           product *= Math.cos(angles[i]!)

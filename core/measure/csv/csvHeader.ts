@@ -4,7 +4,7 @@ import { LENGTH_UNITS, type LengthUnit } from '../../base/units/unitSettings'
 export type Cell = (name: string) => string
 
 /** Where a table holds what. */
-export interface Columns {
+export interface HeaderColumns {
   readonly cell: (cells: readonly string[]) => Cell
   readonly lengths: readonly { readonly index: number; readonly unit: LengthUnit }[]
   readonly angle: number
@@ -13,7 +13,7 @@ export interface Columns {
 /** Where a header puts what, or why it is none of a table of readings. */
 export function columnsOf(
   header: readonly string[],
-): { readonly ok: true; readonly columns: Columns } | { readonly ok: false; readonly message: string } {
+): { readonly ok: true; readonly columns: HeaderColumns } | { readonly ok: false; readonly message: string } {
   const names = header.map((name) =>
     name
       .replace(/^\uFEFF/, '')
@@ -38,7 +38,7 @@ export function columnsOf(
     ok: true,
     columns: {
       cell: (cells) => (name) => (cells[names.indexOf(name)] ?? '').trim(),
-      lengths: lengths as Columns['lengths'],
+      lengths: lengths as HeaderColumns['lengths'],
       angle,
     },
   }

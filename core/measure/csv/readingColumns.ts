@@ -26,7 +26,7 @@ export const COLUMNS = [
   'provisional',
   'note',
 ] as const
-export type Column = (typeof COLUMNS)[number]
+export type TableColumn = (typeof COLUMNS)[number]
 
 /** Readings that a table holds; a given point or axis has its own shape and stays in the build file. */
 export type CsvReading = Exclude<MeasuredReading, { kind: 'setup-point' }>
@@ -42,7 +42,7 @@ export const isCsvReading = (reading: Reading): reading is CsvReading => isRepea
 type FieldOf<K extends CsvKind> = K extends CsvKind ? WordField<ReadingOf<K>> : never
 
 /** The column of each field that holds one of a few words; those that say which way share one. */
-export const WORD_COLUMNS: Readonly<Record<FieldOf<CsvKind>, Column>> = {
+export const WORD_COLUMNS: Readonly<Record<FieldOf<CsvKind>, TableColumn>> = {
   low: 'way',
   lean: 'way',
   way: 'way',
@@ -59,7 +59,7 @@ export const WORD_COLUMNS: Readonly<Record<FieldOf<CsvKind>, Column>> = {
 export const TEXT_COLUMNS: readonly {
   readonly kind: CsvKind
   readonly field: string
-  readonly column: Column
+  readonly column: TableColumn
 }[] = [
   { kind: 'point-offset', field: 'aboveCentreline', column: 'above centreline' },
   { kind: 'sprocket-face', field: 'radius', column: 'radius' },

@@ -4,7 +4,7 @@ import { targetOf } from '../targets/target'
 import { parseAngle } from '../../base/units/parseAngle'
 import { parseLength } from '../../base/units/parseLength'
 import type { LengthUnit } from '../../base/units/unitSettings'
-import type { Cell, Columns } from './csvHeader'
+import type { Cell, HeaderColumns } from './csvHeader'
 import { CSV_KINDS, TEXT_COLUMNS, WORD_COLUMNS, type CsvKind } from './readingColumns'
 
 type Fields = Readonly<Record<string, unknown>>
@@ -17,7 +17,11 @@ export interface ReadingRow {
 }
 
 /** Reads one row of a table, or tells what is wrong with it. */
-export function readingRow(build: Build, columns: Columns, cells: readonly string[]): ReadingRow | string {
+export function readingRow(
+  build: Build,
+  columns: HeaderColumns,
+  cells: readonly string[],
+): ReadingRow | string {
   const cell = columns.cell(cells)
   const kind = CSV_KINDS.find((one) => one === cell('kind').toLowerCase())
   if (!kind) return `kind "${cell('kind')}" is not one of: ${CSV_KINDS.join(', ')}`
@@ -79,7 +83,7 @@ function keptTexts(build: Build, id: string): readonly string[] {
 }
 
 function rowFigure(
-  columns: Columns,
+  columns: HeaderColumns,
   cells: readonly string[],
   kind: CsvKind,
   kept: readonly string[],

@@ -7,7 +7,7 @@ import {
   isCsvReading,
   TEXT_COLUMNS,
   WORD_COLUMNS,
-  type Column,
+  type TableColumn,
   type CsvReading,
 } from './readingColumns'
 
@@ -43,7 +43,7 @@ export function readingTable(build: Build): CsvTable {
 const unitOf = (build: Build, reading: CsvReading): LengthUnit | null =>
   READING_KINDS[reading.kind].unit === 'mm' ? ('unit' in reading && reading.unit) || build.units.length : null
 
-type Cells = Partial<Record<Column, string>>
+type Cells = Partial<Record<TableColumn, string>>
 
 function cellsOf(build: Build, reading: CsvReading): Cells {
   const nameIn = (items: readonly { readonly id: string; readonly name: string }[], id?: string) =>

@@ -1,7 +1,7 @@
 import type { LineFigures } from '../../line/lineFigures'
 import type { Known } from '../../base/known'
 import type { JointKind, Line, ShaftEnd } from '../../file/parts/lineSpec'
-import type { PartPlace } from '../../file/edits/partEdits'
+import type { PartOfLine } from '../../file/edits/partEdits'
 import { dimensionsOf, SLIP_YOKE, type Dimension } from './dimensions'
 
 /** A part of the line as it can be picked. */
@@ -10,7 +10,7 @@ export type PartKey =
   | { readonly part: 'driven' }
   | { readonly part: 'driving-end' }
   | { readonly part: 'driven-end' }
-  | PartPlace
+  | PartOfLine
 
 /** A part key as one word: "joint/1". */
 export const partWord = (key: PartKey): string => ('index' in key ? `${key.part}/${key.index}` : key.part)

@@ -181,7 +181,7 @@ export function lineJson(build: Build, found: LineEvaluation): LineJson {
   }
 }
 
-function clockingJson(line: Line, { chain }: LineFigures): LineJson['clocking'] {
+function clockingJson(line: Line, { train: chain }: LineFigures): LineJson['clocking'] {
   const found = clockSplines(
     chain,
     phasesOf(line),

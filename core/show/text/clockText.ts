@@ -41,7 +41,11 @@ const COUNTS = [
 ]
 
 /** @returns null for a line without a spline whose teeth are told */
-export function clockAdvice(line: Line, { chain }: LineFigures, units: UnitSettings): ClockAdvice | null {
+export function clockAdvice(
+  line: Line,
+  { train: chain }: LineFigures,
+  units: UnitSettings,
+): ClockAdvice | null {
   const found = clockSplines(
     chain,
     phasesOf(line),

@@ -2,7 +2,7 @@ import type { Build } from '../../file/build/build'
 import type {
   ChainSlackReading,
   SprocketFaceReading,
-  CHAIN_KINDS,
+  KINDS_OF_CHAINS,
   ChainTypes,
 } from '../../file/kinds/chainKinds'
 import type { Echo, SubjectWords } from './subjectWords'
@@ -22,7 +22,7 @@ const FACE_HINTS = {
 } as const
 
 /** Words for chains round sprockets. */
-export const CHAIN_WORDS: SubjectWords<ChainTypes, keyof typeof CHAIN_KINDS.levers> = {
+export const CHAIN_WORDS: SubjectWords<ChainTypes, keyof typeof KINDS_OF_CHAINS.levers> = {
   steps: {
     'sprocket-face': {
       asks: (step, name) => ({

@@ -1,4 +1,4 @@
-import type { VEHICLE_KINDS } from '../../file/kinds/vehicleKinds'
+import type { KINDS_OF_VEHICLE } from '../../file/kinds/vehicleKinds'
 import type { VehicleTypes } from '../../file/kinds/vehicleReadings'
 import { wedgeInstruction } from '../text/wedgeText'
 import { bodyMoved, linkName, moved, packed } from './leverTold'
@@ -7,7 +7,7 @@ import { VEHICLE_ECHOES } from './vehicleEchoes'
 import { VEHICLE_STEPS } from './vehicleSteps'
 
 /** Words for the chassis, the bodies on it, their axes and points. */
-export const VEHICLE_WORDS: SubjectWords<VehicleTypes, keyof typeof VEHICLE_KINDS.levers> = {
+export const VEHICLE_WORDS: SubjectWords<VehicleTypes, keyof typeof KINDS_OF_VEHICLE.levers> = {
   steps: VEHICLE_STEPS,
   echoes: VEHICLE_ECHOES,
   levers: {

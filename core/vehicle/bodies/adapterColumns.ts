@@ -5,7 +5,7 @@ import { powertrainOf } from '../../file/parts/bodies'
 import type { Build } from '../../file/build/build'
 import type { Id } from '../../file/parts/id'
 import { leversOn, rigidly, summed, type BodyMove, type LeverColumns } from '../moves/bodyMove'
-import { heldBody, refused } from '../moves/heldBody'
+import { heldBody, unmoved } from '../moves/heldBody'
 
 /** A shift of so many mm along a direction. */
 const SHIFTED_ALONG: Kernel = {
@@ -65,11 +65,11 @@ export function adapterOf(
     const index = build.bodies.indexOf(powertrain)
     const missing =
       faceStationMm === undefined
-        ? refused(
+        ? unmoved(
             `${name}: the station of the face that the gearbox is bolted to`,
             `bodies[${index}].faceStationMm`,
           )
-        : refused(`${name}: which way its crankshaft runs`)
+        : unmoved(`${name}: which way its crankshaft runs`)
     return {
       move: { ...moves, basis: missing, ...heldBody(graph, amounts) },
       isBehind: (one) => isOn(build, one, body),

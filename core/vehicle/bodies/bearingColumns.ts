@@ -6,7 +6,7 @@ import type { Build } from '../../file/build/build'
 import type { Id } from '../../file/parts/id'
 import type { LeverKind } from '../../file/build/lever'
 import { leversOn, rigidly, summed, type BodyMove, type LeverColumns } from '../moves/bodyMove'
-import { heldBody, refused } from '../moves/heldBody'
+import { heldBody, unmoved } from '../moves/heldBody'
 import { shiftedColumns } from '../moves/shiftedColumns'
 
 /**
@@ -103,5 +103,5 @@ function bearingPlaces(
 ): Known<readonly [VectorColumns, VectorColumns]> {
   if (bearings) return allKnown([point(bearings.left), point(bearings.right)] as const)
   const index = build.bodies.findIndex((body) => body.id === id)
-  return refused(`${name}: its bearings were not read, so they cannot be moved`, `bodies[${index}].bearings`)
+  return unmoved(`${name}: its bearings were not read, so they cannot be moved`, `bodies[${index}].bearings`)
 }

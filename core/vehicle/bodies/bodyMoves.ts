@@ -51,7 +51,7 @@ export function ownMoves(movers: Movers, body: Body): BodyMove[] {
 }
 
 /** A body and the bodies it stands on, itself first. */
-export function standing(build: Build, id: BodyId): Body[] {
+export function bodiesUnder(build: Build, id: BodyId): Body[] {
   const chain: Body[] = []
   for (let body = bodyById(build, id); body && !chain.includes(body); body = bodyById(build, body.standsOn))
     chain.push(body)

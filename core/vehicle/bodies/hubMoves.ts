@@ -4,7 +4,7 @@ import type { HubBody } from '../../file/parts/body'
 import type { LengthMotion } from '../../file/parts/hubMotion'
 import type { PointOf, WheelColumns } from '../wheels/axleMotion'
 import { rigidly, type BodyMove } from '../moves/bodyMove'
-import { heldBody, refused } from '../moves/heldBody'
+import { heldBody, unmoved } from '../moves/heldBody'
 import type { HeightInputs } from '../wheels/heightInputs'
 import { lengthMove, suspensionMove } from '../wheels/hubMotion'
 import type { MovesOf } from './movers'
@@ -66,12 +66,12 @@ function moveOf(
   heights: HeightInputs,
 ): Known<MoveColumns> {
   const { name, motion } = hub
-  if (!motion) return refused(`${name}: how it moves with its wheel was not entered`)
+  if (!motion) return unmoved(`${name}: how it moves with its wheel was not entered`)
   if (motion.kind !== 'lengths') return suspensionMove(graph, hub, motion, wheels, point)
   const count = motion.rows.length
   const isRide = graph.at(wheels.leftUp) === 0
   if (count < (isRide ? 1 : 2))
-    return refused(
+    return unmoved(
       `${name}: its halfshaft was measured at ${count === 0 ? 'no height' : 'one height'}; it takes three`,
     )
   const move = lengthMove(graph, hub, motion, wheels, point, heights)

@@ -7,7 +7,7 @@ import type { Id } from '../../file/parts/id'
 import type { LeverKind } from '../../file/build/lever'
 import { vectorAt } from '../../measure/geometry/geometry'
 import { leversOn, rigidly, summed, type BodyMove, type LeverColumns } from '../moves/bodyMove'
-import { heldBody, refused } from '../moves/heldBody'
+import { heldBody, unmoved } from '../moves/heldBody'
 import { holdProblem, MOUNT_MOVES, POWERTRAIN_MOVE, type MountMoves } from './powertrainMove'
 
 const MOUNT_KEYS: Readonly<Partial<Record<LeverKind, readonly (keyof MountMoves)[]>>> = {
@@ -64,11 +64,11 @@ function mountColumns(
 ): Known<MountColumns> {
   if (!mounts) {
     const index = build.bodies.findIndex((body) => body.id === id)
-    return refused(`${name}: its mounts were not read, so it cannot be moved`, `bodies[${index}].mounts`)
+    return unmoved(`${name}: its mounts were not read, so it cannot be moved`, `bodies[${index}].mounts`)
   }
   const read = allKnown<MountColumns>([point(mounts.frontLeft), point(mounts.frontRight), point(mounts.tail)])
   if (!read.known) return read
   const [frontLeft, frontRight, tail] = read.value.map(vectorAt(graph.at)) as [Vec3, Vec3, Vec3]
   const problem = holdProblem({ frontLeft, frontRight, tail })
-  return problem === null ? read : refused(`${name}: ${problem}`)
+  return problem === null ? read : unmoved(`${name}: ${problem}`)
 }

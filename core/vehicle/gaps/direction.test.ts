@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { norm } from '../../base/linalg/vec3'
-import { directionOf, directionWords, WAY_NAMES, WAYS, type Way } from './direction'
+import { directionOf, directionWords, WAY_NAMES, WAYS, type GapWay } from './direction'
 
 describe('directions in words', () => {
   it('say which way mostly, and how far it leans which other way', () => {
@@ -10,7 +10,8 @@ describe('directions in words', () => {
   })
 
   it('are of unit length and come back as the words they were made of', () => {
-    const square = (main: Way, lean: Way) => WAYS[main].every((part, i) => part === 0 || WAYS[lean][i] === 0)
+    const square = (main: GapWay, lean: GapWay) =>
+      WAYS[main].every((part, i) => part === 0 || WAYS[lean][i] === 0)
     fc.assert(
       fc.property(
         fc.constantFrom(...WAY_NAMES),

@@ -9,14 +9,14 @@ export const WAYS = {
   up: [0, 0, 1],
   down: [0, 0, -1],
 } as const satisfies Readonly<Record<string, Gap['toward']>>
-export type Way = keyof typeof WAYS
-export const WAY_NAMES = Object.keys(WAYS) as readonly Way[]
+export type GapWay = keyof typeof WAYS
+export const WAY_NAMES = Object.keys(WAYS) as readonly GapWay[]
 
 /** A direction in words: mostly one way, leaning another by some degrees. */
 export interface DirectionWords {
-  readonly main: Way
+  readonly main: GapWay
   /** Null where it does not lean. */
-  readonly lean: Way | null
+  readonly lean: GapWay | null
   readonly leanDeg: number
 }
 

@@ -44,4 +44,4 @@ export const heldBody = (
   )
 
 /** Why a body cannot be moved at all. */
-export const refused = (what: string, path = '') => ({ known: false, missing: [{ what, path }] }) as const
+export const unmoved = (what: string, path = '') => ({ known: false, missing: [{ what, path }] }) as const

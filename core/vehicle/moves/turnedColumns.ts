@@ -7,7 +7,7 @@ import type { Id } from '../../file/parts/id'
 import { vectorAt } from '../../measure/geometry/geometry'
 import { radians } from '../../base/units/angle'
 import { summed, type BodyMove } from './bodyMove'
-import { heldBody, refused } from './heldBody'
+import { heldBody, unmoved } from './heldBody'
 
 /**
  * An axle that turns by wedges or by a rise of its nose, in degrees; null when nothing turns it.
@@ -28,7 +28,7 @@ export function turnedColumns(
   const moves = { body: axle.id, amounts, tooFar }
   const centre =
     pivot === undefined
-      ? refused(`${axle.name}: its centre was not read, so it cannot be turned`)
+      ? unmoved(`${axle.name}: its centre was not read, so it cannot be turned`)
       : point(pivot)
   if (!centre.known) return { ...moves, basis: centre, ...heldBody(graph, amounts) }
   // Right-handed about +Y dips the front of a body, so a forward nose rises against it.

@@ -24,7 +24,7 @@ export type Centre = Mass
  * @throws CoreError `out-of-range` where a mass is not above nought, `wrong-length` without any
  * @see docs/methods/weight.md
  */
-export function centreOf(masses: readonly Mass[]): Centre {
+export function centreOfMass(masses: readonly Mass[]): Centre {
   if (masses.length === 0) throw new CoreError('wrong-length', 'masses', 'at least one is needed')
   masses.forEach(requireMass)
   const kg = masses.reduce((sum, one) => sum + one.kg, 0)

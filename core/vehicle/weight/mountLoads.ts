@@ -1,7 +1,7 @@
 import { Matrix, SVD } from 'ml-matrix'
 import { CoreError } from '../../base/errors'
 import { asRadians, degrees } from '../../base/units/angle'
-import { centreOf, GRAVITY, type Centre, type Mass } from './masses'
+import { centreOfMass, GRAVITY, type Centre, type Mass } from './masses'
 
 /** A mount that holds by its spring upward. */
 export interface Mount {
@@ -49,7 +49,7 @@ export function mountLoads(
   mounts: readonly Mount[],
   torque: TorqueReaction,
 ): MountLoads {
-  const centre = centreOf(masses)
+  const centre = centreOfMass(masses)
   if (mounts.some(({ stiffness }) => !(stiffness > 0)))
     throw new CoreError('out-of-range', 'mount', 'its stiffness must be above nought')
   const outputTorqueNm = torque.engineTorqueNm * torque.ratio * (torque.shock ?? 1)

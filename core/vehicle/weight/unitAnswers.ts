@@ -5,7 +5,7 @@ import type { Build } from '../../file/build/build'
 import { CORNERS, type WeightSheet } from '../../file/parts/weightSheet'
 import { pointOf, type Geometry } from '../../measure/geometry/geometry'
 import { heightByTilt, type TiltedHeight } from './axleLoads'
-import { centreOf } from './masses'
+import { centreOfMass } from './masses'
 import { mountLoads, type MountLoads } from './mountLoads'
 import { hangOnLegs, type SlingLeg, type TwoLegHang } from './sling'
 import { hangingMasses } from './weightOf'
@@ -54,7 +54,7 @@ export function legsAnswer(sheet: WeightSheet): Known<TwoLegHang> {
       : [{ what: 'where the second leg is made fast and how long it is', path: 'weight.legs[1]' }]),
   ]
   if (!hanging.known || !first || !second) return { known: false, missing }
-  return answered(() => hangOnLegs(centreOf(hanging.value), first, second))
+  return answered(() => hangOnLegs(centreOfMass(hanging.value), first, second))
 }
 
 const MOUNTS = ['frontLeft', 'frontRight', 'tail'] as const

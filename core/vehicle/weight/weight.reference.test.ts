@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { CoreError } from '../../base/errors'
 import weights from '../../testdata/weights.json'
 import { heightByTilt, loadChange, type AxleLoads, type MassChange } from './axleLoads'
-import { centreOf, type Mass } from './masses'
+import { centreOfMass, type Mass } from './masses'
 import { mountLoads } from './mountLoads'
 import { hangDeg, hangOnLegs, hookStation } from './sling'
 
@@ -130,7 +130,7 @@ describe('slings of the reference', () => {
   const legOf = (place: Case, lengthMm: number) => ({ ...place, lengthMm })
 
   it.each(of('sling'))('%s', (_, { input, expect: wanted }) => {
-    const centre = centreOf((input.components ?? [{ mass_kg: 1, ...input.cg }]).map(massOf))
+    const centre = centreOfMass((input.components ?? [{ mass_kg: 1, ...input.cg }]).map(massOf))
     near(hangDeg(centre, input.hook), wanted.hang_deg)
     if (wanted.hook_station_for_wanted !== undefined)
       near(hookStation(centre, input.hook.height, input.wanted_deg), wanted.hook_station_for_wanted)
@@ -145,7 +145,7 @@ describe('slings of the reference', () => {
   })
 
   it.each(of('sling', true))('%s is refused', (_, { input }) => {
-    const centre = centreOf(input.components.map(massOf))
+    const centre = centreOfMass(input.components.map(massOf))
     const { a, b, length_a_mm, length_b_mm } = input.two_legs
     expect(() => hangOnLegs(centre, legOf(a, length_a_mm), legOf(b, length_b_mm))).toThrow(CoreError)
   })

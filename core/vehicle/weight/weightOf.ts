@@ -10,7 +10,7 @@ import {
   type WeightSheet,
 } from '../../file/parts/weightSheet'
 import { loadChange, type LoadChange, type MassChange, type Weighing } from './axleLoads'
-import { centreOf, type Centre, type Mass, type MassPlace } from './masses'
+import { centreOfMass, type Centre, type Mass, type MassPlace } from './masses'
 import { hangDeg, hookStation } from './sling'
 
 /** The move of a body at a setting of the levers; null where it cannot be told. */
@@ -120,7 +120,7 @@ function placeOf(spot: MassSpot | undefined, needsHeight: boolean): MassPlace | 
 export function hangAnswer(sheet: WeightSheet): Known<Hang> {
   const masses = hangingMasses(sheet)
   if (!masses.known) return masses
-  const centre = centreOf(masses.value)
+  const centre = centreOfMass(masses.value)
   const { hook, hangDeg: wanted } = sheet
   const [station, height] = [hook?.stationMm, hook?.heightMm]
   const isAbove = height !== undefined && height > centre.height

@@ -17,7 +17,7 @@ import {
 } from '../../file/parts/hubMotion'
 import type { Id } from '../../file/parts/id'
 import type { PointOf, WheelColumns } from './axleMotion'
-import { refused } from '../moves/heldBody'
+import { unmoved } from '../moves/heldBody'
 import { valueAtHeight } from './heightCurve'
 import type { HeightInputs } from './heightInputs'
 import { SHIFTED } from '../moves/shiftedColumns'
@@ -56,7 +56,7 @@ export function suspensionMove(
   point: PointOf,
 ): Known<MoveColumns> {
   if (hub.centre === undefined)
-    return refused(`${hub.name}: the middle of its wheel was not read, so it cannot be moved with it`)
+    return unmoved(`${hub.name}: the middle of its wheel was not read, so it cannot be moved with it`)
   const ids: Readonly<Record<string, Id>> = motion.points
   const places = allKnown<VectorColumns[]>([
     point(hub.centre),

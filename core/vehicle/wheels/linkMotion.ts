@@ -13,7 +13,7 @@ import type { AxleBody, AxleHolding, LinkMotion, SliderWay } from '../../file/pa
 import type { Id } from '../../file/parts/id'
 import { newPoseSolver, PER_CONDITION } from './poseSolver'
 import type { PointOf, WheelColumns } from './axleMotion'
-import { refused } from '../moves/heldBody'
+import { unmoved } from '../moves/heldBody'
 
 /** One condition on where an axle stands: a link that may be longer by a lever, or a way a point does not go. */
 interface Condition {
@@ -35,9 +35,9 @@ export function linkMove(
 ): Known<MoveColumns> {
   const conditions = holdings.flatMap((holding) => conditionsOf(holding, longer))
   if (conditions.length < 4)
-    return refused(`${axle.name}: what holds it does not hold it fast; it takes four links, or as much`)
+    return unmoved(`${axle.name}: what holds it does not hold it fast; it takes four links, or as much`)
   const trackMm = axle.sizes?.trackMm
-  if (trackMm === undefined) return refused(`${axle.name}: its track was not entered`)
+  if (trackMm === undefined) return unmoved(`${axle.name}: its track was not entered`)
   const ends = allKnown<VectorColumns[]>(
     conditions.flatMap(({ axle: own, by }) =>
       'chassis' in by ? [point(own), point(by.chassis)] : [point(own)],

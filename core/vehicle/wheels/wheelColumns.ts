@@ -4,7 +4,7 @@ import type { AxleBody, AxleMotion } from '../../file/parts/body'
 import type { Build } from '../../file/build/build'
 import { arcMove, tableMove, type PointOf, type WheelColumns } from './axleMotion'
 import { rigidly, type BodyMove, type LeverColumns } from '../moves/bodyMove'
-import { heldBody, refused } from '../moves/heldBody'
+import { heldBody, unmoved } from '../moves/heldBody'
 import type { HeightInputs } from './heightInputs'
 import { linkMove } from './linkMotion'
 import { oncePerPlace } from './oncePerPlace'
@@ -64,7 +64,7 @@ const tooFar = (
 function motionTold(name: string, motion: AxleMotion): Known<AxleMotion> {
   if (motion.kind !== 'table' || motion.rows.length > 2) return known(motion)
   return motion.rows.length < 2
-    ? refused(`${name}: how it moves was read at ride height alone; it takes three heights`)
+    ? unmoved(`${name}: how it moves was read at ride height alone; it takes three heights`)
     : known(motion, [`${name}: read at two heights only, it is taken to move straight between them`])
 }
 
@@ -96,16 +96,16 @@ function wheelMove(
   const { motion } = axle
   const centre =
     axle.centre === undefined
-      ? refused(`${axle.name}: its centre was not read, so it cannot be moved with its wheels`)
+      ? unmoved(`${axle.name}: its centre was not read, so it cannot be moved with its wheels`)
       : point(axle.centre)
   const told = motion
     ? motionTold(axle.name, motion)
-    : refused(`${axle.name}: how it moves with its wheels was not entered`)
+    : unmoved(`${axle.name}: how it moves with its wheels was not entered`)
   const isAlike = wheels.leftUp === wheels.rightUp || graph.at(wheels.leftUp) === graph.at(wheels.rightUp)
   const track =
     isAlike || axle.sizes?.trackMm
       ? known(null)
-      : refused(`${axle.name}: its track was not entered, so one wheel up turns it by nobody knows what`)
+      : unmoved(`${axle.name}: its track was not entered, so one wheel up turns it by nobody knows what`)
   const all = allKnown<[VectorColumns, NonNullable<typeof motion>, null]>([centre, told, track])
   if (!all.known) return all
   const [middle, of] = all.value

@@ -5,7 +5,7 @@ import { PACKED } from './leverRow'
 import { length } from './quantityRow'
 import type { LengthBase } from './readingBase'
 import { ABOVE_BELOW, TAPE } from './readingRow'
-import { kindOf, measured, unit, wordFields } from './readingShape'
+import { kindOf, lengthUnit, measured, wordFields } from './readingShape'
 import type { SubjectKinds } from './subjectKinds'
 
 /** How high a roof lies over the datum plane where a line begins. */
@@ -34,13 +34,13 @@ const ROWS = {
 } as const
 
 /** Roofs over the lines: made up, to see what it takes to add a subject. */
-export const ROOF_KINDS = {
+export const KINDS_OF_ROOFS = {
   readings: ROWS,
   shapes: {
     'roof-height': object({
       kind: kindOf('roof-height'),
       ...measured,
-      unit,
+      unit: lengthUnit,
       roof: requiredId(),
       ...wordFields(ROWS['roof-height']),
     }),

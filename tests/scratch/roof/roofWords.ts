@@ -1,9 +1,9 @@
-import type { ROOF_KINDS, RoofTypes } from '../../file/kinds/roofKinds'
+import type { KINDS_OF_ROOFS, RoofTypes } from '../../file/kinds/roofKinds'
 import { sentenceCase } from '../text/checkText'
 import type { SubjectWords } from './subjectWords'
 
 /** Words for roofs. */
-export const ROOF_WORDS: SubjectWords<RoofTypes, keyof typeof ROOF_KINDS.levers> = {
+export const ROOF_WORDS: SubjectWords<RoofTypes, keyof typeof KINDS_OF_ROOFS.levers> = {
   steps: {
     'roof-height': {
       asks: (_, name) => ({

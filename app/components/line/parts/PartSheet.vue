@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { figurePlace } from '~~/core/show/parts/figurePlace'
 import { JOINTS } from '~~/core/file/parts/joints'
-import { partStaysBecause, type PartPlace } from '~~/core/file/edits/partEdits'
+import { partStaysBecause, type PartOfLine } from '~~/core/file/edits/partEdits'
 import type { LineEvaluation } from '~~/core/model/lineEvaluation'
 import { dimensionsOf } from '~~/core/show/parts/dimensions'
 import { slipTravel } from '~~/core/show/parts/slipTravel'
@@ -26,7 +26,7 @@ const pieces = computed(() => partsScene(line.value, evaluation.ride, 0).pieces)
 const at = computed(() => pieces.value.findIndex(({ key }) => partWord(key) === selected.value))
 const piece = computed(() => pieces.value[at.value])
 const key = computed(() => piece.value?.key)
-const place = computed((): PartPlace | null => (key.value && 'index' in key.value ? key.value : null))
+const place = computed((): PartOfLine | null => (key.value && 'index' in key.value ? key.value : null))
 const index = computed(() => place.value?.index ?? 0)
 const joint = computed(() => (key.value?.part === 'joint' ? line.value.joints[index.value] : undefined))
 const stays = computed(() => place.value && partStaysBecause(line.value, place.value))

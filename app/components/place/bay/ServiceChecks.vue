@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { directionOf, directionWords, WAY_NAMES, type Way } from '~~/core/vehicle/gaps/direction'
+import { directionOf, directionWords, WAY_NAMES, type GapWay } from '~~/core/vehicle/gaps/direction'
 import type { Build } from '~~/core/file/build/build'
 import type { ServiceRow } from '~~/core/show/text/bayText'
 import { texts } from '~/texts/en'
@@ -14,7 +14,7 @@ const bodies = computed(() =>
 )
 const ways = WAY_NAMES.map((value) => ({ value, label: texts.place.drawer.ways[value] }))
 const wayOf = ({ check }: ServiceRow) => directionWords(check.toward).main
-const setWay = (id: string, main: Way) =>
+const setWay = (id: string, main: GapWay) =>
   bay.changeService(id, { toward: directionOf({ main, lean: null, leanDeg: 0 }) })
 const answerText = ({ verdict, meets, clear, missing }: ServiceRow) => {
   if (verdict === 'unknown') return words.missing(missing.join(', '))
@@ -59,7 +59,7 @@ const rename = (id: string, name: string) => {
             :model-value="wayOf(row)"
             :items="ways"
             :aria-label="words.toward"
-            @update:model-value="setWay(row.check.id, $event as Way)"
+            @update:model-value="setWay(row.check.id, $event as GapWay)"
           />
           <div>
             <FigureInput

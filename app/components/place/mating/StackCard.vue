@@ -6,7 +6,7 @@ import type { Stack } from '~~/core/file/parts/mating'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 
-/** One chain of sizes: its parts, drawn to scale, and what is left over against what is wanted. */
+/** One stack of sizes: its parts, drawn to scale, and what is left over against what is wanted. */
 const { stack, answer } = defineProps<{
   stack: Stack
   answer: Known<StackAnswer>

@@ -4,7 +4,7 @@ import type { Stack } from '~~/core/file/parts/mating'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 
-/** A chain of sizes to scale, each part beginning where the last one ended; what is left is the last bar. */
+/** A stack of sizes to scale, each part beginning where the last one ended; what is left is the last bar. */
 defineProps<{ stack: Stack; scene: StackScene; leftOver: number }>()
 const words = texts.mating
 const { length } = useFormat()

@@ -82,7 +82,7 @@ ol button:hover {
 }
 ul li {
   display: flex;
-  justify-content: space-between;
+  justify-content: space-poseBetween;
   gap: 12px;
   padding: 5px 0;
   border-bottom: 1px solid var(--hair);

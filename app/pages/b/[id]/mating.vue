@@ -3,7 +3,7 @@ import { STACK_KINDS, type StackKind } from '~~/core/file/parts/mating'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 
-/** Mating: chains of sizes between engine and gearbox, and the dial round the bell housing. */
+/** Mating: stacks of sizes between engine and gearbox, and the dial round the bell housing. */
 const mating = useMating()
 const words = texts.mating
 const kind = ref<StackKind>('pilot')

@@ -1,5 +1,5 @@
 import { JOINTS } from '../file/parts/joints'
-import { angleAbout, planeNormal, type ChainJoint } from './joints/jointMap'
+import { angleAbout, planeNormal, type TrainJoint } from './joints/jointMap'
 
 import { speedRatio, speedRatioSlope, workingAngle } from './joints/singleJoint'
 import { cross, turnAbout, unit, type Vec3 } from '../base/linalg/vec3'
@@ -20,7 +20,7 @@ export interface MemberCurve {
 export const LEAST_STEPS = 180
 
 /**
- * One revolution of a chain, arm by arm: v = ±(b×u)/|b×u| with the sign kept continuous.
+ * One revolution of a train, arm by arm: v = ±(b×u)/|b×u| with the sign kept continuous.
  *
  * Input rotation 0 has the driving yoke's arm along d₀ × Z, the left side of a level gearbox.
  *
@@ -30,8 +30,8 @@ export const LEAST_STEPS = 180
  * @returns one curve a joint
  * @see docs/methods/line.md
  */
-export function sampledChain(
-  joints: readonly ChainJoint[],
+export function sampledTrain(
+  joints: readonly TrainJoint[],
   phases: readonly number[],
   speedRpm: number,
   steps = 360,
@@ -79,7 +79,7 @@ export function sampledChain(
 }
 
 /** Where each driven arm stands at input rotation 0. */
-function referenceArms(joints: readonly ChainJoint[], zeroArm: Vec3, phases: readonly number[]): Vec3[] {
+function referenceArms(joints: readonly TrainJoint[], zeroArm: Vec3, phases: readonly number[]): Vec3[] {
   let arm = zeroArm
   return joints.map((joint, index) => {
     const driven = drivenArm(joint, planeNormal(joint.incoming, joint.outgoing), arm)

@@ -6,8 +6,8 @@ import { FIRST_MAP, JOINT, NEXT_MAP } from './jointKernels'
 /** A 2×2 matrix by rows. */
 export type MapColumns = readonly [Column, Column, Column, Column]
 
-/** A chain of joints as columns, one of each a joint. */
-export interface ChainColumns {
+/** A train of joints as columns, one of each a joint. */
+export interface TrainColumns {
   /** Working angles in radians. */
   readonly angles: readonly Column[]
   readonly anglesDeg: readonly Column[]
@@ -17,17 +17,17 @@ export interface ChainColumns {
 }
 
 /**
- * The steps of a chain of joints.
+ * The steps of a train of joints.
  *
  * @param axes - unit vectors along the power flow, one more than joints
  * @param phases - one between each two joints, in radians about the flow direction
  */
-export function chainColumns(
+export function trainColumns(
   graph: Graph,
   kinds: readonly JointKind[],
   axes: readonly VectorColumns[],
   phases: readonly number[],
-): ChainColumns {
+): TrainColumns {
   const angles: Column[] = []
   const anglesDeg: Column[] = []
   const normals: VectorColumns[] = []
