@@ -5,6 +5,7 @@ import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
 import type { NamedPoint } from '~~/core/file/parts/named'
 import type { Id } from '~~/core/file/parts/id'
 import type { Reading } from '~~/core/file/build/reading'
+import { READING_KINDS, wordsOf } from '~~/core/file/build/readingKinds'
 import { measuredGeometry } from '~~/core/measure/geometry/geometry'
 import { parseLength } from '~~/core/base/units/parseLength'
 import { standsInTrials } from '~~/core/measure/targets/trial'
@@ -103,23 +104,18 @@ export const useTrials = defineStore('trials', () => {
     if (!build || !readings.setup || text.trim() === '') return ''
     const parsed = parseLength(text, build.units.length)
     if (!parsed.ok) return parsed.message
-    const base = {
+    const { way } = READING_KINDS[kind]
+    const [positive, negative] = wordsOf(kind, way ?? '', null)
+    readings.add('Read a point again', {
+      kind,
       id: newId(),
       point: point.id,
       setup: readings.setup.id,
       trial,
       values: [text.trim()],
       unit: build.units.length,
-    }
-    const isPositive = first[kind] >= 0
-    readings.add(
-      'Read a point again',
-      kind === 'point-station'
-        ? { ...base, kind, way: isPositive ? 'rearward' : 'forward' }
-        : kind === 'point-offset'
-          ? { ...base, kind, side: isPositive ? 'left' : 'right' }
-          : { ...base, kind, way: isPositive ? 'above' : 'below' },
-    )
+      ...(way && { [way]: first[kind] >= 0 ? positive : negative }),
+    })
     return ''
   }
 

@@ -1,3 +1,4 @@
+import { degrees } from '../base/units/angle'
 import type { LineScene } from './lineScene'
 import type { LengthUnit } from '../base/units/unitSettings'
 import type { Shape, ViewPoint } from './shape'
@@ -114,7 +115,7 @@ export function draggedAmount(
   step: number,
   range: readonly [number, number],
 ): number {
-  const change = arm === 0 ? lift : (Math.atan2(lift, arm) * 180) / Math.PI
+  const change = arm === 0 ? lift : degrees(Math.atan2(lift, arm))
   return steppedAmount(start + change, step, range)
 }
 

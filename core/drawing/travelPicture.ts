@@ -1,5 +1,5 @@
-import type { Vec3 } from '../base/linalg/vec3'
-import { scale, add } from '../base/linalg/vec3'
+import { degrees } from '../base/units/angle'
+import { scale, add, type Vec3 } from '../base/linalg/vec3'
 
 /** A line at one place of its travel, seen from the side, in a picture of its own. */
 export interface TravelPicture {
@@ -71,7 +71,7 @@ export function travelPictures(
       leanDeg: view === 'side' ? null : leanOf(driven),
       joints: points.slice(0, -1).map(at),
       axle: at(points.at(-1) ?? [NaN, NaN, NaN]),
-      rollDeg: (Math.atan(slope) * 180) / Math.PI,
+      rollDeg: degrees(Math.atan(slope)),
     })),
   }
 }

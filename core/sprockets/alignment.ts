@@ -1,5 +1,5 @@
+import { degrees, angleTo } from '../base/units/angle'
 import { CoreError } from '../base/errors'
-import { angleTo, degrees } from '../base/units/angle'
 import { cross, dot, norm, type Vec3 } from '../base/linalg/vec3'
 
 /** A point of a sprocket's face, in mm seen from the right (x forward, z up), and what the laser shows there. */
@@ -87,8 +87,8 @@ export function toothPlane({ points, centre, toothMm = 0 }: FaceRead, laser?: La
     leftMm: off(0, 0) + toothMm * Math.hypot(1, sx, sz),
     slopeX,
     slopeZ,
-    yawDeg: slopeX === null ? null : (Math.atan(slopeX) * 180) / Math.PI,
-    tiltDeg: slopeZ === null ? null : (Math.atan(-slopeZ) * 180) / Math.PI,
+    yawDeg: slopeX === null ? null : degrees(Math.atan(slopeX)),
+    tiltDeg: slopeZ === null ? null : degrees(Math.atan(-slopeZ)),
     residualMm: Math.sqrt(mean(({ x, z, y }) => (y - off(x, z)) ** 2)),
   }
 }

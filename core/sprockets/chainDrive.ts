@@ -1,3 +1,4 @@
+import { degrees } from '../base/units/angle'
 import { CoreError } from '../base/errors'
 import { bisected, chainLoop, type ChainLoop } from './chainLoop'
 import { outsideDiameter, pitchRadius, requireSprocket } from './sprocket'
@@ -43,7 +44,7 @@ export function driveLoop({ teeth: [n1, n2], pitchMm, centreMm }: ChainDrive): D
     ...loop,
     ratio: n2 / n1,
     tangentMm: loop.spans[0]?.lengthMm ?? NaN,
-    slopeDeg: (Math.asin(apart / centreMm) * 180) / Math.PI,
+    slopeDeg: degrees(Math.asin(apart / centreMm)),
     clashes: (outsideDiameter(n1, pitchMm) + outsideDiameter(n2, pitchMm)) / 2 >= centreMm,
   }
 }

@@ -1,3 +1,4 @@
+import { degrees } from '../base/units/angle'
 import { CoreError } from '../base/errors'
 import { loopRoom, wind, woundLength } from './loopRoom'
 import { requireSprocket } from './sprocket'
@@ -46,8 +47,6 @@ export interface ChainLoop {
 }
 
 const TURN = 2 * Math.PI
-const degrees = (radians: number): number => (radians * 180) / Math.PI
-
 /**
  * A chain round two sprockets or more, in the order it visits them, anticlockwise.
  *

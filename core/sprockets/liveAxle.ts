@@ -1,3 +1,4 @@
+import { degrees } from '../base/units/angle'
 import { CoreError } from '../base/errors'
 
 /** A live axle on two bearings, with what turns on it, in mm along it; a tube has a bore. */
@@ -57,7 +58,7 @@ export function axleBending(
     momentNm: momentNmm / 1000,
     stressMPa: (momentNmm * outerMm) / (2 * inertia),
     deflectionMm,
-    slopeDeg: (Math.atan(slope) * 180) / Math.PI,
+    slopeDeg: degrees(Math.atan(slope)),
   }
 }
 

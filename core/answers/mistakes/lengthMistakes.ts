@@ -1,3 +1,4 @@
+import { degrees } from '../../base/units/angle'
 import { flowSense, linePoints } from '../../file/parts/lineSpec'
 import { powertrainOf } from '../../file/parts/bodies'
 import type { Build } from '../../file/build/build'
@@ -207,7 +208,7 @@ function planOf(build: Build, axisId: string): number {
   places.sort((a, b) => a[0] - b[0])
   const [front, rear] = [places[0], places.at(-1)]
   if (!front || !rear || front === rear) return 0
-  return (Math.atan2(rear[1] - front[1], rear[0] - front[0]) * 180) / Math.PI
+  return degrees(Math.atan2(rear[1] - front[1], rear[0] - front[0]))
 }
 
 function mirroredSetups(build: Build): Mistake[] {

@@ -10,7 +10,7 @@ export interface Grade {
   readonly room: number
 }
 
-const GRAVITY = { holds: 0, tight: 1, out: 2 } as const
+const SEVERITY = { holds: 0, tight: 1, out: 2 } as const
 
 /**
  * The grade of a value in its window.
@@ -22,7 +22,7 @@ export function graded(value: number, window: Window, quantity: Quantity | 'cent
   if (!isLimited || Number.isNaN(value)) return null
   const { verdict, margin } = standing(value, window)
   return {
-    gravity: GRAVITY[verdict],
+    gravity: SEVERITY[verdict],
     room: (margin ?? Infinity) / roomScale(quantity, window),
   }
 }

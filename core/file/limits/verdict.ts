@@ -81,17 +81,17 @@ function pick(values: (number | undefined)[], choose: (...numbers: number[]) => 
   return given.length > 0 ? choose(...given) : null
 }
 
-const GRAVITY: Readonly<Record<Verdict, number>> = { holds: 0, tight: 1, unknown: 2, out: 3 }
+const SEVERITY: Readonly<Record<Verdict, number>> = { holds: 0, tight: 1, unknown: 2, out: 3 }
 
 /** The gravest of several verdicts: out, then unknown, then tight; nothing to judge is unknown. */
 export function gravest(verdicts: readonly Verdict[]): Verdict {
   return (
     verdicts.reduce<Verdict | null>(
-      (worst, one) => (worst === null || GRAVITY[one] > GRAVITY[worst] ? one : worst),
+      (worst, one) => (worst === null || SEVERITY[one] > SEVERITY[worst] ? one : worst),
       null,
     ) ?? 'unknown'
   )
 }
 
 /** Sorts graver verdicts first. */
-export const byGravity = (a: Verdict, b: Verdict): number => GRAVITY[b] - GRAVITY[a]
+export const byGravity = (a: Verdict, b: Verdict): number => SEVERITY[b] - SEVERITY[a]

@@ -1,3 +1,4 @@
+import { degrees } from '../../base/units/angle'
 import { CoreError } from '../../base/errors'
 import type { Outline } from '../../file/parts/body'
 import type { PhotoScale, SeenFrom } from '../../file/parts/photo'
@@ -60,7 +61,7 @@ export function photoMap({
   const square = mmPerPx * mmPerPx
   return {
     mmPerPx,
-    turnedDeg: ((Math.atan2(Math.sin(turn), Math.cos(turn)) * 180) / Math.PI) * right * up,
+    turnedDeg: degrees(Math.atan2(Math.sin(turn), Math.cos(turn))) * right * up,
     toPlace: (pixel) => {
       const [u, v] = held(pixel)
       const [x, y] = [u - a[0], v - a[1]]

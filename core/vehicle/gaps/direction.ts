@@ -1,3 +1,4 @@
+import { degrees } from '../../base/units/angle'
 import type { Gap } from '../../file/parts/gap'
 
 /** Ways along the chassis, each as forward, left, up. */
@@ -44,7 +45,7 @@ export function directionWords([fore, left, up]: Gap['toward']): DirectionWords 
     { way: up >= 0 ? 'up' : 'down', size: Math.abs(up) },
   ] as const
   const [first, second] = [...parts].sort((a, b) => b.size - a.size)
-  const leanDeg = first && second ? (Math.atan2(second.size, first.size) * 180) / Math.PI : 0
+  const leanDeg = first && second ? degrees(Math.atan2(second.size, first.size)) : 0
   return {
     main: first?.way ?? 'up',
     lean: second && leanDeg >= 0.5 ? second.way : null,

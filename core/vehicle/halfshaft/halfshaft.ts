@@ -1,6 +1,6 @@
+import { degrees, angleTo } from '../../base/units/angle'
 import { moveDirection, movePoint } from '../../base/linalg/mat3'
 import { cross, dot, norm, sub, unit, type Vec3 } from '../../base/linalg/vec3'
-import { angleTo, degrees } from '../../base/units/angle'
 import { carrierPose, type CarrierPose } from './carrierPose'
 import type { Suspension } from './suspension'
 
@@ -58,8 +58,8 @@ export function halfshaft(side: HalfshaftSide): Halfshaft {
         lengthMm: norm(shaft),
         innerAngleDeg: between(side.innerAxis, shaft),
         outerAngleDeg: between(shaft, spindle),
-        toeDeg: (Math.atan2(Math.sin(turn), Math.cos(turn)) * 180) / Math.PI,
-        camberDeg: ((Math.asin(spindle[2]) - Math.asin(rest[2])) * 180) / Math.PI,
+        toeDeg: degrees(Math.atan2(Math.sin(turn), Math.cos(turn))),
+        camberDeg: degrees(Math.asin(spindle[2]) - Math.asin(rest[2])),
       }
     },
   }

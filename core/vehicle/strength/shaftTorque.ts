@@ -1,8 +1,6 @@
+import { GRAVITY } from '../../base/gravity'
 import { CoreError } from '../../base/errors'
 import type { DriveKind } from '../../file/parts/drivetrain'
-
-/** Standard gravity in m/s². */
-const GRAVITY = 9.80665
 
 /** The two ends of a vehicle that a shaft can go to. */
 export type DrivenEnd = 'front' | 'rear'

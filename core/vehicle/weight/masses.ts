@@ -1,8 +1,5 @@
 import { CoreError, requireFinite } from '../../base/errors'
 
-/** Standard gravity, in m/s². */
-export const GRAVITY = 9.80665
-
 /** A place on the vehicle, in mm: rearward of the datum, left of the centreline, above the datum plane. */
 export interface MassPlace {
   readonly station: number

@@ -1,7 +1,8 @@
 import { Matrix, SVD } from 'ml-matrix'
 import { CoreError } from '../../base/errors'
 import { asRadians, degrees } from '../../base/units/angle'
-import { centreOfMass, GRAVITY, type Centre, type Mass } from './masses'
+import { GRAVITY } from '../../base/gravity'
+import { centreOfMass, type Centre, type Mass } from './masses'
 
 /** A mount that holds by its spring upward. */
 export interface Mount {

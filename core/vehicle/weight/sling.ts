@@ -1,6 +1,7 @@
 import { CoreError } from '../../base/errors'
 import { asRadians, degrees, radians } from '../../base/units/angle'
-import { GRAVITY, type Centre } from './masses'
+import { GRAVITY } from '../../base/gravity'
+import type { Centre } from './masses'
 
 /** A place in side view, in mm: rearward of the datum, above the datum plane. */
 export interface SidePlace {

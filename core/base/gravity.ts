@@ -1,0 +1,2 @@
+/** Standard gravity, in m/s². */
+export const GRAVITY = 9.80665
