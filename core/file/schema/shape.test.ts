@@ -34,10 +34,30 @@ type FieldFaults<T, W, At extends string, Deep extends 0[]> = string extends key
   : {
       [K in (keyof T | keyof W) & string]: K extends keyof T
         ? K extends keyof W
-          ? Faults<T[K], W[K], `${At}.${K}`, Deep>
+          ? Faults<T[K], W[K], `${At}.${K}`, Deep> | MustFault<T[K], W[K], At, K>
           : `${At}.${K} is not let in`
         : `${At}.${K} is let in alone`
     }[(keyof T | keyof W) & string]
+
+type MayLack<T> = undefined extends T ? true : false
+/**
+ * What must be there in one of the two alone. Of whole objects the schema's type says nothing; lists of a build, the position that is chosen and
+ * how figures are written are laid in where a file has none.
+ */
+type MustFault<T, W, At extends string, K extends string> =
+  IsAny<W> extends true
+    ? never
+    : NonNullable<T> extends readonly unknown[]
+      ? At extends 'build'
+        ? never
+        : Must<T, W, `${At}.${K}`>
+      : NonNullable<T> extends object
+        ? never
+        : `${At}.${K}` extends 'build.chosen' | 'build.id' | `build.units.${string}`
+          ? never
+          : Must<T, W, `${At}.${K}`>
+type Must<T, W, At extends string> =
+  Same<MayLack<T>, MayLack<W>> extends true ? never : `${At} must be there in one of the two alone`
 
 type InBuild = Faults<Build, InferType<typeof buildSchema>, 'build'>
 type OfKind<T, K> = Extract<T, { kind: K }>
