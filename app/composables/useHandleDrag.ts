@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core'
 import { onScopeDispose, toValue, type MaybeRefOrGetter } from 'vue'
 import type { SceneHandle } from '~~/core/drawing/handles'
 import { draggedAmount, type Projection } from '~~/core/drawing/projection'
@@ -53,9 +54,7 @@ export function useHandleDrag(
     finish = () => {
       finish = null
       cancelAnimationFrame(frame)
-      window.removeEventListener('pointermove', moved)
-      window.removeEventListener('pointerup', ended)
-      window.removeEventListener('pointercancel', ended)
+      leave.forEach((stop) => stop())
       if (target?.hasPointerCapture(pointerId)) target.releasePointerCapture(pointerId)
       flush()
       actions.release()
@@ -66,9 +65,10 @@ export function useHandleDrag(
     } catch {
       // Moves still come through the window.
     }
-    window.addEventListener('pointermove', moved)
-    window.addEventListener('pointerup', ended)
-    window.addEventListener('pointercancel', ended)
+    const leave = [
+      useEventListener(window, 'pointermove', moved),
+      useEventListener(window, ['pointerup', 'pointercancel'], ended),
+    ]
   }
 
   onScopeDispose(() => finish?.())

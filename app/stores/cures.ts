@@ -1,3 +1,4 @@
+import { useTimeoutFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import type { Cure } from '~~/core/answers/solver/cure'
@@ -42,7 +43,6 @@ export const useCures = defineStore('cures', () => {
   )
   /** Settings looked at in the search that runs. */
   const looked = computed(() => progress.value ?? 0)
-  let timer: ReturnType<typeof setTimeout> | undefined
 
   const isWanted = computed(() => {
     const verdict = evaluation.current?.verdict
@@ -73,6 +73,12 @@ export const useCures = defineStore('cures', () => {
   /** Why the other levers do not. */
   const refused = computed(() => described.value.filter(({ cure }) => cure.reaches === 'none'))
 
+  /** Nobody has touched anything for a while. */
+  const rest = useTimeoutFn(searchAtRest, SETTLE_MS, { immediate: false })
+  function searchAtRest(): void {
+    if (workbench.isStoring) rest.start()
+    else void search()
+  }
   watch(
     // The first ± may turn a cure that just holds into one that is tight; later ones change little.
     () =>
@@ -83,19 +89,13 @@ export const useCures = defineStore('cures', () => {
         sureness.result !== null || sureness.isStopped || sureness.failure !== null,
       ] as const,
     () => {
-      clearTimeout(timer)
       if (cures.value.length > 0) cures.value = []
       // What it looks for is of no use by now, and the hand on the lever needs the processor.
       if (levers.isHeld && isSearching.value) stop()
-      timer = setTimeout(searchAtRest, SETTLE_MS)
+      rest.start()
     },
     { immediate: true },
   )
-
-  function searchAtRest(): void {
-    if (workbench.isStoring) timer = setTimeout(searchAtRest, SETTLE_MS)
-    else void search()
-  }
 
   async function search(): Promise<void> {
     stop()

@@ -1,4 +1,5 @@
 import { proxy } from 'comlink'
+import { promiseTimeout, useTimeoutFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { chosenSettings } from '~~/core/model/evaluateBuild'
@@ -42,7 +43,6 @@ export const useSureness = defineStore('sureness', () => {
   const progress = ref(0)
   const client = workerClient<SurenessService>(startWorker)
   const open = opener<SurenessService>()
-  let timer: ReturnType<typeof setTimeout> | undefined
   /** Number of the last question, and of the last sampling in full. */
   let run = 0
   let full = 0
@@ -59,12 +59,16 @@ export const useSureness = defineStore('sureness', () => {
     atRest.value?.build === workbench.build ? (atRest.value?.result ?? null) : null,
   )
 
+  /** Nobody has touched anything for a while. */
+  const rest = useTimeoutFn(() => (workbench.isStoring ? settle() : void sample()), SETTLE_MS, {
+    immediate: false,
+  })
   watch(
     () => workbench.build,
     (build) => {
       isStopped.value = false
       if (build) settle()
-      else clearTimeout(timer)
+      else rest.stop()
     },
     { immediate: true },
   )
@@ -77,13 +81,7 @@ export const useSureness = defineStore('sureness', () => {
   )
 
   function settle(): void {
-    clearTimeout(timer)
-    timer = setTimeout(sampleAtRest, SETTLE_MS)
-  }
-
-  function sampleAtRest(): void {
-    if (workbench.isStoring) settle()
-    else void sample()
+    rest.start()
   }
 
   async function sample(): Promise<void> {
@@ -102,7 +100,7 @@ export const useSureness = defineStore('sureness', () => {
       for (let seen: LeverSettings | null = null; levers.isHeld && seen !== levers.held;) {
         const paused: LeverSettings = levers.held
         // The drawing goes first: while the lever moves, its frame needs all there is.
-        await new Promise((resolve) => setTimeout(resolve, HAND_PAUSES_MS))
+        await promiseTimeout(HAND_PAUSES_MS)
         if (paused !== levers.held) continue
         seen = paused
         const { build } = workbench

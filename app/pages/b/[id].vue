@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { useNotices } from '~/composables/useNotices'
 import { texts } from '~/texts/en'
 import { stageOf } from '~/texts/views'
@@ -76,11 +77,9 @@ useBenchKeys({
 useHead({ title: () => (workbench.build ? `${workbench.build.name} · Lurvan` : 'Lurvan') })
 
 // Leaving with something that could not be stored would lose it.
-function warnUnsaved(event: BeforeUnloadEvent) {
+useEventListener('beforeunload', (event) => {
   if (workbench.hasUnsaved) event.preventDefault()
-}
-onMounted(() => window.addEventListener('beforeunload', warnUnsaved))
-onUnmounted(() => window.removeEventListener('beforeunload', warnUnsaved))
+})
 </script>
 
 <template>

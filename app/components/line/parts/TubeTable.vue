@@ -104,6 +104,10 @@ h3 {
 .tubes :deep(tbody th) {
   font-weight: 600;
 }
+/* On a phone five columns stand side by side only where words may break. */
+.tubes :deep(.figure) {
+  white-space: normal;
+}
 .tubes :deep(td:last-child) {
   text-align: right;
   padding-right: 0;

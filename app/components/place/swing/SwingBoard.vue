@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRafFn } from '@vueuse/core'
 import type { Place2 } from '~~/core/base/outline/polygon'
 import { labelPlace } from '~~/core/bay/swing/swingPicture'
 import { texts } from '~/texts/en'
@@ -7,8 +8,6 @@ import { useWayIn } from '~/stores/wayIn'
 /** The unit among what it has to pass, seen from the right; a slider and the arrow keys take it along its way. */
 const wayIn = useWayIn()
 const words = texts.wayIn
-const isPlaying = ref(false)
-let last = 0
 /** Seconds the whole way takes when it is shown. */
 const SHOWN_S = 9
 
@@ -30,21 +29,18 @@ const obstacles = computed(() =>
       }))
     : [],
 )
-function play(now: number) {
-  if (!isPlaying.value) return
-  if (last > 0) wayIn.along = Math.min(1, wayIn.along + (now - last) / 1000 / SHOWN_S)
-  last = now
-  if (wayIn.along >= 1) isPlaying.value = false
-  else requestAnimationFrame(play)
-}
+const { isActive: isPlaying, pause, resume } = useRafFn(
+  ({ delta }) => {
+    wayIn.along = Math.min(1, wayIn.along + delta / 1000 / SHOWN_S)
+    if (wayIn.along >= 1) pause()
+  },
+  { immediate: false },
+)
 function toggle() {
-  isPlaying.value = !isPlaying.value
-  last = 0
-  if (!isPlaying.value) return
+  if (isPlaying.value) return pause()
   if (wayIn.along >= 1) wayIn.along = 0
-  requestAnimationFrame(play)
+  resume()
 }
-onUnmounted(() => (isPlaying.value = false))
 </script>
 
 <template>
