@@ -31,7 +31,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 90_000,
   expect: { timeout: 20_000 },
-  workers: 2,
+  // A page waits now and then: three of them keep two cores busy.
+  workers: 3,
   // A machine that stood still is no fault of the product; what passed at the second try is listed as flaky.
   retries: process.env.CI ? 1 : 0,
   fullyParallel: true,

@@ -29,7 +29,11 @@ const obstacles = computed(() =>
       }))
     : [],
 )
-const { isActive: isPlaying, pause, resume } = useRafFn(
+const {
+  isActive: isPlaying,
+  pause,
+  resume,
+} = useRafFn(
   ({ delta }) => {
     wayIn.along = Math.min(1, wayIn.along + delta / 1000 / SHOWN_S)
     if (wayIn.along >= 1) pause()
