@@ -113,7 +113,7 @@ function toolOf(build: Build, picked: string, kinds: readonly ToolKind[]): strin
 
 /** What is asked beside the figure, as far as it belongs to the kind and was said. */
 function besideOf(kind: ReadingKind, draft: ReadingDraft): Readonly<Record<string, string>> {
-  const { words } = READING_KINDS[kind]
+  const { words, texts = {} } = READING_KINDS[kind]
   const isPlumb = draft.by === 'plumb'
   const isAsked: Readonly<Record<keyof typeof DRAFT_FIELDS, boolean>> = {
     from: 'from' in words,
@@ -122,7 +122,7 @@ function besideOf(kind: ReadingKind, draft: ReadingDraft): Readonly<Record<strin
     display: 'display' in words,
     aboveCentreline: 'by' in words && isPlumb,
     aboveCentrelineWay: 'by' in words && isPlumb,
-    radius: kind === 'sprocket-face',
+    radius: 'radius' in texts,
   }
   return Object.fromEntries(
     Object.entries(DRAFT_FIELDS).flatMap(([field, name]) => {

@@ -39,6 +39,8 @@ const METHOD: Choice = {
   ],
 }
 const workbench = useWorkbench()
+/** Texts that are asked beside the figure. */
+const beside = computed(() => READING_KINDS[step.quantity].texts ?? {})
 const isAngle = computed(() => READING_KINDS[step.quantity].unit === 'deg')
 const tools = computed(() =>
   (workbench.build?.tools ?? []).filter(
@@ -109,7 +111,7 @@ const summary = computed(() => {
         {{ label }}
       </button>
     </div>
-    <div v-if="draft.by === 'plumb' && step.quantity === 'point-offset'" class="above">
+    <div v-if="draft.by === 'plumb' && 'aboveCentreline' in beside" class="above">
       <UFormField :label="words.above">
         <UInput
           :model-value="draft.aboveText"
@@ -122,11 +124,7 @@ const summary = computed(() => {
         @update:model-value="emit('set', { aboveWay: $event === true ? 'below' : 'above' })"
       />
     </div>
-    <UFormField
-      v-if="step.quantity === 'sprocket-face'"
-      :label="words.faceRadius"
-      :help="words.faceRadiusHelp"
-    >
+    <UFormField v-if="'radius' in beside" :label="words.faceRadius" :help="words.faceRadiusHelp">
       <UInput
         :model-value="draft.radius"
         maxlength="60"

@@ -50,6 +50,7 @@ const ROWS = {
     answers: ['sprocket-face'],
     way: 'stands',
     words: { stands: LEFT_RIGHT },
+    texts: { radius: 'radius' },
     tools: ['laser', 'calliper', 'tape', 'other'],
     isOfTrial: true,
   },

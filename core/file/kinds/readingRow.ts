@@ -29,6 +29,8 @@ export interface ReadingKindFacts<R = unknown, Of = string, Asked = string> {
   readonly wayUnsaid?: string
   /** Every field that holds one of a few words. */
   readonly words: Readonly<Record<WordField<R>, Words>>
+  /** Texts beside its figure, by the column they have in a table. */
+  readonly texts?: Readonly<Partial<Record<keyof R, string>>>
   /** Kinds of tool it is taken with, the likeliest first. */
   readonly tools: readonly ToolKind[]
   /** It tells of the lift-in that stands when it is taken. */

@@ -140,6 +140,7 @@ const ROWS = {
     answers: ['point-offset'],
     way: 'side',
     words: { side: LEFT_RIGHT, by: ['square', 'plumb'], aboveCentrelineWay: ABOVE_BELOW },
+    texts: { aboveCentreline: 'above centreline' },
   },
   'point-height': {
     ...TAPE,

@@ -55,12 +55,6 @@ export const WORD_COLUMNS: Readonly<Record<FieldOf<CsvKind>, TableColumn>> = {
   display: 'display',
 }
 
-/** Columns of texts that belong to one kind each, by its field. */
-export const TEXT_COLUMNS: readonly {
-  readonly kind: CsvKind
-  readonly field: string
-  readonly column: TableColumn
-}[] = [
-  { kind: 'point-offset', field: 'aboveCentreline', column: 'above centreline' },
-  { kind: 'sprocket-face', field: 'radius', column: 'radius' },
-]
+/** The column of each text that a kind has beside its figure, by its field. */
+export const textColumns = (kind: CsvKind): readonly (readonly [field: string, column: TableColumn])[] =>
+  Object.entries(READING_KINDS[kind].texts ?? {}) as [string, TableColumn][]

@@ -5,7 +5,7 @@ import { parseAngle } from '../../base/units/parseAngle'
 import { parseLength } from '../../base/units/parseLength'
 import type { LengthUnit } from '../../base/units/unitSettings'
 import type { Cell, HeaderColumns } from './csvHeader'
-import { CSV_KINDS, TEXT_COLUMNS, WORD_COLUMNS, type CsvKind } from './readingColumns'
+import { CSV_KINDS, textColumns, WORD_COLUMNS, type CsvKind } from './readingColumns'
 
 type Fields = Readonly<Record<string, unknown>>
 
@@ -61,12 +61,7 @@ const optional = (key: string, value: string): Fields => (value === '' ? {} : { 
 
 /** The texts that belong to the kind alone. */
 const rowTexts = (kind: CsvKind, cell: Cell): Fields =>
-  Object.assign(
-    {},
-    ...TEXT_COLUMNS.filter((one) => one.kind === kind).map(({ field, column }) =>
-      optional(field, cell(column)),
-    ),
-  ) as Fields
+  Object.assign({}, ...textColumns(kind).map(([field, column]) => optional(field, cell(column)))) as Fields
 
 function named<T extends { readonly name: string; readonly id: string }>(
   items: readonly T[],

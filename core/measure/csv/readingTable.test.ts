@@ -1,6 +1,7 @@
 import { changedDemo, demoBuild } from '../../testdata/builds'
 import { readingsFromTable } from './readingsFromTable'
 import { readingTable } from './readingTable'
+import { COLUMNS, CSV_KINDS, textColumns } from './readingColumns'
 
 const build = demoBuild()
 let next = 0
@@ -62,6 +63,12 @@ describe('readingTable and readingsFromTable', () => {
       { kind: 'axis-face', axis: 'pinion', from: 'level', lean: 'rear', values: ['86,4', '86,5'] },
       { kind: 'point-height', unit: 'in', values: ['1 1/4'] },
     ])
+  })
+
+  it('has a column for every text that a kind has beside its figure', () => {
+    const columns = CSV_KINDS.flatMap((kind) => textColumns(kind).map(([, column]) => column))
+    expect(columns).toEqual(['above centreline', 'radius'])
+    expect(COLUMNS).toEqual(expect.arrayContaining(columns))
   })
 
   it('name the line of everything that is wrong, and take in nothing', () => {

@@ -5,7 +5,7 @@ import { LENGTH_UNITS, type LengthUnit } from '../../base/units/unitSettings'
 import {
   COLUMNS,
   isCsvReading,
-  TEXT_COLUMNS,
+  textColumns,
   WORD_COLUMNS,
   type TableColumn,
   type CsvReading,
@@ -72,8 +72,6 @@ function ownCells(reading: CsvReading): Cells {
   const words = (Object.keys(READING_KINDS[reading.kind].words) as (keyof typeof WORD_COLUMNS)[]).map(
     (field) => [WORD_COLUMNS[field], fields[field]] as const,
   )
-  const texts = TEXT_COLUMNS.filter(({ kind }) => kind === reading.kind).map(
-    ({ field, column }) => [column, fields[field]] as const,
-  )
+  const texts = textColumns(reading.kind).map(([field, column]) => [column, fields[field]] as const)
   return Object.fromEntries([...words, ...texts])
 }
