@@ -112,7 +112,7 @@ describe('recipes that are followed in a copy', () => {
     ])
     copy.change('core/file/kinds/lineKinds.ts', [
       "    'set-in':",
-      "    'first-angle': ofLine('deg', angle, ['first joint', 'Angle of the first joint']),\n    'set-in':",
+      "    'first-angle': quantity('deg', angle, ['first joint', 'Angle of the first joint']),\n    'set-in':",
     ])
     copy.change('core/check/lineChecks.ts', [
       "    ...setInChecks(line, of('set-in')),",

@@ -6,7 +6,6 @@ import { forgetDrafts } from '../storage/drafts'
 import { useHandleDrag } from './useHandleDrag'
 import { usePartSteps } from './usePartSteps'
 import { useReadingDraft } from './useReadingDraft'
-import { rovingRadio } from './useRovingRadio'
 import { useTurns } from './useTurns'
 import { useTyping } from './useTyping'
 
@@ -100,40 +99,6 @@ describe('useReadingDraft', () => {
     const { draft, set } = scoped(() => useReadingDraft('b', step)).made
     set({ text: '2.2' })
     expect(draft.value.text).toBe('2.2')
-  })
-})
-
-describe('rovingRadio', () => {
-  const chosen: string[] = []
-  const focused: number[] = []
-  const radio = rovingRadio(
-    () => ['a', 'b', 'c'],
-    (value) => void chosen.push(value),
-  )
-  const key = (name: string) => ({
-    key: name,
-    preventDefault: () => undefined,
-    currentTarget: {
-      closest: () => ({
-        querySelectorAll: () => [0, 1, 2].map((i) => ({ focus: () => void focused.push(i) })),
-      }),
-    },
-  })
-
-  it('goes round with the arrows and takes the focus along', () => {
-    radio.press(key('ArrowRight') as never, 0)
-    radio.press(key('ArrowDown') as never, 2)
-    radio.press(key('ArrowLeft') as never, 0)
-    radio.press(key('x') as never, 0)
-    expect([chosen, focused]).toEqual([
-      ['b', 'a', 'c'],
-      [1, 0, 2],
-    ])
-  })
-
-  it('is one stop of Tab: the chosen one, or the first', () => {
-    expect(['a', 'b', 'c'].map((one, i) => radio.tabIndex(one, i, 'b'))).toEqual([-1, 0, -1])
-    expect(['a', 'b', 'c'].map((one, i) => radio.tabIndex(one, i, ''))).toEqual([0, -1, -1])
   })
 })
 

@@ -2,7 +2,6 @@
 import type { DisplayEnd, Tool } from '~~/core/file/parts/tool'
 import { flipTestResult } from '~~/core/measure/figures/toolError'
 import { texts } from '~/texts/en'
-import { rovingRadio } from '~/composables/useRovingRadio'
 import { useSetups } from '~/stores/setups'
 import { useFormat } from '~/composables/useFormat'
 
@@ -22,11 +21,6 @@ const ends = [
   ['left', words.flipLeft],
   ['right', words.flipRight],
 ] as const
-const radioOf = (step: 'first' | 'second') =>
-  rovingRadio<DisplayEnd>(
-    () => ends.map(([end]) => end),
-    (end) => (typed[`${step}High`] = end),
-  )
 const resultText = computed(() => {
   if (!result.value.ok) return result.value.message
   const { zeroErrorDeg, surfaceDeg } = result.value
@@ -65,22 +59,13 @@ function keep() {
         />
         <span class="soft">°</span>
       </div>
-      <div role="radiogroup" :aria-label="words.flipHigh" class="ends">
-        <span class="soft">{{ words.flipHigh }}</span>
-        <button
-          v-for="([end, label], at) in ends"
-          :key="end"
-          type="button"
-          role="radio"
-          :aria-checked="typed[`${step}High`] === end"
-          :tabindex="radioOf(step).tabIndex(end, at, typed[`${step}High`])"
-          :class="{ chosen: typed[`${step}High`] === end }"
-          @keydown="radioOf(step).press($event, at)"
-          @click="typed[`${step}High`] = end"
-        >
-          {{ label }}
-        </button>
-      </div>
+      <span class="soft">{{ words.flipHigh }}</span>
+      <WordChoice
+        :label="words.flipHigh"
+        :options="ends"
+        :value="typed[`${step}High`]"
+        @choose="typed[`${step}High`] = $event"
+      />
     </fieldset>
     <p v-if="isTyped" :class="{ wrong: !result.ok }" aria-live="polite" data-testid="flip-result">
       {{ resultText }}
@@ -127,25 +112,6 @@ legend {
   display: flex;
   align-items: center;
   gap: 6px;
-}
-.ends {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-.ends button {
-  min-height: 36px;
-  padding: 0 12px;
-  border: 1.5px solid var(--hair);
-  border-radius: 4px;
-  background: var(--card);
-  cursor: pointer;
-}
-.ends .chosen {
-  border-color: var(--accent);
-  background: var(--wash);
-  color: var(--accent);
 }
 .wrong {
   color: var(--out);

@@ -4,7 +4,6 @@ import type { ReadingKind } from '~~/core/file/build/reading'
 import type { TourStep } from '~~/core/measure/tour/tour'
 import { kindOfStep, type ReadingDraft } from '~/stores/readingDraft'
 import { texts } from '~/texts/en'
-import { rovingRadio } from '~/composables/useRovingRadio'
 import { useWorkbench } from '~/stores/workbench'
 
 /** How the reading is taken, where there is more than one way. */
@@ -67,11 +66,6 @@ const choices = computed<Choice[]>(() => {
     ...(isAsked('display') ? [displayChoice(kind)] : []),
   ]
 })
-const radioOf = (choice: Choice) =>
-  rovingRadio(
-    () => choice.options.map(([value]) => value),
-    (value) => emit('set', { [choice.key]: value }),
-  )
 const choiceName = (key: Choice['key']): string =>
   key in words.choiceOf ? words.choiceOf[key as keyof typeof words.choiceOf] : ''
 const summary = computed(() => {
@@ -90,27 +84,15 @@ const summary = computed(() => {
     <summary>
       <span class="soft">{{ words.how }}:</span> {{ summary }}
     </summary>
-    <div
+    <WordChoice
       v-for="choice in choices"
       :key="choice.key"
-      role="radiogroup"
-      :aria-label="choiceName(choice.key)"
       class="pair"
-    >
-      <button
-        v-for="([value, label], at) in choice.options"
-        :key="value"
-        type="button"
-        role="radio"
-        :aria-checked="draft[choice.key] === value"
-        :tabindex="radioOf(choice).tabIndex(value, at, String(draft[choice.key]))"
-        :class="{ chosen: draft[choice.key] === value }"
-        @click="emit('set', { [choice.key]: value })"
-        @keydown="radioOf(choice).press($event, at)"
-      >
-        {{ label }}
-      </button>
-    </div>
+      :label="choiceName(choice.key)"
+      :options="choice.options"
+      :value="String(draft[choice.key])"
+      @choose="emit('set', { [choice.key]: $event })"
+    />
     <div v-if="draft.by === 'plumb' && 'aboveCentreline' in beside" class="above">
       <UFormField :label="words.above">
         <UInput
@@ -156,24 +138,6 @@ const summary = computed(() => {
 }
 .pair {
   margin: 6px 0;
-  display: grid;
-  grid-auto-flow: column;
-  grid-auto-columns: 1fr;
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  overflow: hidden;
-}
-.pair button {
-  min-height: 38px;
-  padding: 2px 6px;
-  background: var(--card);
-  font-size: 0.9375rem;
-  cursor: pointer;
-}
-.pair button.chosen {
-  background: var(--wash);
-  color: var(--accent);
-  font-weight: 600;
 }
 .above {
   display: flex;
@@ -181,9 +145,6 @@ const summary = computed(() => {
   gap: 12px;
 }
 @media (max-width: 860px) {
-  .pair button {
-    min-height: 48px;
-  }
   .method summary {
     min-height: 32px;
     line-height: 1.2;

@@ -7,10 +7,11 @@ import type { Columns, Parameters } from './kernel'
 const ROWS = 500
 /** Bytes that a row may cost: some figures handed over by a call, which the engine may put into boxes of 16; no list, no object. */
 const BOXES = 128
-/** Kernels that go round inside themselves for each row, and how often. */
+/** Kernels that go round inside themselves for each row, or hand on figures between a good many calls: so many times as much. */
 const ROUNDS: readonly (readonly [RegExp, number])[] = [
   [/^force on the centre bearing$/, 24],
   [/where its adjuster is to stand$/, 40],
+  [/^an axle by what was read at its heights$/, 2],
 ]
 
 /** A kernel has so long, in ms, to be compiled to what it will be: until then figures lie about as objects. */

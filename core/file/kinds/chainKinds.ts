@@ -1,7 +1,7 @@
 import { object } from 'yup'
 import { BODY_KIND_NAMES, liveAxlePoints } from '../parts/body'
 import { sprocketName, sprocketsOf, type ChainSprocket } from '../parts/chainLine'
-import { figure as count, rawText, requiredId, wordField } from '../parts/fields'
+import { figure, rawText, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { askPlace, type Things } from './ask'
 import { PACKED } from './leverRow'
@@ -96,7 +96,7 @@ export const KINDS_OF_CHAINS = {
       ...measured,
       unit: lengthUnit,
       chain: requiredId(),
-      span: count(0, 20).integer(),
+      span: figure(0, 20).integer(),
     }),
   },
   targets: {

@@ -1,5 +1,5 @@
 import { object } from 'yup'
-import { figure as count, requiredId } from '../parts/fields'
+import { figure, requiredId } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { angle, plainFigure, length, type QuantityRow } from './quantityRow'
 import type { LevelBase, LevelZero } from './readingBase'
@@ -35,7 +35,7 @@ const ROWS = {
 
 const share = plainFigure(2, '')
 const acceleration = plainFigure(0, ' rad/s²')
-const ofLine: QuantityRow = (unit, shown, [label, name], more) => ({
+const quantity: QuantityRow = (unit, shown, [label, name], more) => ({
   unit,
   shown,
   label,
@@ -51,7 +51,7 @@ export const KINDS_OF_LINES = {
       kind: kindOf('shaft-level'),
       ...measured,
       line: requiredId(),
-      shaft: count(0, 50).integer().required(),
+      shaft: figure(0, 50).integer().required(),
       ...wordFields(ROWS['shaft-level']),
     }),
   },
@@ -86,39 +86,42 @@ export const KINDS_OF_LINES = {
       })),
     ),
   quantities: {
-    'joint-angle': ofLine('deg', angle, ['joint#', 'Joint angle'], {
+    'joint-angle': quantity('deg', angle, ['joint#', 'Joint angle'], {
       isInStates: true,
       atRest: ' at ride',
       isOfJointAngle: true,
       sampledAs: 'joints[#].angleDeg',
     }),
-    'shaft-inertia': ofLine('rad/s2', acceleration, ['inertia at joint#', 'Shaft inertia at top speed'], {
+    'shaft-inertia': quantity('rad/s2', acceleration, ['inertia at joint#', 'Shaft inertia at top speed'], {
       isInStates: true,
       isOfJointAngle: true,
     }),
-    'torsional-acceleration': ofLine('rad/s2', acceleration, ['torsional', 'Torsional acceleration'], {
+    'torsional-acceleration': quantity('rad/s2', acceleration, ['torsional', 'Torsional acceleration'], {
       isInStates: true,
       sampledAs: 'outputPeakAccelerationRadS2',
     }),
-    'pair-difference': ofLine('deg', angle, ['pair difference', 'Difference of a pair'], {
+    'pair-difference': quantity('deg', angle, ['pair difference', 'Difference of a pair'], {
       isInStates: true,
     }),
-    'joint-limit-margin': ofLine('deg', angle, ['room of joint#', 'Room to a joint’s own limit'], {
+    'joint-limit-margin': quantity('deg', angle, ['room of joint#', 'Room to a joint’s own limit'], {
       isInStates: true,
       isOfJointAngle: true,
       isOfTravel: true,
     }),
-    'critical-speed-ratio': ofLine('1', share, ['shaft# speed to critical', 'Top speed over critical speed']),
-    'set-in': ofLine('mm', length, ['slip yoke set-in', 'Set-in of a slip yoke']),
-    'flex-disc-angle': ofLine('deg', angle, ['disc at joint#', 'Angle of a flexible disc'], {
+    'critical-speed-ratio': quantity('1', share, [
+      'shaft# speed to critical',
+      'Top speed over critical speed',
+    ]),
+    'set-in': quantity('mm', length, ['slip yoke set-in', 'Set-in of a slip yoke']),
+    'flex-disc-angle': quantity('deg', angle, ['disc at joint#', 'Angle of a flexible disc'], {
       sampledAs: 'joints[#].angleDeg',
     }),
-    'tube-shear': ofLine('1', share, ['tube# shear to yield', 'Tube shear over yield']),
-    'cross-shear': ofLine('1', share, ['cross of joint#', 'Shear of the cross over what it may bear'], {
+    'tube-shear': quantity('1', share, ['tube# shear to yield', 'Tube shear over yield']),
+    'cross-shear': quantity('1', share, ['cross of joint#', 'Shear of the cross over what it may bear'], {
       isInStates: true,
       sampledAs: 'joints[#].crossShare',
     }),
-    'bearing-force': ofLine(
+    'bearing-force': quantity(
       'N',
       plainFigure(0, ' N'),
       ['centre bearing# force', 'Force on the centre bearing'],
@@ -127,7 +130,7 @@ export const KINDS_OF_LINES = {
         sampledAs: 'shafts[#].bearing.maxN',
       },
     ),
-    'bearing-misalignment': ofLine(
+    'bearing-misalignment': quantity(
       'deg',
       angle,
       ['shaft# in its bearing', 'Shaft against the seat of its bearing'],
@@ -136,12 +139,12 @@ export const KINDS_OF_LINES = {
         sampledAs: 'shafts[#].bearingMisalignmentDeg',
       },
     ),
-    'slip-left': ofLine('mm', length, ['slip left in shaft#', 'Slip left until the spline bottoms'], {
+    'slip-left': quantity('mm', length, ['slip left in shaft#', 'Slip left until the spline bottoms'], {
       isInStates: true,
       isOfTravel: true,
       sampledAs: 'shafts[#].slipLeftMm',
     }),
-    'spline-engaged': ofLine(
+    'spline-engaged': quantity(
       '1',
       plainFigure(2, ' diameters'),
       ['spline engaged in shaft#', 'Spline engaged over its diameter'],
@@ -151,7 +154,7 @@ export const KINDS_OF_LINES = {
         sampledAs: 'shafts[#].splineEngaged',
       },
     ),
-    'plunge-left': ofLine('mm', length, ['plunge left of shaft#', 'Plunge left'], {
+    'plunge-left': quantity('mm', length, ['plunge left of shaft#', 'Plunge left'], {
       isInStates: true,
       isOfTravel: true,
       sampledAs: 'shafts[#].plungeLeftMm',
