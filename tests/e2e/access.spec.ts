@@ -69,7 +69,8 @@ test('a whole visit needs no mouse', async ({ page }) => {
   await page.keyboard.type('0.8')
   // A radio group is one stop; arrows choose in it.
   await page.keyboard.press('Tab')
-  await page.keyboard.press('ArrowRight')
+  // As long as a finger takes.
+  await page.keyboard.press('ArrowRight', { delay: 60 })
   await expect(page.getByRole('radio', { name: 'front is lower' })).toBeChecked()
   await expect(page.getByRole('radio', { name: 'front is lower' })).toBeFocused()
   await page.getByTestId('digits').press('Enter')

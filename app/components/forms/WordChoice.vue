@@ -15,7 +15,9 @@ const chosen = computed(() => (value === undefined ? '' : (value as string)))
 </script>
 
 <template>
+  <!-- A button is named once, when it is made: other words take other buttons. -->
   <URadioGroup
+    :key="items.map((item) => item.label).join()"
     variant="card"
     indicator="hidden"
     orientation="horizontal"
