@@ -23,9 +23,9 @@ export interface NamedThing {
 }
 
 /** A cell of a table of readings by its column; empty where nothing stands. */
-export type CellOf = (column: 'of' | PartColumn) => string
+type CellOf = (column: 'of' | PartColumn) => string
 /** Columns of a table of readings that hold a part of a thing. */
-export type PartColumn = 'shaft' | 'place'
+type PartColumn = 'shaft' | 'place'
 
 /** All that is known of what a reading can be of; `F` are the fields by which it says so. */
 export interface TargetFacts<F = Readonly<Record<string, unknown>>> {
@@ -40,6 +40,10 @@ export interface TargetFacts<F = Readonly<Record<string, unknown>>> {
   readonly isPartInTitle?: true
   /** The point it is on or the body it is of; absent for what lies between two bodies. */
   readonly body?: (build: Things, target: Partial<F>) => BodyId | undefined
+  /** It lies across the vehicle: its ends are left and right. */
+  readonly isAcross?: (build: Things, target: Partial<F>) => boolean
+  /** The way from it to what stands against it, chassis frame. */
+  readonly toward?: (build: Things, target: Partial<F>) => Gap['toward'] | undefined
   /** The part in a table of readings: what stands in its cell, and which fields are read from there, or why it cannot be. */
   readonly cell?: {
     readonly column: PartColumn

@@ -48,7 +48,14 @@ export const KINDS_OF_GAPS = {
       ...wordFields(ROWS['gap']),
     }),
   },
-  targets: { gap: { keys: ['gap'], word: 'gap', things: ({ gaps }) => gaps } },
+  targets: {
+    gap: {
+      keys: ['gap'],
+      word: 'gap',
+      things: ({ gaps }) => gaps,
+      toward: ({ gaps }, { gap }) => gaps.find(({ id }) => id === gap)?.toward,
+    },
+  },
   asks: ({ gaps }) =>
     gaps.flatMap(({ id, point }) => [
       { group: 'gaps' as const, asked: { quantity: 'gap' as const, gap: id }, role: null, optional: true },

@@ -43,7 +43,7 @@ export const plainFigure = (decimals: number, behind: string): Shown => ({ as: '
 /** Room between two things that is neither much nor little, in mm. */
 export const USUAL_GAP_MM = 20
 
-export type MoreOfQuantity = Omit<QuantityFacts, 'unit' | 'shown' | 'label' | 'name'>
+type MoreOfQuantity = Omit<QuantityFacts, 'unit' | 'shown' | 'label' | 'name'>
 /** A row of a subject's quantities: its unit, how it is shown, its words as a check and as a limit, and what else is true. */
 export type QuantityRow = (
   unit: QuantityFacts['unit'],

@@ -16,7 +16,7 @@ type ValueOf<T> = T[keyof T]
 type KeyOfAny<U> = U extends unknown ? keyof U : never
 
 /** Fields that name what a reading is of. */
-export type TargetKey<T extends KindTypes> = KeyOfAny<ValueOf<T['targets']>>
+type TargetKey<T extends KindTypes> = KeyOfAny<ValueOf<T['targets']>>
 
 /** What is read, and of what: an id alone says nothing, for a point may be called like a line. */
 export type AskedOf<T extends KindTypes> = {

@@ -49,6 +49,7 @@ export const KINDS_OF_VEHICLE = {
       word: 'axis',
       things: ({ axes }) => axes,
       body: ({ axes }, { axis }) => axes.find(({ id }) => id === axis)?.body,
+      isAcross: ({ axes }, { axis }) => axes.some(({ id, lies }) => id === axis && lies === 'across'),
     },
     point: {
       keys: ['point'],

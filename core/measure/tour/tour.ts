@@ -7,6 +7,7 @@ import { KINDS } from '../../file/kinds/kinds'
 import type { Asked, Reading } from '../../file/build/reading'
 import { askedBody, askedKey, askedName, readingOf } from '../targets/asked'
 import { isReadable } from '../figures/scatter'
+import { targetOf } from '../targets/target'
 import { vehicleAsks } from './vehicleAsks'
 
 /** One reading to take, in the order in which one works under the vehicle. */
@@ -43,6 +44,7 @@ export function measuringTour(build: Build, setupId: Id): TourStep[] {
 
 function tourStep(build: Build, setupId: Id, { asked, group, role, optional }: Ask<Asked>): TourStep {
   const reading = readingOf(build, setupId, asked)
+  const target = targetOf(asked.quantity)
   return {
     ...asked,
     id: askedKey(asked),
@@ -51,10 +53,8 @@ function tourStep(build: Build, setupId: Id, { asked, group, role, optional }: A
     role,
     optional,
     body: askedBody(build, asked),
-    isAcross:
-      asked.quantity === 'axis-level' &&
-      build.axes.some(({ id, lies }) => id === asked.axis && lies === 'across'),
-    toward: asked.quantity === 'gap' ? (build.gaps.find(({ id }) => id === asked.gap)?.toward ?? null) : null,
+    isAcross: target.isAcross?.(build, asked) ?? false,
+    toward: target.toward?.(build, asked) ?? null,
     reading,
     isRead: reading !== null && isReadable(build, reading),
   }
