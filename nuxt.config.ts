@@ -83,7 +83,12 @@ export default defineNuxtConfig({
   imports: { scan: false },
   components: [{ path: '~/components', pathPrefix: false }],
   // A part that cannot be loaded is told (useAppUpdate); the page is never loaded anew unasked.
-  experimental: { emitRouteChunkError: false },
+  experimental: {
+    emitRouteChunkError: false,
+    // A view is fetched when its link is pointed at or reached by keyboard, not all of them with the first: half of the
+    // work of opening a build, on a phone too.
+    defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } },
+  },
   ui: { fonts: false, experimental: { componentDetection: true } },
   icon: {
     provider: 'none',
