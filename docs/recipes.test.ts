@@ -132,7 +132,7 @@ describe('recipes that are followed in a copy', () => {
     expect(content).toBe('')
   })
 
-  it('add a subject with a reading, a quantity, a lever and a view by four files that are touched', () => {
+  it('add a subject with a list in the file, a reading, a quantity, a lever and a view by four files that are touched', () => {
     expect(touched.subject).toBe(4)
     expect(copy.script('roof.ts')).toBe('')
   })

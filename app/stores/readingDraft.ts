@@ -3,7 +3,7 @@ import type { MeasuredReading, Reading, ReadingKind } from '~~/core/file/build/r
 import type { LevelZero } from '~~/core/file/kinds/readingBase'
 import { isGiven, READING_KINDS, readingFacts, wayOf, wordsOf } from '~~/core/file/build/readingKinds'
 import type { ToolKind } from '~~/core/file/parts/tool'
-import { targetOf } from '~~/core/measure/targets/target'
+import { targetOf } from '~~/core/file/build/targets'
 import type { TourStep } from '~~/core/measure/tour/tour'
 
 /** A reading while it is typed: raw text, and the words that go with it. */

@@ -22,7 +22,8 @@ import { whyFigure } from './core/answers/why/why'
 const raw = JSON.parse(readFileSync('demo/fen-tender.lurvan.json', 'utf8'))
 const line = raw.lines[0]
 const tape = raw.tools.find(({ kind }: { kind: string }) => kind === 'tape').id
-const reading = { kind: 'roof-height', id: 'roof-1', setup: raw.setups[0].id, tool: tape, roof: line.id }
+const reading = { kind: 'roof-height', id: 'roof-1', setup: raw.setups[0].id, tool: tape, roof: 'lid' }
+raw.roofs = [{ id: 'lid', name: 'lid over the tail', line: line.id }]
 raw.readings.push({ ...reading, unit: 'mm', values: ['100'], way: 'above' })
 raw.levers.push({ id: 'roof-jack', kind: 'roof-up', body: 'powertrain', range: [-20, 60], step: 1 })
 const limit = { id: 'roof', quantity: 'roof-room', unit: 'mm', scope: 'ride', failBelow: 60 }
@@ -38,10 +39,24 @@ const wrong = parseBuild({
 })
 assert(!wrong.ok && wrong.problems[0]?.path.endsWith('.way'), 'a word that is none of its own is refused')
 
+// Its list is part of the file: bounded, and every name in it meets a thing.
+const refusedAt = (roofs: readonly object[]) => {
+  const result = parseBuild({ ...raw, roofs })
+  return result.ok ? 'let in' : result.problems.map(({ path }) => path).join(' ')
+}
+const lid = raw.roofs[0]
+assert.equal(refusedAt([{ ...lid, line: 'no-such' }]), 'roofs[0].line')
+assert.equal(refusedAt([{ ...lid, name: '' }]), 'roofs[0].name')
+assert.equal(refusedAt([lid, lid]), 'roofs[1].id')
+assert.equal(refusedAt(Array.from({ length: 21 }, (_, i) => ({ ...lid, id: `lid-${i}` }))), 'roofs')
+
+const lost = parseBuild({ ...raw, roofs: [] })
+assert(!lost.ok && lost.problems[0]?.path === `readings[${raw.readings.length - 1}].roof`)
+
 // It is asked for, said back, and goes through a table.
 const step = measuringTour(build, build.setups[0]!.id).find(({ quantity }) => quantity === 'roof-height')
 assert(step?.isRead && step.group === 'checks')
-assert.equal(stepWords(step, 'along').title, `Roof over ${line.name}`)
+assert.equal(stepWords(step, 'along').title, 'Lid over the tail')
 assert.equal(stepWords(step, 'along').unit, 'length')
 assert.equal(stepScene(step), 'gap')
 const mine = build.readings.find(({ id }) => id === 'roof-1')!
@@ -59,7 +74,7 @@ const check = here.checks.find(({ quantity }) => quantity === 'roof-room')!
 const joint = here.placed.points.get(build.lines[0]!.joints[0]!.point!)!
 assert(joint.known)
 assert(Math.abs(check.value! - (100 - joint.value[2])) < 1e-9)
-assert.equal(checkLabel(check), `roof over ${line.name}: room under it`)
+assert.equal(checkLabel(check), 'lid over the tail: room under it')
 assert.match(checkValueText(check, check.value, build.units), /^\d+\.\d mm$/)
 assert.equal(check.basis, 'a lid over the tail')
 const sureness = runMonteCarlo(sampleModel(build, settings), { samples: 2000, seed: 11 })
@@ -68,7 +83,7 @@ assert(plusMinus! > 0.5 && plusMinus! < 6, `its ± is ${plusMinus}`)
 assert(namedFigures(compile(build)).some(({ place }) => place === 'roofs[0].roomMm'))
 const published = resultJson(build) as unknown as { readonly roofs: readonly { readonly roomMm: number }[] }
 assert.equal(published.roofs[0]!.roomMm, check.value)
-assert(JSON.stringify(whyFigure(build, settings, check.id)).includes(`roof over ${line.name}`))
+assert(JSON.stringify(whyFigure(build, settings, check.id)).includes('lid over the tail'))
 
 // Its lever moves it, and the search uses it where all else holds.
 const cured = { ...settings, tail: 5, wedge: -1.5 }

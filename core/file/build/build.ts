@@ -5,6 +5,7 @@ import type { LimitEntry } from './limit'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import type { Id } from '../parts/id'
 import type { Things } from '../kinds/ask'
+import type { Kinds } from '../kinds/kinds'
 import type { Lever } from './lever'
 import type { Mating } from '../parts/mating'
 import type { CentrePair } from '../parts/named'
@@ -78,8 +79,11 @@ export interface ShiftLever {
   readonly seatStationMm?: number
 }
 
+/** The lists that subjects add. */
+type ListsOfKinds = Kinds['lists']
+
 /** One vehicle's driveline: everything Lurvan keeps about it, as plain data. */
-export interface Build extends Things {
+export interface Build extends Things, ListsOfKinds {
   readonly format: typeof FORMAT_NAME
   readonly version: typeof FORMAT_VERSION
   readonly id: Id

@@ -1,3 +1,4 @@
+import { MOST_ENTRIES } from '../build/lists'
 import type { FileProblem } from '../parts/problem'
 
 /** Deeper nesting than this no build has; far deeper ones break the recursion of whatever writes them out again. */
@@ -15,17 +16,15 @@ export const LIST_LIMITS = {
   bodies: 60,
   trials: 100,
   states: 20,
-  lines: 20,
   levers: 50,
-  gaps: 200,
   positions: 100,
   services: 50,
   photos: 500,
   tubes: 200,
   crosses: 100,
   patterns: 20,
-  chains: 10,
   axleCuts: 10,
+  ...MOST_ENTRIES,
 } as const
 
 /** More entries than this in any one object or list of a file are refused before anything looks at them. */

@@ -1,10 +1,11 @@
 import type { BodyId, BodyKind } from '../parts/body'
 import { bodyById } from '../parts/bodies'
 import type { Build } from '../build/build'
+import { listsOf } from '../build/lists'
+import { unmetTarget } from '../build/targets'
+import type { NamedList } from '../kinds/listFacts'
 import { withoutLever } from './withoutLever'
 import { liveAxlePoints } from '../parts/body'
-import { sprocketsOf } from '../parts/chainLine'
-import { linePoints } from '../parts/lineSpec'
 import { pointsMovedBy } from '../parts/motionPoints'
 
 /** Kinds of body that may go when no line runs to them. */
@@ -19,16 +20,11 @@ export function staysBecause(build: Build, id: BodyId): string | null {
   if (on) return `${on.name} stands on it`
   const points = new Set(build.points.filter((point) => point.body === id).map((point) => point.id))
   const axes = new Set(build.axes.filter((axis) => axis.body === id).map((axis) => axis.id))
-  const line = build.lines.find(
-    (one) =>
-      linePoints(one).some((point) => points.has(point)) ||
-      one.shafts.some(({ bearing }) => bearing && points.has(bearing.point)) ||
-      axes.has(one.driving) ||
-      axes.has(one.driven),
-  )
-  if (line) return `${line.name} runs to it`
-  const chain = build.chains?.find(({ sprockets }) => sprockets.some(({ point }) => points.has(point)))
-  if (chain) return `${chain.name} runs round a sprocket on it`
+  const things = { bodies: new Set([id]), points, axes }
+  for (const { facts, entries } of listsOf(build)) {
+    const held = facts.holds && entries.find((entry) => namesAny(facts, entry, things))
+    if (held) return `${held.name} ${facts.holds}`
+  }
   if (build.axes.some((axis) => axis.body === id || axis.through?.some((point) => points.has(point))))
     return 'an axis lies on it'
   if (build.shiftLever && points.has(build.shiftLever.point)) return 'the shift lever stands on it'
@@ -36,6 +32,12 @@ export function staysBecause(build: Build, id: BodyId): string | null {
     return 'the centreline is taken from it'
   return null
 }
+
+type NamedThings = Readonly<Partial<Record<NamedList, ReadonlySet<string>>>>
+type AnyList = ReturnType<typeof listsOf>[number]
+
+const namesAny = (facts: AnyList['facts'], entry: AnyList['entries'][number], things: NamedThings): boolean =>
+  facts.names(entry).some(({ in: list, id }) => id !== undefined && things[list]?.has(id) === true)
 
 /** What goes away with a body: its gaps, by their names. */
 export const gapsOfBody = (build: Build, id: BodyId): string[] =>
@@ -71,16 +73,12 @@ export function withoutBody(build: Build, id: BodyId): Build {
   const rest = build.levers
     .filter((lever) => lever.body === id)
     .reduce((left, lever) => withoutLever(left, lever.id), build)
-  return {
+  const left = {
     ...rest,
+    ...goneAlong(rest, { bodies: new Set([id]), points: gonePoints }),
     bodies: build.bodies.filter((body) => body.id !== id),
     points: build.points.filter((point) => !gonePoints.has(point.id)),
     gaps,
-    readings: build.readings.filter(
-      (reading) =>
-        !(reading.kind === 'gap' && goneGaps.has(reading.gap)) &&
-        !('point' in reading && gonePoints.has(reading.point)),
-    ),
     ...(build.services && { services: build.services.filter((service) => service.body !== id) }),
     ...(build.weight && {
       weight: {
@@ -91,14 +89,24 @@ export function withoutBody(build: Build, id: BodyId): Build {
       },
     }),
   }
+  return { ...left, readings: left.readings.filter((reading) => !unmetTarget(left, reading)) }
 }
+
+/** The lists without entries that go along with what they name. */
+const goneAlong = (build: Build, things: NamedThings): Partial<Build> =>
+  Object.fromEntries(
+    listsOf(build).flatMap(({ key, facts, entries }) =>
+      facts.holds || !build[key] ? [] : [[key, entries.filter((entry) => !namesAny(facts, entry, things))]],
+    ),
+  )
 
 /** True for a point that something besides gaps rests on. */
 export function isUsed(build: Build, point: string): boolean {
   return (
-    build.lines.some((line) => linePoints(line).includes(point)) ||
-    build.lines.some((line) => line.shafts.some(({ bearing }) => bearing?.point === point)) ||
-    sprocketsOf(build).some((sprocket) => sprocket.point === point) ||
+    listsOf(build).some(
+      ({ facts, entries }) =>
+        facts.holds && entries.some((entry) => namesAny(facts, entry, { points: new Set([point]) })),
+    ) ||
     build.axes.some((axis) => axis.through?.includes(point)) ||
     build.bodies.some(
       (body) =>

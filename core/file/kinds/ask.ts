@@ -27,28 +27,31 @@ type CellOf = (column: 'of' | PartColumn) => string
 /** Columns of a table of readings that hold a part of a thing. */
 type PartColumn = 'shaft' | 'place'
 
-/** All that is known of what a reading can be of; `F` are the fields by which it says so. */
-export interface TargetFacts<F = Readonly<Record<string, unknown>>> {
+/**
+ * All that is known of what a reading can be of; `F` are the fields by which it says so, `B` what
+ * of a build is looked at.
+ */
+export interface TargetFacts<F = Readonly<Record<string, unknown>>, B = Things> {
   /** The fields that name it, first the one that holds its id. */
   readonly keys: readonly (keyof F & string)[]
   /** What it is called when it is asked for. */
   readonly word: string
-  readonly things: (build: Things) => readonly NamedThing[]
+  readonly things: (build: B) => readonly NamedThing[]
   /** Said behind the name, where the thing alone is not what is read. */
-  readonly part?: (build: Things, target: Partial<F>) => string
+  readonly part?: (build: B, target: Partial<F>) => string
   /** The part is told in the title of what is asked, so that its name goes without. */
   readonly isPartInTitle?: true
   /** The point it is on or the body it is of; absent for what lies between two bodies. */
-  readonly body?: (build: Things, target: Partial<F>) => BodyId | undefined
+  readonly body?: (build: B, target: Partial<F>) => BodyId | undefined
   /** It lies across the vehicle: its ends are left and right. */
-  readonly isAcross?: (build: Things, target: Partial<F>) => boolean
+  readonly isAcross?: (build: B, target: Partial<F>) => boolean
   /** The way from it to what stands against it, chassis frame. */
-  readonly toward?: (build: Things, target: Partial<F>) => Gap['toward'] | undefined
+  readonly toward?: (build: B, target: Partial<F>) => Gap['toward'] | undefined
   /** The part in a table of readings: what stands in its cell, and which fields are read from there, or why it cannot be. */
   readonly cell?: {
     readonly column: PartColumn
     readonly written: (reading: Readonly<Record<string, unknown>>) => string
-    readonly read: (build: Things, id: Id, cell: CellOf) => Readonly<Record<string, unknown>> | string
+    readonly read: (build: B, id: Id, cell: CellOf) => Readonly<Record<string, unknown>> | string
   }
 }
 

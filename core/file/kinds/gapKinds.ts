@@ -1,7 +1,9 @@
-import { object } from 'yup'
-import { requiredId } from '../parts/fields'
+import { boolean, object } from 'yup'
+import { direction, figure, idField, requiredId, requiredName, wordField } from '../parts/fields'
+import { GAP_KINDS, type Gap } from '../parts/gap'
 import type { Id } from '../parts/id'
-import { askPlace } from './ask'
+import { askPlace, type Things } from './ask'
+import type { EntryComplaint } from './listFacts'
 import { length, USUAL_GAP_MM } from './quantityRow'
 import type { LengthBase } from './readingBase'
 import { TAPE } from './readingRow'
@@ -20,6 +22,7 @@ export interface GapTypes {
   readonly asked: { readonly gap: GapReading }
   readonly unasked: object
   readonly targets: { readonly gap: { readonly gap: Id } }
+  readonly lists: { readonly gaps: readonly Gap[] }
 }
 
 const ROWS = {
@@ -35,6 +38,21 @@ const ROWS = {
     isOfTrial: true,
   },
 } as const
+
+/** One gap in a file. */
+const GAP_SHAPE = object({
+  id: requiredId(),
+  name: requiredName(),
+  kind: wordField(GAP_KINDS).required(),
+  point: requiredId(),
+  obstacle: idField(),
+  shaft: object({ line: requiredId(), index: figure(0, 20).integer().required() }).default(undefined),
+  toward: direction(),
+  failBelow: figure(-1000, 1000),
+  warnBelow: figure(-1000, 1000),
+  opposite: idField(),
+  cutting: object({ cost: figure(0, 1e6), structural: boolean() }).default(undefined),
+})
 
 /** Gaps between the parts and what stands around them. */
 export const KINDS_OF_GAPS = {
@@ -72,4 +90,34 @@ export const KINDS_OF_GAPS = {
     },
   },
   levers: {},
+  lists: {
+    gaps: {
+      shape: GAP_SHAPE,
+      most: 200,
+      names: ({ point, obstacle, shaft, opposite }) => [
+        { at: 'point', in: 'points', id: point },
+        { at: 'obstacle', in: 'bodies', id: obstacle },
+        { at: 'shaft.line', in: 'lines', id: shaft?.line },
+        { at: 'opposite', in: 'gaps', id: opposite },
+      ],
+      problems: gapProblems,
+    },
+  },
 } as const satisfies SubjectKinds<GapTypes>
+
+function gapProblems(build: Things, gap: Gap, complain: EntryComplaint): void {
+  if (gap.opposite === gap.id) complain('opposite', 'is the gap itself')
+  if (gap.toward.every((part) => part === 0))
+    complain('toward', 'points nowhere: one of its figures must not be 0')
+  const line = build.lines.find(({ id }) => id === gap.shaft?.line)
+  if (gap.shaft && line && gap.shaft.index >= line.shafts.length)
+    complain('shaft.index', `"${line.name}" has no shaft ${gap.shaft.index + 1}`)
+  if (gap.shaft && gap.obstacle !== undefined)
+    complain('obstacle', 'is a body, but the gap is one to a shaft: only one of them can be')
+  const own = build.points.find((point) => point.id === gap.point)?.body
+  const stands = gap.obstacle ?? build.bodies.find(({ kind }) => kind === 'chassis')?.id
+  if (gap.kind !== 'ground' && !gap.shaft && own !== undefined && own === stands)
+    complain('obstacle', 'is the body of the point itself: nothing moves between them')
+  if (gap.failBelow !== undefined && gap.warnBelow !== undefined && gap.warnBelow < gap.failBelow)
+    complain('warnBelow', 'must not lie below failBelow')
+}

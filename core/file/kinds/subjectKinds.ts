@@ -1,15 +1,18 @@
 import type { Ask, PointQuantity, TargetFacts, Things } from './ask'
 import type { Id } from '../parts/id'
+import type { EntryOf, ListFacts } from './listFacts'
 import type { LeverKindFacts } from './leverRow'
 import type { QuantityFacts } from './quantityRow'
 import type { ReadingKindFacts } from './readingRow'
 import type { AnyObject, ObjectSchema } from 'yup'
 
-/** Types of what a subject reads: readings that a tour asks for, other readings, and what names the things they are of. */
+/** Types of what a subject keeps in a build: readings that a tour asks for, other readings, what names the things they are of, lists. */
 export interface KindTypes {
   readonly asked: object
   readonly unasked: object
   readonly targets: object
+  /** Lists of a build that are its own. */
+  readonly lists: object
 }
 
 type ValueOf<T> = T[keyof T]
@@ -29,7 +32,7 @@ export type AskedOf<T extends KindTypes> = {
 /** Readings by their kind. */
 export type ReadingsOf<T extends KindTypes> = T['asked'] & T['unasked']
 
-/** What a subject adds to what a build can hold: its kinds of readings, quantities and levers. */
+/** What a subject adds to what a build can hold: its kinds of readings, quantities, levers and lists. */
 export interface SubjectKinds<T extends KindTypes> {
   readonly readings: {
     readonly [K in keyof ReadingsOf<T>]: ReadingKindFacts<
@@ -40,11 +43,12 @@ export interface SubjectKinds<T extends KindTypes> {
   }
   /** The shape of each reading in a file. */
   readonly shapes: Readonly<Record<keyof ReadingsOf<T>, ObjectSchema<AnyObject>>>
-  readonly targets: { readonly [K in keyof T['targets']]: TargetFacts<T['targets'][K]> }
+  readonly targets: { readonly [K in keyof T['targets']]: TargetFacts<T['targets'][K], Things & T['lists']> }
   /** What a tour asks for it. */
   readonly asks: (
-    build: Things,
+    build: Things & T['lists'],
   ) => readonly Ask<AskedOf<T> | { readonly quantity: PointQuantity; readonly point: Id }>[]
   readonly quantities: Readonly<Record<string, QuantityFacts>>
   readonly levers: Readonly<Record<string, LeverKindFacts>>
+  readonly lists: { readonly [K in keyof T['lists']]-?: ListFacts<EntryOf<T['lists'][K]>> }
 }

@@ -62,4 +62,5 @@ export const KINDS_OF_VEHICLE = {
   asks: () => [],
   quantities: {},
   levers: LEVERS,
+  lists: {},
 } as const satisfies SubjectKinds<VehicleTypes>

@@ -78,6 +78,7 @@ export interface SetupPointReading extends LengthBase {
 
 /** What is read of the chassis, its axes and its points. */
 export interface VehicleTypes {
+  readonly lists: object
   readonly asked: {
     readonly 'chassis-fall': ChassisFallReading
     readonly 'chassis-roll': ChassisRollReading

@@ -61,3 +61,5 @@ export const figure = (min: number, max: number) => number().min(min).max(max)
 export const list = <T extends AnyObject>(of: ObjectSchema<T>, max: number) => array().of(of).max(max)
 /** A date or time as text; shown, never computed with. */
 export const timeField = () => string().max(40)
+/** Forward, left, up, of any length but nought. */
+export const direction = () => array().of(figure(-1e6, 1e6).required()).length(3).required()

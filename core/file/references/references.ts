@@ -1,10 +1,11 @@
 import { bodyReferences } from './bodyReferences'
 import type { Build } from '../build/build'
 import { chainReferences } from './chainReferences'
-import type { Gap } from '../parts/gap'
 import type { FileProblem } from '../parts/problem'
 import type { Reading } from '../build/reading'
-import { isSetByBearing } from '../parts/lineSpec'
+import { NAMED_LISTS } from '../kinds/listFacts'
+import { listsOf } from '../build/lists'
+import { unmetTarget } from '../build/targets'
 import { isGiven, READING_KINDS, wayOf, wordsOf } from '../build/readingKinds'
 import { crossesOf } from '../parts/stock'
 import type { ToolKind } from '../parts/tool'
@@ -32,9 +33,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['states', build.states],
     ['photos', build.photos ?? []],
     ['services', build.services ?? []],
-    ['lines', build.lines],
     ['levers', build.levers],
-    ['gaps', build.gaps],
     ['positions', build.positions],
     ['limits.entries', build.limits.entries],
     ['mating.stacks', build.mating?.stacks ?? []],
@@ -45,8 +44,8 @@ export function referenceProblems(build: Build): FileProblem[] {
     ['tubes', build.tubes ?? []],
     ['crosses', build.crosses ?? []],
     ['patterns', build.patterns ?? []],
-    ['chains', build.chains ?? []],
     ['axleCuts', build.axleCuts ?? []],
+    ...listsOf(build).map(({ key, entries }) => [key, entries] as const),
   ]
   for (const [name, items] of collections) {
     const seen = new Set<string>()
@@ -68,7 +67,7 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(bodies, axis.body, `axes[${i}].body`, 'body')
     axis.through?.forEach((id, k) => requireIn(points, id, `axes[${i}].through[${k}]`, 'point'))
   })
-  readingReferences(build, points, axes, requireIn, complain)
+  readingReferences(build, requireIn, complain)
   build.setups.forEach((setup, i) => {
     requireIn(axes, setup.plumbAxis, `setups[${i}].plumbAxis`, 'axis')
     if (build.axes.some(({ id, lies }) => id === setup.plumbAxis && lies === 'across'))
@@ -84,33 +83,12 @@ export function referenceProblems(build: Build): FileProblem[] {
     requireIn(points, pair.right, `centrePairs[${i}].right`, 'point')
   })
   const crosses = idsOf(crossesOf(build))
-  build.lines.forEach((line, i) => {
-    requireIn(axes, line.driving, `lines[${i}].driving`, 'axis')
-    requireIn(axes, line.driven, `lines[${i}].driven`, 'axis')
-    line.joints.forEach((joint, k) => {
-      requireIn(points, joint.point, `lines[${i}].joints[${k}].point`, 'point')
-      if (joint.point === undefined && !isSetByBearing(line, k))
-        complain(
-          `lines[${i}].joints[${k}].point`,
-          'is missing: neither a point nor the bearing of the shaft in front says where it is',
-        )
-      requireIn(crosses, joint.cross, `lines[${i}].joints[${k}].cross`, 'size of cross')
-      const inner = k > 0 && k < line.joints.length - 1
-      if (inner && (joint.pointIs ?? 'centre') !== 'centre') {
-        complain(`lines[${i}].joints[${k}].pointIs`, 'a joint between two shafts is told by its centre')
-      }
-      if (line.joints.findIndex((other) => other.id === joint.id) < k) {
-        complain(`lines[${i}].joints[${k}].id`, `"${joint.id}" is already used in this line`)
-      }
-    })
-    line.shafts.forEach((shaft, k) => {
-      requireIn(points, shaft.bearing?.point, `lines[${i}].shafts[${k}].bearing.point`, 'point')
-      requireIn(axes, shaft.bearing?.axis, `lines[${i}].shafts[${k}].bearing.axis`, 'axis')
-    })
-    if (line.shafts.length !== line.joints.length - 1) {
-      complain(`lines[${i}].shafts`, `must hold ${line.joints.length - 1}: one shaft between each two joints`)
-    }
-  })
+  build.lines.forEach((line, i) =>
+    line.joints.forEach((joint, k) =>
+      requireIn(crosses, joint.cross, `lines[${i}].joints[${k}].cross`, 'size of cross'),
+    ),
+  )
+  listReferences(build, complain)
   const photos = idsOf(build.photos ?? [])
   build.bodies.forEach((body, i) =>
     body.outlines?.forEach((outline, k) =>
@@ -124,15 +102,6 @@ export function referenceProblems(build: Build): FileProblem[] {
     if (service.toward.every((part) => part === 0))
       complain(`services[${i}].toward`, 'points nowhere: one of its figures must not be 0')
   })
-  const gapIds = idsOf(build.gaps)
-  build.gaps.forEach((gap, i) => {
-    requireIn(points, gap.point, `gaps[${i}].point`, 'point')
-    requireIn(bodies, gap.obstacle, `gaps[${i}].obstacle`, 'body')
-    requireIn(idsOf(build.lines), gap.shaft?.line, `gaps[${i}].shaft.line`, 'line')
-    requireIn(gapIds, gap.opposite, `gaps[${i}].opposite`, 'gap')
-    if (gap.opposite === gap.id) complain(`gaps[${i}].opposite`, 'is the gap itself')
-    gapProblem(build, gap, (key, message) => complain(`gaps[${i}].${key}`, message))
-  })
   build.weight?.masses.forEach((mass, i) => {
     requireIn(bodies, mass.body, `weight.masses[${i}].body`, 'body')
   })
@@ -142,18 +111,25 @@ export function referenceProblems(build: Build): FileProblem[] {
   return problems
 }
 
+/** Every name in the lists that subjects add, and what else cannot be in them. */
+function listReferences(build: Build, complain: (path: string, message: string) => void): void {
+  for (const { key, facts, entries } of listsOf(build))
+    entries.forEach((entry, i) => {
+      for (const { at, in: list, id } of facts.names(entry))
+        if (id !== undefined && !build[list].some((one) => one.id === id))
+          complain(`${key}[${i}].${at}`, `there is no ${NAMED_LISTS[list]} "${id}"`)
+      facts.problems?.(build, entry, (at, message) => complain(`${key}[${i}].${at}`, message))
+    })
+}
+
 function readingReferences(
   build: Build,
-  points: ReadonlySet<string>,
-  axes: ReadonlySet<string>,
   requireIn: (known: ReadonlySet<string>, id: string | undefined, path: string, what: string) => void,
   complain: (path: string, message: string) => void,
 ): void {
   const setups = new Set(build.setups.map((setup) => setup.id))
   const tools = new Set(build.tools.map((tool) => tool.id))
-  const lines = new Set(build.lines.map((line) => line.id))
   const trials = new Set(build.trials.map((trial) => trial.id))
-  const gaps = new Set(build.gaps.map((gap) => gap.id))
   build.readings.forEach((reading, i) => {
     const at = `readings[${i}]`
     if ('setup' in reading) requireIn(setups, reading.setup, `${at}.setup`, 'setup')
@@ -169,28 +145,10 @@ function readingReferences(
         `a level laid this way shows its display to the ${sides}, not "${reading.display}"`,
       )
     }
-    if ('point' in reading) requireIn(points, reading.point, `${at}.point`, 'point')
-    if ('axis' in reading) requireIn(axes, reading.axis, `${at}.axis`, 'axis')
+    const unmet = unmetTarget(build, reading)
+    if (unmet) complain(`${at}.${unmet.key}`, `there is no ${unmet.key} "${unmet.id}"`)
     endProblem(build, reading, (key, message) => complain(`${at}.${key}`, message))
-    if ('line' in reading) requireIn(lines, reading.line, `${at}.line`, 'line')
-    if ('gap' in reading) requireIn(gaps, reading.gap, `${at}.gap`, 'gap')
   })
-}
-
-function gapProblem(build: Build, gap: Gap, complain: (key: string, message: string) => void): void {
-  if (gap.toward.every((part) => part === 0))
-    complain('toward', 'points nowhere: one of its figures must not be 0')
-  const line = build.lines.find(({ id }) => id === gap.shaft?.line)
-  if (gap.shaft && line && gap.shaft.index >= line.shafts.length)
-    complain('shaft.index', `"${line.name}" has no shaft ${gap.shaft.index + 1}`)
-  if (gap.shaft && gap.obstacle !== undefined)
-    complain('obstacle', 'is a body, but the gap is one to a shaft: only one of them can be')
-  const own = build.points.find((point) => point.id === gap.point)?.body
-  const stands = gap.obstacle ?? build.bodies.find(({ kind }) => kind === 'chassis')?.id
-  if (gap.kind !== 'ground' && !gap.shaft && own !== undefined && own === stands)
-    complain('obstacle', 'is the body of the point itself: nothing moves between them')
-  if (gap.failBelow !== undefined && gap.warnBelow !== undefined && gap.warnBelow < gap.failBelow)
-    complain('warnBelow', 'must not lie below failBelow')
 }
 
 /** Tools that show no angle, and the one that shows nothing else. */

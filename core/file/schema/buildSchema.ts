@@ -5,8 +5,9 @@ import { ANGLE_STYLES, LENGTH_UNITS } from '../../base/units/unitSettings'
 import { DATUM_SCHOOLS, FORMAT_NAME, FORMAT_VERSION } from '../build/build'
 import { AXIS_LIES } from '../parts/named'
 import { bodySchema } from './bodySchema'
-import { axleCutSchema, chainSchema } from './chainSchema'
+import { axleCutSchema } from './axleCutSchema'
 import {
+  direction,
   figure,
   idField,
   list,
@@ -22,7 +23,7 @@ import { LIST_LIMITS } from '../door/door'
 import { DRIVE_KINDS } from '../parts/drivetrain'
 import { GAP_KINDS } from '../parts/gap'
 import { LEVER_KINDS } from '../build/lever'
-import { lineSchema } from './lineSchema'
+import { LIST_SHAPES } from '../build/lists'
 import { SCHOOLS } from '../parts/lineSpec'
 import { photoSchema } from './photoSchema'
 import { matingSchema, wayInSchema, weightSchema } from './placeSchema'
@@ -117,23 +118,6 @@ const amounts = (name: string) =>
       this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
     )
   })
-
-/** Forward, left, up, of any length but nought. */
-const direction = () => array().of(figure(-1e6, 1e6).required()).length(3).required()
-
-const gap = object({
-  id: requiredId(),
-  name: requiredName(),
-  kind: wordField(GAP_KINDS).required(),
-  point: requiredId(),
-  obstacle: idField(),
-  shaft: object({ line: requiredId(), index: figure(0, 20).integer().required() }).default(undefined),
-  toward: direction(),
-  failBelow: figure(-1000, 1000),
-  warnBelow: figure(-1000, 1000),
-  opposite: idField(),
-  cutting: object({ cost: figure(0, 1e6), structural: boolean() }).default(undefined),
-})
 
 const shiftLever = object({
   point: requiredId(),
@@ -258,7 +242,7 @@ const units = object({
   angle: wordField(ANGLE_STYLES),
 }).default(undefined)
 
-/** The Yup schema of a build file, version 2. Lists other than `lines` may be absent; fields not named here are kept. */
+/** The Yup schema of a build file, version 2. Lists may be absent; fields not named here are kept. */
 export const buildSchema = object({
   format: string().oneOf([FORMAT_NAME]).required(),
   version: number().oneOf([FORMAT_VERSION]).required(),
@@ -274,13 +258,12 @@ export const buildSchema = object({
   points: list(point, LIST_LIMITS.points),
   axes: list(axis, LIST_LIMITS.axes),
   readings: array().of(readingSchema).max(LIST_LIMITS.readings),
+  ...LIST_SHAPES,
   readingLog: list(readingChange, LIST_LIMITS.readingLog),
   centrePairs: list(centrePair, LIST_LIMITS.centrePairs),
   drivetrain,
   states: list(state, LIST_LIMITS.states),
-  lines: list(lineSchema, LIST_LIMITS.lines),
   levers: list(lever, LIST_LIMITS.levers),
-  gaps: list(gap, LIST_LIMITS.gaps),
   positions: list(position, LIST_LIMITS.positions),
   chosen: idField(),
   countedFrom: idField(),
@@ -294,6 +277,5 @@ export const buildSchema = object({
   tubes: list(stockTube, LIST_LIMITS.tubes),
   crosses: list(crossSize, LIST_LIMITS.crosses),
   patterns: list(donorPattern, LIST_LIMITS.patterns),
-  chains: list(chainSchema, LIST_LIMITS.chains),
   axleCuts: list(axleCutSchema, LIST_LIMITS.axleCuts),
 })

@@ -1,6 +1,6 @@
 import type { Build } from '../../file/build/build'
 import { READING_KINDS, wordsOf } from '../../file/build/readingKinds'
-import { targetOf } from '../targets/target'
+import { targetOf } from '../../file/build/targets'
 import { parseAngle } from '../../base/units/parseAngle'
 import { parseLength } from '../../base/units/parseLength'
 import type { LengthUnit } from '../../base/units/unitSettings'

@@ -1,6 +1,7 @@
 import type { Build } from '../../file/build/build'
 import { READING_KINDS } from '../../file/build/readingKinds'
-import { targetOf, thingName } from '../targets/target'
+import { targetOf } from '../../file/build/targets'
+import { thingName } from '../targets/target'
 import { LENGTH_UNITS, type LengthUnit } from '../../base/units/unitSettings'
 import {
   COLUMNS,

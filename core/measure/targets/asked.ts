@@ -4,7 +4,8 @@ import type { Build } from '../../file/build/build'
 import type { Id } from '../../file/parts/id'
 import type { Asked, Reading } from '../../file/build/reading'
 import { isGiven, READING_KINDS } from '../../file/build/readingKinds'
-import { isSameTarget, targetName, targetOf, thingName, type TargetFields } from './target'
+import { targetOf, type TargetFields } from '../../file/build/targets'
+import { isSameTarget, targetName, thingName } from './target'
 import { isOfFirstTrial } from './trial'
 
 /** Quantity and target as one word: it stands in addresses. */

@@ -1,26 +1,7 @@
 import type { BodyId } from '../../file/parts/body'
 import type { Build } from '../../file/build/build'
-import type { TargetFacts } from '../../file/kinds/ask'
-import { KINDS, type Kinds } from '../../file/kinds/kinds'
-import { merged, type Together } from '../../file/parts/merged'
 import type { Reading, ReadingKind } from '../../file/build/reading'
-import { READING_KINDS, type TargetKind } from '../../file/build/readingKinds'
-
-type Targets = Kinds['targets']
-/** What names the thing that is read: fields of a reading, and of what a tour asks. */
-export type TargetFields = Partial<Together<Targets[TargetKind]>> & {
-  /** Of a reading, and of what a tour asks. */
-  readonly kind?: ReadingKind
-  readonly quantity?: ReadingKind
-}
-
-/** Everything a reading can be of: one row each, which looks only at its own fields. */
-export const TARGETS = merged(KINDS, 'targets') as unknown as Readonly<
-  Record<TargetKind, TargetFacts<TargetFields>>
->
-
-/** What is known of what a kind of reading is of. */
-export const targetOf = (kind: ReadingKind): TargetFacts<TargetFields> => TARGETS[READING_KINDS[kind].of]
+import { targetOf, type TargetFields } from '../../file/build/targets'
 
 /** The name of the thing that is read; its id where nothing of the build is called so. */
 export function thingName(build: Build, kind: ReadingKind, target: TargetFields): string {

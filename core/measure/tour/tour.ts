@@ -7,7 +7,7 @@ import { KINDS } from '../../file/kinds/kinds'
 import type { Asked, Reading } from '../../file/build/reading'
 import { askedBody, askedKey, askedName, readingOf } from '../targets/asked'
 import { isReadable } from '../figures/scatter'
-import { targetOf } from '../targets/target'
+import { targetOf } from '../../file/build/targets'
 import { vehicleAsks } from './vehicleAsks'
 
 /** One reading to take, in the order in which one works under the vehicle. */

@@ -1,5 +1,5 @@
 import { object } from 'yup'
-import { requiredId } from '../parts/fields'
+import { requiredId, requiredName } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { PACKED } from './leverRow'
 import { length } from './quantityRow'
@@ -8,10 +8,16 @@ import { ABOVE_BELOW, TAPE } from './readingRow'
 import { kindOf, lengthUnit, measured, wordFields } from './readingShape'
 import type { SubjectKinds } from './subjectKinds'
 
-/** How high a roof lies over the datum plane where a line begins. */
+/** Something over a line that it must not touch. */
+export interface Roof {
+  readonly id: Id
+  readonly name: string
+  readonly line: Id
+}
+
+/** How high a roof lies over the datum plane. */
 export interface RoofReading extends LengthBase {
   readonly kind: 'roof-height'
-  /** The line it is over. */
   readonly roof: Id
   readonly way?: 'above' | 'below'
 }
@@ -20,6 +26,7 @@ export interface RoofTypes {
   readonly asked: { readonly 'roof-height': RoofReading }
   readonly unasked: object
   readonly targets: { readonly roof: { readonly roof: Id } }
+  readonly lists: { readonly roofs?: readonly Roof[] }
 }
 
 const ROWS = {
@@ -49,11 +56,11 @@ export const KINDS_OF_ROOFS = {
     roof: {
       keys: ['roof'],
       word: 'roof',
-      things: ({ lines }) => lines.map(({ id, name }) => ({ id, name: `roof over ${name}` })),
+      things: ({ roofs }) => roofs ?? [],
     },
   },
-  asks: ({ lines }) =>
-    lines.map(({ id }) => ({
+  asks: ({ roofs }) =>
+    (roofs ?? []).map(({ id }) => ({
       group: 'checks' as const,
       asked: { quantity: 'roof-height' as const, roof: id },
       role: null,
@@ -69,4 +76,11 @@ export const KINDS_OF_ROOFS = {
     },
   },
   levers: { 'roof-up': { unit: 'mm', on: ['powertrain'], usual: PACKED, picture: 'stack' } },
+  lists: {
+    roofs: {
+      shape: object({ id: requiredId(), name: requiredName(), line: requiredId() }),
+      most: 20,
+      names: ({ line }) => [{ at: 'line', in: 'lines', id: line }],
+    },
+  },
 } as const satisfies SubjectKinds<RoofTypes>

@@ -5,7 +5,7 @@ import { DIFFERENCE, PLUS_TIMES } from '../base/columns/arithmetic'
 import { scalarStep, type Column } from '../base/columns/graph'
 import { allKnown, mapKnown, unknown, type Known } from '../base/known'
 import { combinedWindow } from '../file/limits/verdict'
-import type { Line } from '../file/parts/lineSpec'
+import type { Roof } from '../file/kinds/roofKinds'
 import { measuredFigure } from '../measure/figures/figure'
 import { lengthParser } from '../measure/points/pointReading'
 import type { Ground, Subject } from './subject'
@@ -15,11 +15,11 @@ interface CompiledRoof {
   readonly room: Known<Column>
 }
 
-/** Room between each line's first joint and the roof that was read over it. */
+/** Room between a line's first joint and the roof that was read over it. */
 export const ROOFS: Subject<CompiledRoof, Check> = {
   key: 'roofs',
   compile: (ground) => {
-    const things = ground.build.lines.map((line) => compileRoof(ground, line))
+    const things = (ground.build.roofs ?? []).map((roof) => compileRoof(ground, roof))
     const columns = things.flatMap(({ room }) => (room.known ? [room.value] : []))
     return {
       key: 'roofs',
@@ -47,26 +47,27 @@ export const ROOFS: Subject<CompiledRoof, Check> = {
   rejudged: (found, change) => found.map(change),
 }
 
-function compileRoof({ build, graph, measured, places, levers }: Ground, line: Line): CompiledRoof {
-  const point = line.joints[0]?.point
+function compileRoof({ build, graph, measured, places, levers }: Ground, roof: Roof): CompiledRoof {
+  const line = build.lines.find(({ id }) => id === roof.line)
+  const point = line?.joints[0]?.point
   const joint = point === undefined ? undefined : places.placed(null, null).point(point)
   const lever = build.levers.find(({ kind }) => kind === 'roof-up')
   const raised = lever ? levers.get(lever.id) : undefined
   const room = mapKnown(
-    allKnown([heightOf(measured.context, line), joint ?? unknown('its first joint')] as const),
+    allKnown([heightOf(measured.context, roof), joint ?? unknown('its first joint')] as const),
     ([height, [, , up]]) => {
-      const roof = raised === undefined ? height : scalarStep(graph, PLUS_TIMES, [height, raised], [1])
-      return scalarStep(graph, DIFFERENCE, [roof, up])
+      const top = raised === undefined ? height : scalarStep(graph, PLUS_TIMES, [height, raised], [1])
+      return scalarStep(graph, DIFFERENCE, [top, up])
     },
   )
   const bounds = build.limits.entries.filter(({ quantity }) => quantity === 'roof-room')
   const plan: PlannedCheck = {
     head: {
-      id: `roof/${line.id}`,
+      id: `roof/${roof.id}`,
       lineId: null,
       lineName: null,
       quantity: 'roof-room',
-      subject: { of: 'thing', id: line.id, name: `roof over ${line.name}` },
+      subject: { of: 'thing', id: roof.id, name: roof.name },
       state: 'ride',
       at: null,
       speedRpm: null,
@@ -80,18 +81,18 @@ function compileRoof({ build, graph, measured, places, levers }: Ground, line: L
   return { plan, room }
 }
 
-function heightOf(context: Ground['measured']['context'], line: Line): Known<Column> {
+function heightOf(context: Ground['measured']['context'], roof: Roof): Known<Column> {
   const { build } = context
-  const index = build.readings.findLastIndex((one) => one.kind === 'roof-height' && one.roof === line.id)
+  const index = build.readings.findLastIndex((one) => one.kind === 'roof-height' && one.roof === roof.id)
   const reading = build.readings[index]
-  if (reading?.kind !== 'roof-height') return unknown(`roof over ${line.name}: not read`)
+  if (reading?.kind !== 'roof-height') return unknown(`${roof.name}: not read`)
   const path = `readings[${index}]`
   return measuredFigure(
     context,
     { reading, path },
     {
       field: 'value',
-      label: `roof over ${line.name}`,
+      label: roof.name,
       unit: 'mm',
       texts: reading.values,
       textPath: `${path}.values`,

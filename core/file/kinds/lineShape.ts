@@ -109,8 +109,8 @@ const shaft = object({
   drivenEnd: shaftEnd,
 })
 
-/** The Yup schema of one line of shafts. */
-export const lineSchema = object({
+/** One line of shafts in a file. */
+export const LINE_SHAPE = object({
   id: requiredId(),
   name: requiredName(),
   school: wordField(SCHOOLS).required(),

@@ -1,5 +1,4 @@
 import { boolean, object } from 'yup'
-import { CUT_SCHOOLS, CUT_SIDE_FIGURES, type CutSideFigure } from '../parts/axleCut'
 import { CHAIN_DUTIES, SPROCKET_SUPPORTS } from '../parts/chainLine'
 import { figure, idField, list, nameField, requiredId, requiredName, wordField } from '../parts/fields'
 
@@ -18,8 +17,8 @@ const sprocket = object({
   support: wordField(SPROCKET_SUPPORTS),
 })
 
-/** The Yup schema of one chain. */
-export const chainSchema = object({
+/** One chain in a file. */
+export const CHAIN_SHAPE = object({
   id: requiredId(),
   name: requiredName(),
   duty: wordField(CHAIN_DUTIES).required(),
@@ -34,33 +33,4 @@ export const chainSchema = object({
   adjuster: idField(),
   turnsBackward: boolean(),
   wheelTurns: figure(0.1, 20),
-})
-
-const length = () => figure(0, 10_000)
-
-const side = object({
-  ...(Object.fromEntries(CUT_SIDE_FIGURES.map((key) => [key, length()])) as Record<
-    CutSideFigure,
-    ReturnType<typeof length>
-  >),
-  atMm: length(),
-}).default(undefined)
-
-/** The Yup schema of a live axle that is made to another width. */
-export const axleCutSchema = object({
-  id: requiredId(),
-  name: requiredName(),
-  school: wordField(CUT_SCHOOLS).required(),
-  widthMm: length(),
-  offsetLeftMm: figure(-5000, 5000),
-  hubMm: length(),
-  stopMm: length(),
-  endPlayMm: length(),
-  gapMm: length(),
-  sleeveMm: length(),
-  overlapMm: length(),
-  shaftMm: length(),
-  sleeveBoreMm: length(),
-  left: side,
-  right: side,
 })
