@@ -77,7 +77,11 @@ await Promise.all([
   })(),
   (async () => {
     countStep('lint', await step('lint', 'npm', ['run', '--silent', 'lint']))
-    const isGood = await step('unit tests', 'npx', ['jest', '--json', `--outputFile=${JEST_RESULT}`])
+    const isGood = await step('unit tests', process.execPath, [
+      'scripts/unit.mjs',
+      '--json',
+      `--outputFile=${JEST_RESULT}`,
+    ])
     countFile('unit tests', JEST_RESULT, isGood, (result) => ({
       passed: result.numPassedTests,
       failed: result.numFailedTests + result.numRuntimeErrorTestSuites,
