@@ -45,9 +45,10 @@ const isNewer = (than) => existsSync(HIDDEN_LOCK) && statSync(HIDDEN_LOCK).mtime
 
 /** Installs the packages of the lock file unless they are there. */
 export function install() {
-  const wanted = fingerprint(['package-lock.json', 'package.json'])
+  // The lock file tells all that is installed; a script that changed in package.json is no reason.
+  const wanted = fingerprint(['package-lock.json'])
   const isThere = existsSync('node_modules/nuxt') && existsSync('node_modules/lurvan')
-  const isCurrent = stamped('install') === wanted || (isNewer('package-lock.json') && isNewer('package.json'))
+  const isCurrent = stamped('install') === wanted || isNewer('package-lock.json')
   if (isThere && isCurrent) return
   run('npm', ['ci', '--no-audit', '--no-fund'])
   stamp('install', wanted)
