@@ -206,8 +206,11 @@ async function takeFiles(event: Event) {
         </ul>
       </section>
 
-      <details v-if="library.deleted.length" class="deleted">
-        <summary>{{ words.deleted }} ({{ library.deleted.length }})</summary>
+      <FoldedPart
+        v-if="library.deleted.length"
+        class="deleted"
+        :title="`${words.deleted} (${library.deleted.length})`"
+      >
         <p v-for="one in library.deleted" :key="one.id">
           {{ one.name }}
           <UButton size="sm" variant="outline" @click="library.restore(one.id)">{{ words.restore }}</UButton>
@@ -215,7 +218,7 @@ async function takeFiles(event: Event) {
             words.purge
           }}</UButton>
         </p>
-      </details>
+      </FoldedPart>
     </main>
     <LazyPhoneDialog v-if="hasPhone" v-model:open="hasPhone" />
     <LazyNewBuildDialog v-if="isMaking" v-model:open="isMaking" />
@@ -328,9 +331,6 @@ h1 {
 }
 .deleted p {
   margin-top: 8px;
-}
-summary {
-  cursor: pointer;
 }
 @media (max-width: 640px) {
   .builds {

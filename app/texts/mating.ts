@@ -74,6 +74,8 @@ export const mating = {
   newPart: 'another part',
   addPart: 'Add a part',
   removePart: (name: string) => `Delete ${name}`,
+  remove: 'Delete',
+  share: (percent: string) => `${percent} % of the scatter`,
   removeStack: 'Delete this chain',
   least: 'At least',
   most: 'At most',

@@ -93,6 +93,9 @@ export const checkRow = (page: Page, label: string) =>
 /** A readings’ raw figures, by the title of its row. */
 export const readingRow = (page: Page, title: string) => page.locator('.row', { hasText: title }).first()
 
+/** What unfolds how a reading is taken, and says it folded. */
+export const methodOf = (page: Page) => page.getByRole('button', { name: /^How it is read:/ })
+
 /** The demo's first cure: two levers, and it holds with its ±. */
 export const cureButton = (page: Page) =>
   page.getByRole('button', { name: /^Pack the tail up 5\.0 mm \+ 1\.5° wedge, nose down/ })

@@ -1,7 +1,17 @@
 import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './browser'
 import { readFileSync } from 'node:fs'
-import { checkRow, cureButton, goWithin, newBuild, openDemo, openDrawer, readingRow, saved } from './bench'
+import {
+  checkRow,
+  cureButton,
+  goWithin,
+  methodOf,
+  newBuild,
+  openDemo,
+  openDrawer,
+  readingRow,
+  saved,
+} from './bench'
 
 interface DemoReading {
   readonly kind: string
@@ -149,12 +159,12 @@ async function takeReading(page: Page, reading: DemoReading): Promise<void> {
   const path = new URL(page.url()).pathname
   if (new URL(page.url()).searchParams.get('step') !== step) await goWithin(page, `${path}?step=${step}`)
   if (reading.display !== undefined) {
-    await expect(page.locator('summary')).toContainText('side of the display not said')
-    const how = page.locator('details.method')
-    if (!(await how.evaluate((one: HTMLDetailsElement) => one.open))) await how.locator('summary').click()
+    const how = methodOf(page)
+    await expect(how).toContainText('side of the display not said')
+    if ((await how.getAttribute('aria-expanded')) === 'false') await how.click()
     if (reading.kind === 'axis-face') await page.getByRole('radio', { name: 'across a face' }).click()
     await page.getByRole('radio', { name: `Display looks to the ${reading.display}` }).click()
-    await expect(page.locator('summary')).toContainText(`Display looks to the ${reading.display}`)
+    await expect(how).toContainText(`Display looks to the ${reading.display}`)
   }
   const way = reading.lean ?? reading.low ?? reading.side ?? reading.way
   const [first, ...repeats] = reading.values

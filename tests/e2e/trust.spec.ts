@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './browser'
 import { readFile, writeFile } from 'node:fs/promises'
-import { checkRow, goWithin, newBuild, openDemo, readingRow, saved } from './bench'
+import { checkRow, goWithin, methodOf, newBuild, openDemo, readingRow, saved } from './bench'
 
 /** Changes the demo's file and imports it as a build of its own. */
 async function importChanged(page: Page, path: string, edit: (raw: any) => void): Promise<void> {
@@ -51,7 +51,7 @@ test(
     )
     await advice.getByRole('link', { name: 'Go to the reading' }).click()
     await expect(page.getByTestId('digits')).toBeVisible()
-    await expect(page.locator('summary')).toContainText('side of the display not said')
+    await expect(methodOf(page)).toContainText('side of the display not said')
   },
 )
 
@@ -96,7 +96,7 @@ test('a flip test finds the zero error and corrects a reading whose display side
   await page.getByTestId('digits').fill('3.4')
   // Chassis and output were read from the same side: the zero error is in both and falls out.
   await expect(page.getByTestId('echo')).toContainText('to the chassis tail down 4.20°')
-  await page.locator('summary').click()
+  await methodOf(page).click()
   await page.getByRole('radio', { name: 'Display looks to the right' }).click()
   // Turned round it reads 0.2° too much, and the chassis 0.2° too little rear low.
   await expect(page.getByTestId('echo')).toContainText('to the chassis tail down 3.80°')

@@ -172,7 +172,7 @@ test(
 
 test('drawing, checks and levers scroll by themselves at the bench', async ({ page }) => {
   await openBay(page)
-  const panel = page.locator('#place-panel')
+  const panel = page.getByRole('tabpanel')
   await panel.evaluate((one) => one.scrollTo(0, one.scrollHeight))
   expect(await panel.evaluate((one) => one.scrollTop)).toBeGreaterThan(200)
   expect(await page.evaluate(() => window.scrollY)).toBe(0)

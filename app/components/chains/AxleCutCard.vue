@@ -138,8 +138,7 @@ const waits = (missing: readonly { what: string }[]) =>
             </p>
           </template>
           <p v-else-if="cut[side.side]" class="soft" role="status">{{ waits(side.cut.missing) }}</p>
-          <details :open="!side.cut.known">
-            <summary>{{ words.measure(side.side) }}</summary>
+          <FoldedPart :is-open="!side.cut.known" :title="words.measure(side.side)">
             <fieldset v-for="[piece, figures] in PIECES" :key="piece" class="fields small">
               <legend class="sr-only">{{ piece }}</legend>
               <FigureField
@@ -160,7 +159,7 @@ const waits = (missing: readonly { what: string }[]) =>
               :value="cut[side.side]?.atMm"
               @change="chains.changeCutSide(cut.id, side.side, { atMm: $event })"
             />
-          </details>
+          </FoldedPart>
         </template>
       </section>
     </div>
@@ -196,10 +195,6 @@ const waits = (missing: readonly { what: string }[]) =>
   align-content: start;
   gap: 8px;
   min-width: 0;
-}
-summary {
-  cursor: pointer;
-  min-height: 32px;
 }
 .caution {
   display: grid;

@@ -4,7 +4,7 @@ import type { FactColumn } from '~/composables/factColumn'
 import { strength as texts } from '~/texts/strength'
 
 /** A table of facts, one row a thing. A column says its text, or the slot of its key draws it. */
-const { columns, rows, keyOf, label, lacks } = defineProps<{
+const { columns, rows, keyOf, label, isCards, lacks } = defineProps<{
   columns: readonly FactColumn<Row>[]
   rows: readonly Row[]
   keyOf: (row: Row) => string | number
@@ -15,9 +15,12 @@ const { columns, rows, keyOf, label, lacks } = defineProps<{
   testId?: string
   /** Many rows on paper. */
   isDense?: boolean
+  /** On a phone each row is a card of its own, with its labels in it. */
+  isCards?: boolean
   /** What a row's figures wait for; null where they are there. */
   lacks?: (row: Row) => readonly Missing[] | null
 }>()
+/** `head-` and a column's key: what stands over it instead of its label. */
 defineSlots<Record<string, (of: { row: Row }) => unknown>>()
 
 const isHeaded = computed(() => columns.some((column) => column.label !== undefined))
@@ -28,7 +31,7 @@ const missingOf = (row: Row) => lacks?.(row) ?? null
 </script>
 
 <template>
-  <div class="fact-table" :class="{ dense: isDense }" v-bind="holder">
+  <div class="fact-table" :class="{ dense: isDense, cards: isCards }" v-bind="holder">
     <table :data-testid="testId">
       <thead v-if="isHeaded">
         <tr>
@@ -38,8 +41,10 @@ const missingOf = (row: Row) => lacks?.(row) ?? null
             :key="column.key"
             :scope="column.label ? 'col' : undefined"
             :class="column.is"
-            ><span :class="{ 'sr-only': column.isLabelHidden }">{{ column.label }}</span></component
           >
+            <slot v-if="$slots[`head-${column.key}`]" :name="`head-${column.key}`" :row="rows[0]!" />
+            <span v-else :class="{ 'sr-only': column.isLabelHidden }">{{ column.label }}</span>
+          </component>
         </tr>
       </thead>
       <tbody>
@@ -50,6 +55,7 @@ const missingOf = (row: Row) => lacks?.(row) ?? null
             :key="column.key"
             :scope="column.is === 'head' ? 'row' : undefined"
             :class="column.is"
+            :data-label="isCards && !column.isLabelHidden ? column.label : undefined"
           >
             <slot :name="column.key" :row="row">{{ column.text?.(row) }}</slot>
           </component>
@@ -63,7 +69,9 @@ const missingOf = (row: Row) => lacks?.(row) ?? null
 </template>
 
 <style scoped>
+/* What is hidden from sight in it must not widen the page. */
 .fact-table[tabindex] {
+  position: relative;
   overflow-x: auto;
 }
 table {
@@ -101,6 +109,36 @@ thead th {
 }
 tbody th {
   white-space: nowrap;
+}
+@media (max-width: 720px) {
+  .cards thead {
+    display: none;
+  }
+  .cards tr {
+    position: relative;
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 4px 10px;
+    padding: 8px 0 10px;
+    border-bottom: 1px solid var(--hair);
+  }
+  .cards :is(th, td) {
+    padding: 0;
+    border: 0;
+    text-align: left;
+  }
+  .cards [data-label]::before {
+    content: attr(data-label);
+    display: block;
+    color: var(--soft);
+    font-size: 0.88rem;
+  }
+  .cards :is(.head, .wide) {
+    grid-column: 1 / -1;
+  }
+  .cards .head::before {
+    display: none;
+  }
 }
 td :deep(svg) {
   display: inline-block;

@@ -19,47 +19,31 @@ const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
 </script>
 
 <template>
-  <div class="tabs">
-    <TabStrip v-model="tab" :tabs="tabs" panel="line-panel" />
-    <div
-      id="line-panel"
-      role="tabpanel"
-      :aria-labelledby="`line-panel-tab-${tab}`"
-      tabindex="0"
-      class="panel"
-    >
-      <template v-if="tab === 'checks'">
-        <div class="halves" :class="{ narrow: drawer.kind.value }">
-          <ul v-for="(half, i) in halves" :key="i">
-            <WhenSeen v-for="check in half" :key="check.id" v-slot="{ value }" :value="check" tag="li">
-              <CheckRow :check="value" :units="build.units" :many="many" />
-            </WhenSeen>
-          </ul>
-        </div>
-        <p v-if="evaluation.assumptions.length" class="assumed">
-          <strong>{{ texts.line.assumed }}:</strong> {{ evaluation.assumptions.join('; ') }}.
-        </p>
-      </template>
-      <SurePanel v-else-if="tab === 'sure'" :build="build" :evaluation="evaluation" />
-      <template v-for="line in evaluation.lines" v-else :key="line.line.id">
-        <h3 v-if="many" class="line-name">{{ line.line.name }}</h3>
-        <FigureTable v-if="tab === 'figures'" :build="build" :evaluation="line" :sureness="sureness.result" />
-        <LazyTurnPanel v-else-if="tab === 'turn'" :evaluation="line" />
-        <LazyPermittedPanel v-else-if="tab === 'speed'" :evaluation="line" :limits="build.limits.entries" />
-        <LazyGearPanel v-else :build="build" :evaluation="line" />
-      </template>
-    </div>
-  </div>
+  <TabbedPanel v-model="tab" :tabs="tabs">
+    <template v-if="tab === 'checks'">
+      <div class="halves" :class="{ narrow: drawer.kind.value }">
+        <ul v-for="(half, i) in halves" :key="i">
+          <WhenSeen v-for="check in half" :key="check.id" v-slot="{ value }" :value="check" tag="li">
+            <CheckRow :check="value" :units="build.units" :many="many" />
+          </WhenSeen>
+        </ul>
+      </div>
+      <p v-if="evaluation.assumptions.length" class="assumed">
+        <strong>{{ texts.line.assumed }}:</strong> {{ evaluation.assumptions.join('; ') }}.
+      </p>
+    </template>
+    <SurePanel v-else-if="tab === 'sure'" :build="build" :evaluation="evaluation" />
+    <template v-for="line in evaluation.lines" v-else :key="line.line.id">
+      <h3 v-if="many" class="line-name">{{ line.line.name }}</h3>
+      <FigureTable v-if="tab === 'figures'" :build="build" :evaluation="line" :sureness="sureness.result" />
+      <LazyTurnPanel v-else-if="tab === 'turn'" :evaluation="line" />
+      <LazyPermittedPanel v-else-if="tab === 'speed'" :evaluation="line" :limits="build.limits.entries" />
+      <LazyGearPanel v-else :build="build" :evaluation="line" />
+    </template>
+  </TabbedPanel>
 </template>
 
 <style scoped>
-.tabs {
-  border-top: 1px solid var(--hair);
-}
-.panel {
-  contain: layout style;
-  padding: 6px 16px 14px;
-}
 .halves {
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -81,11 +65,6 @@ const tabs = TABS.map((key) => ({ key, label: texts.line[key] }))
 @media (max-width: 1800px) {
   .halves {
     grid-template-columns: 1fr;
-  }
-}
-@media (max-width: 860px) {
-  .panel {
-    padding: 8px 12px 16px;
   }
 }
 </style>

@@ -7,6 +7,7 @@ import { measureAgainSentence } from '~~/core/show/text/measureAgainText'
 import { doubtOf } from '~~/core/answers/uncertainty/doubt'
 import { texts } from '~/texts/en'
 import { useEvaluation } from '~/stores/evaluation'
+import type { FactColumn } from '~/composables/factColumn'
 import { useReadingLink } from '~/composables/useReadingLink'
 import { useSureness } from '~/stores/sureness'
 
@@ -20,6 +21,29 @@ const rows = computed(() =>
     .filter((check) => check.plusMinus)
     .map((check) => ({ check, doubts: sureness.result ? doubtOf(check, sureness.result) : [] })),
 )
+type SureRow = (typeof rows.value)[number]
+const columns = computed((): FactColumn<SureRow>[] => [
+  {
+    key: 'check',
+    label: words.check,
+    is: 'wide',
+    text: ({ check }) => checkLabel(check, build.lines.length > 1),
+  },
+  {
+    key: 'plusMinus',
+    label: words.plusMinus,
+    is: 'number',
+    text: ({ check }) => plusMinusText(check, build.units),
+  },
+  {
+    key: 'likelihood',
+    label: words.likelihood,
+    is: 'number',
+    text: ({ check }) => chance(check.probability),
+  },
+  { key: 'most', label: words.most, is: 'wide' },
+])
+const chance = (share: number | null) => (share === null ? '' : likelihoodText(share))
 const linkTo = useReadingLink()
 const percent = (share: number) => `${Math.round(share * 100)} %`
 </script>
@@ -60,45 +84,22 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
       <p v-else class="soft">{{ words.nothing }}</p>
     </section>
 
-    <table v-if="rows.length">
-      <caption class="soft">
-        {{
-          words.where
-        }}
-      </caption>
-      <thead>
-        <tr>
-          <th scope="col">{{ words.check }}</th>
-          <th scope="col" class="number">{{ words.plusMinus }}</th>
-          <th scope="col" class="number">{{ words.likelihood }}</th>
-          <th scope="col">{{ words.most }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ check, doubts } in rows" :key="check.id">
-          <td>{{ checkLabel(check, build.lines.length > 1) }}</td>
-          <td class="figure number">{{ plusMinusText(check, build.units) }}</td>
-          <td class="figure number">
-            {{ check.probability === null ? '' : likelihoodText(check.probability) }}
-          </td>
-          <td>
-            <NuxtLink
-              v-for="doubt in doubts"
-              :key="doubt.input.readingId + doubt.input.field"
-              class="doubt"
-              :to="linkTo(doubt.input.readingId)"
-            >
-              <span
-                class="share"
-                :style="{ width: `${Math.round(doubt.share * 56)}px` }"
-                aria-hidden="true"
-              />
-              {{ doubt.input.label }} <span class="figure">{{ percent(doubt.share) }}</span>
-            </NuxtLink>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <section v-if="rows.length" :aria-label="words.where">
+      <p class="soft">{{ words.where }}</p>
+      <FactTable :columns="columns" :rows="rows" :key-of="({ check }) => check.id" is-cards>
+        <template #most="{ row }">
+          <NuxtLink
+            v-for="doubt in row.doubts"
+            :key="doubt.input.readingId + doubt.input.field"
+            class="doubt"
+            :to="linkTo(doubt.input.readingId)"
+          >
+            <span class="share" :style="{ width: `${Math.round(doubt.share * 56)}px` }" aria-hidden="true" />
+            {{ doubt.input.label }} <span class="figure">{{ percent(doubt.share) }}</span>
+          </NuxtLink>
+        </template>
+      </FactTable>
+    </section>
   </div>
 </template>
 
@@ -132,28 +133,6 @@ a {
   color: var(--accent);
   text-decoration: underline;
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-caption {
-  text-align: left;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-  color: var(--soft);
-}
-td {
-  padding: 4px 14px 4px 0;
-  border-bottom: 1px solid var(--hair);
-  vertical-align: top;
-}
-.number {
-  text-align: right;
-  white-space: nowrap;
-  padding-right: 18px;
-}
 .doubt {
   display: inline-flex;
   align-items: center;
@@ -171,25 +150,7 @@ td {
   min-width: 2px;
   background: var(--accent);
 }
-@media (max-width: 640px) {
-  table,
-  tbody,
-  tr,
-  td {
-    display: block;
-  }
-  thead {
-    display: none;
-  }
-  td {
-    border: 0;
-    padding: 0;
-    text-align: left;
-  }
-  tr {
-    padding: 6px 0;
-    border-bottom: 1px solid var(--hair);
-  }
+@media (max-width: 720px) {
   .doubt {
     min-height: 40px;
   }

@@ -80,10 +80,10 @@ const summary = computed(() => {
 </script>
 
 <template>
-  <details class="method">
-    <summary>
+  <FoldedPart class="method">
+    <template #title>
       <span class="soft">{{ words.how }}:</span> {{ summary }}
-    </summary>
+    </template>
     <WordChoice
       v-for="choice in choices"
       :key="choice.key"
@@ -127,13 +127,11 @@ const summary = computed(() => {
       :label="words.provisional"
       @update:model-value="emit('set', { provisional: $event === true })"
     />
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
-.method summary {
-  min-height: 28px;
-  cursor: pointer;
+.method {
   font-size: 0.9375rem;
 }
 .pair {
@@ -145,8 +143,7 @@ const summary = computed(() => {
   gap: 12px;
 }
 @media (max-width: 860px) {
-  .method summary {
-    min-height: 32px;
+  .method {
     line-height: 1.2;
   }
 }

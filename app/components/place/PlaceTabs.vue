@@ -20,36 +20,11 @@ const tabs = computed(() =>
 </script>
 
 <template>
-  <div class="tabs">
-    <TabStrip v-model="tab" :tabs="tabs" panel="place-panel" />
-    <div
-      id="place-panel"
-      role="tabpanel"
-      :aria-labelledby="`place-panel-tab-${tab}`"
-      tabindex="0"
-      class="panel"
-    >
-      <GapList v-if="tab === 'gaps'" :build="build" :evaluation="evaluation" @mark="emit('mark', $event)" />
-      <BayParts v-else-if="tab === 'parts'" :build="build" @mark="emit('markPart', $event)" />
-      <SettingCards v-else-if="tab === 'settings'" :build="build" />
-      <PositionTable v-else-if="tab === 'positions'" :build="build" />
-      <TrialList v-else :build="build" />
-    </div>
-  </div>
+  <TabbedPanel v-model="tab" :tabs="tabs">
+    <GapList v-if="tab === 'gaps'" :build="build" :evaluation="evaluation" @mark="emit('mark', $event)" />
+    <BayParts v-else-if="tab === 'parts'" :build="build" @mark="emit('markPart', $event)" />
+    <SettingCards v-else-if="tab === 'settings'" :build="build" />
+    <PositionTable v-else-if="tab === 'positions'" :build="build" />
+    <TrialList v-else :build="build" />
+  </TabbedPanel>
 </template>
-
-<style scoped>
-.tabs {
-  border-top: 1px solid var(--hair);
-}
-/* The figures in it change with every step of a lever; nothing outside is laid out for that. */
-.panel {
-  contain: layout style;
-  padding: 6px 16px 14px;
-}
-@media (max-width: 860px) {
-  .panel {
-    padding: 8px 12px 16px;
-  }
-}
-</style>

@@ -25,8 +25,7 @@ function take(one: PointAgain, kind: PointFigure, text: string) {
 </script>
 
 <template>
-  <details class="again">
-    <summary>{{ words.title }}</summary>
+  <FoldedPart class="again" :title="words.title">
     <p class="soft">{{ words.lead }}</p>
     <fieldset v-for="one in points" :key="one.point.id">
       <legend>{{ one.point.name }}</legend>
@@ -49,18 +48,12 @@ function take(one: PointAgain, kind: PointFigure, text: string) {
         }}</small>
       </label>
     </fieldset>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
 .again {
   margin: 6px 0;
-}
-summary {
-  min-height: 32px;
-  color: var(--accent);
-  font-weight: 500;
-  cursor: pointer;
 }
 fieldset {
   display: grid;

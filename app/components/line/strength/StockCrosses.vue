@@ -19,8 +19,7 @@ const FIGURES = [
 </script>
 
 <template>
-  <details class="stock" data-testid="stock-crosses">
-    <summary>{{ words.crosses }} ({{ stock.crosses.length }})</summary>
+  <FoldedPart class="stock" data-testid="stock-crosses" :title="`${words.crosses} (${stock.crosses.length})`">
     <p class="soft">{{ words.crossesLead }}</p>
     <ul>
       <li v-for="cross in stock.crosses" :key="cross.id" :data-field="`strength/${cross.id}`">
@@ -69,5 +68,5 @@ const FIGURES = [
         >{{ words.reset }}</UButton
       >
     </div>
-  </details>
+  </FoldedPart>
 </template>

@@ -13,8 +13,7 @@ const materials = Object.entries(texts.parts.fields.materials).map(([value, labe
 </script>
 
 <template>
-  <details class="stock" data-testid="stock-tubes">
-    <summary>{{ words.tubes }} ({{ stock.tubes.length }})</summary>
+  <FoldedPart class="stock" data-testid="stock-tubes" :title="`${words.tubes} (${stock.tubes.length})`">
     <ul>
       <li v-for="tube in stock.tubes" :key="tube.id" :data-field="`strength/${tube.id}`">
         <FigureField
@@ -65,5 +64,5 @@ const materials = Object.entries(texts.parts.fields.materials).map(([value, labe
         words.reset
       }}</UButton>
     </div>
-  </details>
+  </FoldedPart>
 </template>

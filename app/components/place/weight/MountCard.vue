@@ -2,6 +2,7 @@
 import { MOUNT_NAMES, type MountKey } from '~~/core/vehicle/weight/unitAnswers'
 import { fixed } from '~~/core/base/units/format'
 import { texts } from '~/texts/en'
+import type { FactColumn } from '~/composables/factColumn'
 import { useFormat } from '~/composables/useFormat'
 import { useWeight } from '~/stores/weight'
 
@@ -10,6 +11,29 @@ const weight = useWeight()
 const { length, angle } = useFormat()
 const words = texts.weight.mounts
 const KEYS = Object.keys(MOUNT_NAMES) as MountKey[]
+
+interface MountRow {
+  readonly key: MountKey
+  readonly standing: number
+  readonly underTorque: number
+  readonly gives: number
+}
+const rows = computed((): MountRow[] => {
+  if (!weight.mounts.known) return []
+  const { standingN, underTorqueN, upMm } = weight.mounts.value.loads
+  return KEYS.flatMap((key, i) => {
+    const [standing, underTorque, gives] = [standingN[i], underTorqueN[i], upMm[i]]
+    if (standing === undefined || underTorque === undefined || gives === undefined) return []
+    return [{ key, standing, underTorque, gives }]
+  })
+})
+const newtons = (force: number) => `${fixed(force, 0)} N`
+const COLUMNS: readonly FactColumn<MountRow>[] = [
+  { key: 'mount', is: 'head', text: ({ key }) => MOUNT_NAMES[key] },
+  { key: 'standing', label: words.standing, is: 'number', text: ({ standing }) => newtons(standing) },
+  { key: 'under', label: words.underTorque, is: 'number' },
+  { key: 'gives', label: words.gives, is: 'number', text: ({ gives }) => length(gives) },
+]
 </script>
 
 <template>
@@ -40,26 +64,11 @@ const KEYS = Object.keys(MOUNT_NAMES) as MountKey[]
       </li>
     </ul>
     <template v-else>
-      <table data-testid="mount-loads">
-        <thead>
-          <tr>
-            <td></td>
-            <th scope="col">{{ words.standing }}</th>
-            <th scope="col">{{ words.underTorque }}</th>
-            <th scope="col">{{ words.gives }}</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(key, i) in KEYS" :key="key">
-            <th scope="row">{{ MOUNT_NAMES[key] }}</th>
-            <td class="figure">{{ fixed(weight.mounts.value.loads.standingN[i]!, 0) }} N</td>
-            <td class="figure" :class="{ lifts: weight.mounts.value.loads.underTorqueN[i]! < 0 }">
-              {{ fixed(weight.mounts.value.loads.underTorqueN[i]!, 0) }} N
-            </td>
-            <td class="figure">{{ length(weight.mounts.value.loads.upMm[i]!) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable :columns="COLUMNS" :rows="rows" :key-of="({ key }) => key" test-id="mount-loads">
+        <template #under="{ row }">
+          <span :class="{ lifts: row.underTorque < 0 }">{{ newtons(row.underTorque) }}</span>
+        </template>
+      </FactTable>
       <p class="figure">
         {{
           words.by(
@@ -93,28 +102,6 @@ h2 {
   grid-template-columns: 1fr 1fr;
   gap: 8px 14px;
   margin: 8px 0;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--hair);
-}
-thead th {
-  text-align: right;
-  font-weight: 500;
-  color: var(--soft);
-}
-tbody th {
-  text-align: left;
-  font-weight: 500;
-}
-td.figure {
-  text-align: right;
-  white-space: nowrap;
 }
 .lifts {
   color: var(--out);

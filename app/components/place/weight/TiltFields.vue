@@ -12,8 +12,7 @@ const LENGTHS = ['raisedMm', 'radiusFrontMm', 'radiusRearMm'] as const
 </script>
 
 <template>
-  <details class="tilt">
-    <summary>{{ words.title }}</summary>
+  <FoldedPart class="tilt" :title="words.title">
     <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ words.caution }}</p>
     <div class="fields">
       <FigureField
@@ -54,16 +53,12 @@ const LENGTHS = ['raisedMm', 'radiusFrontMm', 'radiusRearMm'] as const
         <p v-else class="soft">{{ words.noGround }}</p>
       </template>
     </template>
-  </details>
+  </FoldedPart>
 </template>
 
 <style scoped>
 .tilt {
   margin-top: 12px;
-}
-summary {
-  cursor: pointer;
-  font-weight: 500;
 }
 .caution {
   display: grid;
