@@ -9,10 +9,12 @@ export function useFieldFocus(): void {
   const router = useRouter()
   const { resume, pause } = useRafFn(look, { immediate: false })
   let frames = 0
+  let asked: Element | null = null
   watch(
     () => route.query.field,
     (field) => {
       frames = 0
+      asked = null
       if (typeof field === 'string') resume()
       else pause()
     },
@@ -28,12 +30,18 @@ export function useFieldFocus(): void {
       place?.querySelector<HTMLElement>('input, select, textarea') ??
       place?.querySelector<HTMLElement>('button')
     if (!target) return
+    const folded = target.closest('[hidden]')
+    if (folded) return unfold(folded)
     pause()
-    // A list that is folded away shows what is looked for.
-    target.closest('details')?.setAttribute('open', '')
     target.focus()
     target.scrollIntoView({ block: 'center' })
     // Asked for once: going back or a reload finds the view as it is.
     void router.replace({ query: { ...route.query, field: undefined } })
+  }
+
+  /** What is folded away shows what is looked for, as it does for the browser's own search; asked twice it would fold again. */
+  function unfold(folded: Element): void {
+    if (folded !== asked) folded.dispatchEvent(new Event('beforematch'))
+    asked = folded
   }
 }

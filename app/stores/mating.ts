@@ -67,13 +67,13 @@ export const useMating = defineStore('mating', () => {
 
   function addPart(stackId: string): void {
     const part: StackPart = { id: newId(), name: texts.mating.newPart, counts: 'adds' }
-    edit('Add a part to a chain', (mating) => {
+    edit('Add a part to a stack', (mating) => {
       mating.stacks.find((one) => one.id === stackId)?.parts.push(part)
     })
   }
 
   function changePart(stackId: string, partId: string, changed: Partial<Omit<StackPart, 'id'>>): void {
-    edit('Change a part of a chain', (mating) => {
+    edit('Change a part of a stack', (mating) => {
       const stack = mating.stacks.find((one) => one.id === stackId)
       assign(
         stack?.parts.find((one) => one.id === partId),
@@ -83,7 +83,7 @@ export const useMating = defineStore('mating', () => {
   }
 
   function removePart(stackId: string, partId: string): void {
-    edit('Delete a part of a chain', (mating) => {
+    edit('Delete a part of a stack', (mating) => {
       const stack = mating.stacks.find((one) => one.id === stackId)
       if (stack) stack.parts = stack.parts.filter((one) => one.id !== partId)
     })

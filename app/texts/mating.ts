@@ -7,7 +7,7 @@ export const mating = {
   caution:
     'Never pull a gearbox up to the block with its bolts: when the last few mm do not close by hand, something meets that must not.',
   stacks: 'Stacks of sizes',
-  addStack: 'New chain',
+  addStack: 'New stack',
   kinds: {
     pilot: 'Pilot in its bush',
     spline: 'Clutch hub on the splines',
@@ -17,7 +17,7 @@ export const mating = {
     converter: 'Converter pull',
     own: 'Another one',
   } satisfies Record<StackKind, string>,
-  /** Parts a chain of a kind begins with; sizes are the builder’s. */
+  /** Parts a stack of a kind begins with; sizes are the builder’s. */
   parts: {
     pilot: [
       ['adds', 'input shaft, tip beyond the gearbox face'],
@@ -55,9 +55,9 @@ export const mating = {
     ],
     own: [['adds', 'first size']],
   } satisfies Record<StackKind, readonly (readonly ['adds' | 'takes', string])[]>,
-  noStacks: 'No chain yet',
+  noStacks: 'No stack yet',
   noStacksHint: 'Choose what is to be found out: the parts it hangs on come with it, the sizes are yours.',
-  chainName: 'What is asked for',
+  stackName: 'What is asked for',
   part: 'Part',
   counts: 'Counts',
   adds: '+ opens',
@@ -76,14 +76,14 @@ export const mating = {
   removePart: (name: string) => `Delete ${name}`,
   remove: 'Delete',
   share: (percent: string) => `${percent} % of the scatter`,
-  removeStack: 'Delete this chain',
+  removeStack: 'Delete this stack',
   least: 'At least',
   most: 'At most',
   result: 'Left over',
   worst: 'every part at its worst',
   likely: '997 of 1000',
   outside: (share: string) => `${share} % of all sets of parts fall outside`,
-  chainPicture: (name: string, result: string) => `${name}, drawn to scale; left over ${result}`,
+  stackPicture: (name: string, result: string) => `${name}, drawn to scale; left over ${result}`,
   rounds: 'Dial round the clock',
   roundsHint:
     'Seen from the rear, looking forward. Turn the crank, read at each place; nought may stand anywhere.',

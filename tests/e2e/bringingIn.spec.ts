@@ -31,10 +31,10 @@ test('a stack of sizes is judged at its worst, follows a thicker adapter, and su
   await page.keyboard.press('Control+z')
   await expect(pilot).toContainText('Left over13.1 mmholds')
 
-  // A new chain begins with its parts and says which sizes are missing.
-  await page.getByLabel('New chain').first().click()
+  // A new stack begins with its parts and says which sizes are missing.
+  await page.getByLabel('New stack').first().click()
   await page.getByRole('option', { name: 'Converter pull' }).click()
-  await page.getByRole('button', { name: 'New chain' }).click()
+  await page.getByRole('button', { name: 'New stack' }).click()
   const pull = page.getByRole('article', { name: 'Converter pull' })
   await expect(pull).toContainText('the size of “drive plate behind the block face”')
   await pull.getByLabel('Size: bell housing').fill('160')
@@ -43,7 +43,7 @@ test('a stack of sizes is judged at its worst, follows a thicker adapter, and su
   await pull.getByLabel('Size: converter pads, pushed home').fill('138.5')
   await pull.getByLabel('Size: converter pads, pushed home').press('Tab')
   await expect(pull).toContainText('Left over3.5 mm')
-  await pull.getByRole('button', { name: 'Delete this chain: Converter pull' }).click()
+  await pull.getByRole('button', { name: 'Delete this stack: Converter pull' }).click()
   await expect(pull).toHaveCount(0)
 })
 

@@ -26,7 +26,7 @@ const columns = computed((): FactColumn<SureRow>[] => [
   {
     key: 'check',
     label: words.check,
-    is: 'wide',
+    is: 'head',
     text: ({ check }) => checkLabel(check, build.lines.length > 1),
   },
   {

@@ -23,7 +23,7 @@ const words = texts.mating
       <input
         class="name"
         :value="stack.name"
-        :aria-label="words.chainName"
+        :aria-label="words.stackName"
         maxlength="200"
         @change="
           ($event.target as HTMLInputElement).value.trim() !== '' &&

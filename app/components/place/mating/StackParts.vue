@@ -5,7 +5,7 @@ import type { FactColumn } from '~/composables/factColumn'
 import { texts } from '~/texts/en'
 import { useMating } from '~/stores/mating'
 
-/** The parts of a chain as a table: what each counts, its size and its tolerance. */
+/** The parts of a stack as a table: what each counts, its size and its tolerance. */
 const { stack, shares } = defineProps<{ stack: Stack; shares: readonly number[] }>()
 const mating = useMating()
 const words = texts.mating
@@ -90,7 +90,7 @@ function rename(part: StackPart, name: string) {
 <style scoped>
 .text {
   width: 100%;
-  min-width: min(280px, 100%);
+  min-width: 280px;
   padding: 4px;
   margin-left: -4px;
   background: transparent;
@@ -112,6 +112,7 @@ small {
 @media (max-width: 720px) {
   .text {
     width: calc(100% - 48px);
+    min-width: 0;
   }
   .bin {
     position: absolute;

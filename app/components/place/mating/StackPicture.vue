@@ -12,7 +12,7 @@ const percent = (share: number) => `${(share * 100).toFixed(3)}%`
 </script>
 
 <template>
-  <div class="picture" role="img" :aria-label="words.chainPicture(stack.name, length(leftOver))">
+  <div class="picture" role="img" :aria-label="words.stackPicture(stack.name, length(leftOver))">
     <div v-for="bar in scene.bars" :key="bar.id" class="row">
       <span class="label">{{ bar.adds ? '+' : '−' }} {{ bar.name }}</span>
       <span class="track">

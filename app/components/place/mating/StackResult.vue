@@ -8,7 +8,7 @@ import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useMating } from '~/stores/mating'
 
-/** What is left over of a chain: its figure, its window and how far it may scatter. */
+/** What is left over of a stack: its figure, its window and how far it may scatter. */
 const { stack, answer, scale } = defineProps<{
   stack: Stack
   answer: Known<StackAnswer>

@@ -83,13 +83,13 @@ watch(markedLever, (id) => {
     grid-template-rows: minmax(0, auto) minmax(230px, 36%);
     min-height: 0;
   }
-  .place:not(.narrow) :deep(.tabs) {
+  .place:not(.narrow) :deep(.tabbed) {
     display: grid;
     grid-template-rows: auto minmax(0, 1fr);
     min-height: 0;
   }
   .place:not(.narrow) .middle > :first-child,
-  .place:not(.narrow) :deep(.tabs > .panel),
+  .place:not(.narrow) :deep(.tabbed > .tab-panel),
   .place:not(.narrow) .levers {
     overflow-y: auto;
   }
