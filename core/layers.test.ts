@@ -74,6 +74,7 @@ const HOUSES = [
   'base',
   'file',
   'sprockets',
+  'making',
   'measure',
   'vehicle',
   'line',
