@@ -102,15 +102,18 @@ function highestRadius({ mainOuterMm, angleDeg, offsetMm }: TubeJoint, phi: numb
   return (((mainOuterMm / 2) * slope) / Math.hypot(1, slope) - offsetMm) / sine
 }
 
+/** Nearer than the tops and bottoms of a cut stand to each other. */
+const SAMPLE_DEG = 2
+
 /** Least and most all the way round: sampled, then narrowed to the tops and bottoms. */
 function extentOf(of: (phiDeg: number) => number): Extent {
-  const samples = Array.from({ length: 721 }, (_, i) => of(i / 2))
+  const samples = Array.from({ length: 360 / SAMPLE_DEG + 1 }, (_, i) => of(i * SAMPLE_DEG))
   const best = (sense: 1 | -1): number => {
     const top = samples.reduce(
       (found, one, i) => (sense * one > sense * (samples[found] ?? NaN) ? i : found),
       0,
     )
-    return sense * highestWithin((phi) => sense * of(phi), top / 2 - 0.5, top / 2 + 0.5)
+    return sense * highestWithin((phi) => sense * of(phi), (top - 1) * SAMPLE_DEG, (top + 1) * SAMPLE_DEG)
   }
   return { least: best(-1), most: best(1) }
 }
@@ -118,7 +121,7 @@ function extentOf(of: (phiDeg: number) => number): Extent {
 /** The top of an arch by thirds. */
 function highestWithin(of: (at: number) => number, from: number, to: number): number {
   let [low, high] = [from, to]
-  for (let i = 0; i < 80; i++) {
+  for (let i = 0; i < 60; i++) {
     const [left, right] = [low + (high - low) / 3, high - (high - low) / 3]
     if (of(left) < of(right)) low = left
     else high = right
