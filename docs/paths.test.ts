@@ -1,7 +1,13 @@
 import { describe, expect, it } from '@jest/globals'
 import { existsSync, readFileSync, readdirSync } from 'node:fs'
 
-const DOCUMENTS = ['README.md', 'CONTRIBUTING.md', 'docs/architecture.md', 'docs/methods/chains.md', 'docs/methods/making.md']
+const DOCUMENTS = [
+  'README.md',
+  'CONTRIBUTING.md',
+  'docs/architecture.md',
+  'docs/methods/chains.md',
+  'docs/methods/making.md',
+]
 
 /** What a document sends its reader to: files and folders of the repository in code marks. */
 const pathsIn = (text: string): string[] =>
