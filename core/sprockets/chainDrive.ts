@@ -1,3 +1,4 @@
+import { gcd, lcm } from '../base/numbers'
 import { degrees } from '../base/units/angle'
 import { CoreError } from '../base/errors'
 import { bisected, chainLoop, type ChainLoop } from './chainLoop'
@@ -97,9 +98,6 @@ export interface Hunting {
   /** Every link meets every tooth before. */
   readonly isHunting: boolean
 }
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
-const lcm = (a: number, b: number): number => (a / gcd(a, b)) * b
 
 /** When the same link meets the same tooth of a sprocket again. */
 export function hunting(teeth: number, links: number): Hunting {

@@ -93,3 +93,11 @@ export function stripOf([ax, ay]: Place2, [bx, by]: Place2): Polygon {
     [ax + nx, ay + ny],
   ]
 }
+
+/** True for a place within an outline: a ray to the right crosses it an odd number of times. */
+export const surrounds = (outline: Polygon, [x, y]: Place2): boolean =>
+  sidesOf(outline).filter(
+    ([[x1, y1], [x2, y2]]) => y1 > y !== y2 > y && x < x1 + ((y - y1) * (x2 - x1)) / (y2 - y1),
+  ).length %
+    2 ===
+  1

@@ -70,12 +70,17 @@ export function withoutBody(build: Build, id: BodyId): Build {
       .filter((point) => point.body === id || (isOwnTouch(point.id) && !isUsed(build, point.id)))
       .map((one) => one.id),
   )
-  const rest = build.levers
-    .filter((lever) => lever.body === id)
-    .reduce((left, lever) => withoutLever(left, lever.id), build)
+  const levers = build.levers.filter((lever) => lever.body === id)
+  const gone = {
+    bodies: new Set([id]),
+    points: gonePoints,
+    gaps: goneGaps,
+    levers: new Set(levers.map((lever) => lever.id)),
+  }
+  const rest = levers.reduce((left, lever) => withoutLever(left, lever.id), build)
   const left = {
     ...rest,
-    ...goneAlong(rest, { bodies: new Set([id]), points: gonePoints }),
+    ...goneAlong(rest, gone),
     bodies: build.bodies.filter((body) => body.id !== id),
     points: build.points.filter((point) => !gonePoints.has(point.id)),
     gaps,

@@ -4,9 +4,8 @@ import { sprocketName, sprocketsOf, type ChainLine, type ChainSprocket } from '.
 import { figure, rawText, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { askPlace, type Things } from './ask'
-import { CHAIN_SHAPE } from './chainShape'
+import { LIST_OF_CHAINS } from './chainList'
 import { PACKED } from './leverRow'
-import type { EntryComplaint } from './listFacts'
 import { angle, plainFigure, length, USUAL_GAP_MM, type QuantityRow } from './quantityRow'
 import type { LengthBase } from './readingBase'
 import { LEFT_RIGHT, TAPE } from './readingRow'
@@ -187,21 +186,7 @@ export const KINDS_OF_CHAINS = {
     'sprocket-ground': ofChain('mm', length, ['ground clearance', 'Sprocket over the ground']),
   },
   levers: { spacer: { unit: 'mm', on: BODY_KIND_NAMES, usual: PACKED, picture: 'stack' } },
-  lists: {
-    chains: {
-      shape: CHAIN_SHAPE,
-      most: 10,
-      holds: 'runs round a sprocket on it',
-      names: ({ sprockets, adjuster }) => [
-        ...sprockets.flatMap(({ point, axis }, k) => [
-          { at: `sprockets[${k}].point`, in: 'points' as const, id: point },
-          { at: `sprockets[${k}].axis`, in: 'axes' as const, id: axis },
-        ]),
-        { at: 'adjuster', in: 'levers', id: adjuster },
-      ],
-      problems: chainProblems,
-    },
-  },
+  lists: { chains: LIST_OF_CHAINS },
 } as const satisfies SubjectKinds<ChainTypes>
 
 const askBearing = (point: Id) => askPlace({ group: 'chains', role: 'bearing', optional: true }, point)
@@ -224,21 +209,3 @@ const askFace = ({ id: sprocket, idler }: ChainSprocket) =>
 /** A laser along the vehicle shows faces only of sprockets that turn about an axis across it. */
 const isAcrossChain = ({ axes }: Things, first: ChainSprocket | undefined): boolean =>
   first?.axis === undefined || axes.some(({ id, lies }) => id === first.axis && lies === 'across')
-
-function chainProblems(build: Things, chain: ChainLine, complain: EntryComplaint): void {
-  const before = (build.chains ?? []).slice(0, build.chains?.indexOf(chain)).flatMap((one) => one.sprockets)
-  chain.sprockets.forEach(({ id, point }, k) => {
-    const path = `sprockets[${k}]`
-    const ahead = chain.sprockets.slice(0, k)
-    if ([...before, ...ahead].some((one) => one.id === id))
-      complain(`${path}.id`, `"${id}" is already the id of another sprocket`)
-    if (ahead.some((one) => one.point === point))
-      complain(`${path}.point`, `"${point}" already holds another sprocket of this chain`)
-  })
-  if (chain.links !== undefined && chain.links % 2 === 1 && !chain.halfLink)
-    complain('links', 'is odd: a chain without a half link has an even number of links')
-  if (chain.sprockets[0]?.idler)
-    complain('sprockets[0].idler', 'the first sprocket drives, so it is no idler')
-  if (!chain.sprockets.some(({ idler }, k) => k > 0 && !idler))
-    complain('sprockets', 'needs one besides the first that is no idler')
-}

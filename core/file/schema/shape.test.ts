@@ -4,7 +4,7 @@ import type { BODY_SHAPES } from './bodySchema'
 import type { Build } from '../build/build'
 import { buildSchema } from './buildSchema'
 import type { ShaftEnd, SpeedSource } from '../parts/lineSpec'
-import type { END_SHAPES, SPEED_SHAPES } from '../kinds/lineShape'
+import type { END_SHAPES, SPEED_SHAPES } from '../kinds/lineList'
 import type { Reading } from '../build/reading'
 import type { READING_SHAPES } from './readingSchema'
 

@@ -1,3 +1,4 @@
+import { sum } from '../../base/numbers'
 import { CoreError, requireFinite } from '../../base/errors'
 import { radians } from '../../base/units/angle'
 import { bendTake, type BendTake, type BentMetal } from './bend'
@@ -127,4 +128,3 @@ export function pathOf(
 }
 
 const setback = (take: BendTake | undefined): number => take?.setbackMm ?? 0
-const sum = (list: readonly number[]): number => list.reduce((all, one) => all + one, 0)

@@ -1,4 +1,5 @@
 import { CoreError } from '../../base/errors'
+import { lcm } from '../../base/numbers'
 import { radians } from '../../base/units/angle'
 
 /** Holes evenly on a circle, told by any one of three distances. */
@@ -51,7 +52,7 @@ export interface SecondRing {
 
 /** The turn at which two rings leave each other the most: half of the least angle in which both repeat. */
 export function secondRing(first: HoleRing, second: HoleRing): SecondRing {
-  const turnDeg = 180 / leastCommonMultiple(first.holes, second.holes)
+  const turnDeg = 180 / lcm(first.holes, second.holes)
   const [a, b] = [first.circleMm / 2, second.circleMm / 2]
   const centres = Math.sqrt(a * a + b * b - 2 * a * b * Math.cos(radians(turnDeg)))
   return { turnDeg, wallMm: centres - (first.holeMm + second.holeMm) / 2 }
@@ -60,7 +61,3 @@ export function secondRing(first: HoleRing, second: HoleRing): SecondRing {
 /** Metal between the holes and the bore of the hub. */
 export const wallToHub = ({ circleMm, holeMm }: HoleRing, hubMm: number): number =>
   (circleMm - holeMm - hubMm) / 2
-
-const greatestCommonDivisor = (a: number, b: number): number =>
-  b === 0 ? a : greatestCommonDivisor(b, a % b)
-const leastCommonMultiple = (a: number, b: number): number => (a * b) / greatestCommonDivisor(a, b)

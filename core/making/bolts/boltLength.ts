@@ -1,3 +1,4 @@
+import { sum } from '../../base/numbers'
 import { CoreError } from '../../base/errors'
 import { stockLength, type Thread } from './thread'
 
@@ -36,8 +37,6 @@ export interface ThroughLength {
 
 /** Longest bolt that has the shorter thread. */
 const SHORT_THREAD_TO_MM = 125
-
-const sum = (list: readonly number[]): number => list.reduce((all, one) => all + one, 0)
 
 function gripOf({ clampedMm }: Clamped): number {
   const grip = sum(clampedMm)

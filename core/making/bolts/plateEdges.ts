@@ -1,6 +1,6 @@
 import { CoreError } from '../../base/errors'
 import { toSegment } from '../../base/outline/outlineGap'
-import { sidesOf, type Place2, type Polygon } from '../../base/outline/polygon'
+import { sidesOf, surrounds, type Place2, type Polygon } from '../../base/outline/polygon'
 
 /** A hole of a plate. */
 export interface PlateHole {
@@ -42,7 +42,7 @@ const graded = (ratio: number, [warn, fail]: readonly [number, number]): EdgeVer
  */
 export function plateEdges(outline: Polygon, holes: readonly PlateHole[]): PlateEdges {
   const found = holes.map(({ id, at, holeMm }): HoleEdge => {
-    if (!isInside(outline, at)) throw new CoreError('out-of-range', id, 'lies outside the plate')
+    if (!surrounds(outline, at)) throw new CoreError('out-of-range', id, 'lies outside the plate')
     const edgeMm = Math.min(...sidesOf(outline).map(([from, to]) => toSegment(at, from, to).distanceMm))
     const edgeRatio = edgeMm / holeMm
     return { id, edgeMm, edgeRatio, verdict: graded(edgeRatio, EDGE_RATIOS) }
@@ -58,11 +58,3 @@ export function plateEdges(outline: Polygon, holes: readonly PlateHole[]): Plate
   const pitchMm = Math.min(...pairs.map((pair) => pair.pitchMm))
   return { holes: found, pitchMm, pitchRatio, pitchVerdict: graded(pitchRatio, PITCH_RATIOS) }
 }
-
-/** A ray to the right crosses the outline an odd number of times. */
-const isInside = (outline: Polygon, [x, y]: Place2): boolean =>
-  sidesOf(outline).filter(
-    ([[x1, y1], [x2, y2]]) => y1 > y !== y2 > y && x < x1 + ((y - y1) * (x2 - x1)) / (y2 - y1),
-  ).length %
-    2 ===
-  1

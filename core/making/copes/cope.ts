@@ -1,4 +1,5 @@
 import { CoreError } from '../../base/errors'
+import { summit } from '../../base/summit'
 import { degrees, radians } from '../../base/units/angle'
 
 /** A round tube that meets another: the branch is cut to lie on the main tube. */
@@ -113,20 +114,10 @@ function extentOf(of: (phiDeg: number) => number): Extent {
       (found, one, i) => (sense * one > sense * (samples[found] ?? NaN) ? i : found),
       0,
     )
-    return sense * highestWithin((phi) => sense * of(phi), (top - 1) * SAMPLE_DEG, (top + 1) * SAMPLE_DEG)
+    const upright = (phiDeg: number) => sense * of(phiDeg)
+    return of(summit(upright, (top - 1) * SAMPLE_DEG, (top + 1) * SAMPLE_DEG))
   }
   return { least: best(-1), most: best(1) }
-}
-
-/** The top of an arch by thirds. */
-function highestWithin(of: (at: number) => number, from: number, to: number): number {
-  let [low, high] = [from, to]
-  for (let i = 0; i < 60; i++) {
-    const [left, right] = [low + (high - low) / 3, high - (high - low) / 3]
-    if (of(left) < of(right)) low = left
-    else high = right
-  }
-  return of((low + high) / 2)
 }
 
 /** Two flats of the saw instead of a hollow cut, for a branch that is square to the main tube. */

@@ -1,3 +1,4 @@
+import { sum } from '../../base/numbers'
 import { deviationOf, toolVariance } from '../../base/chance/spread'
 import type { Id } from '../../file/parts/id'
 import type { Input } from './inputs'
@@ -41,5 +42,3 @@ export function sidesVariance(
     return total + together - apart
   }, 0)
 }
-
-const sum = (figures: readonly number[]): number => figures.reduce((total, one) => total + one, 0)

@@ -1,4 +1,5 @@
 import { CoreError } from '../../base/errors'
+import { summit } from '../../base/summit'
 
 /** Where a lever stands best among all that it moves, in its own unit. */
 export interface LeverWindow {
@@ -37,7 +38,7 @@ export function leverWindow(
   const settings = Array.from({ length: LOOKED + 1 }, (_, k) => (k === LOOKED ? high : low + k * width))
   const margins = settings.map(marginAt)
   const top = margins.reduce((at, margin, k) => (margin > (margins[at] as number) ? k : at), 0)
-  const best = highest(
+  const best = summit(
     marginAt,
     Math.max(low, (settings[top] as number) - width),
     Math.min(high, (settings[top] as number) + width),
@@ -74,29 +75,6 @@ export function leverWindow(
     }
     return found
   }
-}
-
-/** The highest place of a function with one summit between two settings (golden section; Kiefer 1953). */
-function highest(of: (at: number) => number, low: number, high: number): number {
-  const share = (Math.sqrt(5) - 1) / 2
-  let [left, right] = [high - share * (high - low), low + share * (high - low)]
-  let [atLeft, atRight] = [of(left), of(right)]
-  const ends = [low, high] as const
-  for (let k = 0; k < NARROWINGS; k++) {
-    if (atLeft >= atRight) {
-      high = right
-      ;[right, atRight] = [left, atLeft]
-      left = high - share * (high - low)
-      atLeft = of(left)
-    } else {
-      low = left
-      ;[left, atLeft] = [right, atRight]
-      right = low + share * (high - low)
-      atRight = of(right)
-    }
-  }
-  const middle = (low + high) / 2
-  return [middle, ...ends].reduce((best, at) => (of(at) > of(best) ? at : best))
 }
 
 /** Where a function comes to nought between a setting where it is below and one where it is not. */
