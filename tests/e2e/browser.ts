@@ -1,11 +1,13 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { expect, test as base, type BrowserContext } from '@playwright/test'
+import { expect, test as base, type BrowserContext, type BrowserContextOptions } from '@playwright/test'
 
 interface Options {
   /** Asks for a browser nobody used before: touch and service workers belong to a whole browser. */
   ownBrowser: boolean
+  /** What a browser of its own looks like. */
+  shape: BrowserContextOptions
 }
 
 /** All that a page may have kept. The script it compiled stays, which is half of what a first load costs. */
@@ -34,8 +36,16 @@ export const test = base.extend<Options, { kept: BrowserContext }>({
     { scope: 'worker' },
   ],
 
-  context: async ({ context: own, ownBrowser, kept, baseURL }, use) => {
-    if (ownBrowser) return use(own)
+  shape: async ({ contextOptions, baseURL, viewport, hasTouch, isMobile, locale, serviceWorkers }, use) =>
+    use({ ...contextOptions, baseURL, viewport, hasTouch, isMobile, locale, serviceWorkers }),
+
+  // Playwright's own context would start a second browser beside the one that is kept.
+  context: async ({ ownBrowser, kept, playwright, launchOptions, shape, baseURL }, use) => {
+    if (ownBrowser) {
+      const own = await playwright.chromium.launch(launchOptions)
+      await use(await own.newContext(shape))
+      return own.close()
+    }
     const [blank] = kept.pages()
     const session = await kept.newCDPSession(blank ?? (await kept.newPage()))
     await session.send('Storage.clearDataForOrigin', { origin: String(baseURL), storageTypes: STORED })
