@@ -1,0 +1,21 @@
+import { sum } from '../../base/numbers'
+import { nearestStacks, type SpacerStock } from '../../vehicle/moves/spacers'
+
+/** Spacers between a pad and what it carries. */
+export interface FillStack {
+  readonly gapMm: number
+  readonly sumMm: number
+  readonly pieces: number
+}
+
+/** Under a crossmember's pad they lie between two flat faces: eight hold as well as one. */
+const MOST_PIECES = 8
+
+/** The stack nearest to a gap, none among them; of those as near the fewest pieces. */
+export function fillStack(gapMm: number, stock: readonly SpacerStock[]): FillStack {
+  const found = nearestStacks(gapMm, stock, MOST_PIECES)
+  const counts = found?.stacks[0]
+  if (!found || !counts || Math.abs(gapMm) <= found.off) return { gapMm, sumMm: 0, pieces: 0 }
+  const sumMm = sum(counts.map((count, i) => count * (stock[i]?.thickness ?? 0)))
+  return { gapMm, sumMm, pieces: found.pieces }
+}
