@@ -2,7 +2,8 @@ import { CHAINS } from './chainSubject'
 import { GAPS } from './gapSubject'
 import { HALFSHAFTS } from './halfshaftSubject'
 import { LINES } from './lineSubject'
+import { MEMBERS } from './memberSubject'
 import type { Subject } from './subject'
 
 /** Everything a build is told and judged by, in the order in which its checks are listed. */
-export const SUBJECTS: readonly Subject[] = [LINES, GAPS, CHAINS, HALFSHAFTS]
+export const SUBJECTS: readonly Subject[] = [LINES, GAPS, CHAINS, HALFSHAFTS, MEMBERS]

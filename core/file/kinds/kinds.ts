@@ -1,11 +1,18 @@
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
+import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
 
 /** What subjects add to a build, each its own: kinds of readings, of quantities, of levers. Two lines a subject. */
-export const KINDS = [KINDS_OF_VEHICLE, KINDS_OF_LINES, KINDS_OF_GAPS, KINDS_OF_CHAINS] as const
+export const KINDS = [
+  KINDS_OF_VEHICLE,
+  KINDS_OF_LINES,
+  KINDS_OF_GAPS,
+  KINDS_OF_CHAINS,
+  KINDS_OF_MEMBERS,
+] as const
 
 /** Their types. */
-export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes
+export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes & MemberTypes

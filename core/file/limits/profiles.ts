@@ -278,6 +278,37 @@ export const CHAIN_LIMITS: readonly LimitEntry[] = [
   },
 ]
 
+/** Usual limits of what is made. */
+export const MADE_LIMITS: readonly LimitEntry[] = [
+  {
+    id: 'member-stress',
+    quantity: 'member-stress',
+    unit: '%',
+    scope: 'ride',
+    warnAbove: 45,
+    failAbove: 60,
+    basis: 'a mount is pulled to and fro for years; metal near its yield cracks beside a hole or a weld',
+  },
+  {
+    id: 'member-sag',
+    quantity: 'member-sag',
+    unit: 'mm',
+    scope: 'ride',
+    warnAbove: 1,
+    failAbove: 1.5,
+    basis: 'what the bar sags the tail of the gearbox sags, and the first joint with it',
+  },
+  {
+    id: 'member-ground',
+    quantity: 'member-ground',
+    unit: 'mm',
+    scope: 'ride',
+    failBelow: 90,
+    warnBelow: 120,
+    basis: 'speed humps, ruts and kerbs; other springs and loads bring it lower',
+  },
+]
+
 /** Usual limits of gaps by their kind; a service gap has none but its own. */
 export const GAP_LIMITS: readonly LimitEntry[] = [
   gapLimit('static', 8, 15, 'ride', 'the engine rocks on its mounts and the frame bends under it'),
@@ -324,6 +355,7 @@ const COMMON = [
   PLUNGE,
   ...GAP_LIMITS,
   ...CHAIN_LIMITS,
+  ...MADE_LIMITS,
 ]
 
 /** The limits a new build copies, by profile. Starting figures: a part maker's own figure always wins. */

@@ -1,7 +1,7 @@
+import { sum } from '../../base/numbers'
 import { CoreError, requireFinite } from '../../base/errors'
 import { radians } from '../../base/units/angle'
 import { bendTake, type BendTake, type BentMetal } from './bend'
-import { layOut } from './layOut'
 
 /** A bend of a bar, by the change of direction: positive turns up going along the bar. */
 export interface BarBend {
@@ -64,17 +64,27 @@ export function developBar(bar: BentBar): DevelopedBar {
     )
   const takes = bends.map((bend, i) => checkedTake(bar, bend, i))
   const midlineLegsMm = legsMm.map((leg, i) => leg - cornersBeyond(bar, i))
-  const laid = layOut(midlineLegsMm, takes, Math.max(0, bar.leastStraightMm ?? 0))
-  const placed = laid.bends.map((bend, i): PlacedBend => {
+  const straightsMm = midlineLegsMm.map((leg, i) => leg - setback(takes[i - 1]) - setback(takes[i]))
+  const least = Math.max(0, bar.leastStraightMm ?? 0)
+  straightsMm.forEach((straight, i) => {
+    if (!(straight >= least))
+      throw new CoreError('out-of-range', `legs[${i}]`, `${straight.toFixed(1)} mm would stay straight there`)
+  })
+  const blankMm = sum(straightsMm) + sum(takes.map(({ allowanceMm }) => allowanceMm))
+  let along = 0
+  const placed = takes.map((take, i): PlacedBend => {
+    const from = along + (straightsMm[i] ?? 0)
+    along = from + take.allowanceMm
+    const middle = from + take.allowanceMm / 2
     const { angleDeg } = bends[i] as BarBend
     return {
-      ...bend,
-      fromOtherEndMm: laid.blankMm - bend.atMm[1],
+      ...take,
+      atMm: [from, middle, along],
+      fromOtherEndMm: blankMm - middle,
       includedDeg: 180 - Math.abs(angleDeg),
       turns: angleDeg > 0 ? 'up' : 'down',
     }
   })
-  const { blankMm, straightsMm } = laid
   return { blankMm, straightsMm, midlineLegsMm, bends: placed, ...pathOf(midlineLegsMm, bends) }
 }
 
@@ -116,3 +126,5 @@ export function pathOf(
   })
   return { path, endDirectionDeg: directionDeg }
 }
+
+const setback = (take: BendTake | undefined): number => take?.setbackMm ?? 0

@@ -1,0 +1,172 @@
+import { object, type InferType } from 'yup'
+import { figure, list, nameField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import type { Things } from './ask'
+import type { EntryComplaint } from './listFacts'
+import { length, plainFigure } from './quantityRow'
+import type { SubjectKinds } from './subjectKinds'
+
+/** How a crossmember comes from rail to rail. */
+export const MEMBER_KINDS = {
+  /** Straight from rail to rail, spacers between it and the gearbox's bush. */
+  straight: { isCornered: false, hasSpacers: true, isWelded: false, isBox: false },
+  /** Flat bar bent in a press. */
+  bent: { isCornered: true, hasSpacers: false, isWelded: false, isBox: false },
+  /** Square tube notched, folded and welded on the bench. */
+  folded: { isCornered: true, hasSpacers: false, isWelded: false, isBox: true },
+  /** Straight at the height of the bush, on ledges that are welded to the rails or the tunnel. */
+  ledges: { isCornered: false, hasSpacers: false, isWelded: true, isBox: false },
+} as const
+export type MemberKind = keyof typeof MEMBER_KINDS
+const KIND_WORDS = Object.keys(MEMBER_KINDS) as MemberKind[]
+
+/** How far a made part is. */
+export const MAKING_STATES = ['idea', 'template', 'cut', 'tacked', 'welded', 'painted', 'fitted'] as const
+
+const wayShape = object({
+  id: requiredId(),
+  kind: wordField(KIND_WORDS).required(),
+  /** Along the vehicle. */
+  widthMm: figure(5, 500).required(),
+  /** Of a flat; of a tube its height. */
+  heightMm: figure(1, 300).required(),
+  /** Of a tube. */
+  wallMm: figure(0.5, 50),
+  /** Of bent flats: inside, and where the neutral line runs. */
+  insideRadiusMm: figure(0, 500),
+  kFactor: figure(0.2, 0.5),
+  yieldMPa: figure(50, 2000).required(),
+})
+
+const seatShape = object({
+  forwardMm: figure(-1e5, 1e5).required(),
+  leftMm: figure(-1e5, 1e5).required(),
+  upMm: figure(-1e5, 1e5).required(),
+})
+
+const memberShape = object({
+  id: requiredId(),
+  name: requiredName(),
+  /** Middle of the face of each rail that it lies against. */
+  left: requiredId(),
+  right: requiredId(),
+  /** Middle of the face of the gearbox that its bush is bolted to. */
+  pad: requiredId(),
+  /** How it lies on the rails. */
+  side: wordField(['under', 'over'] as const).required(),
+  /** That lies on each rail, and under the bush, along the member. */
+  endMm: figure(10, 1000).required(),
+  padMm: figure(10, 1000).required(),
+  /** From the face of the gearbox to the seat, with the weight on. */
+  bushMm: figure(0, 500).required(),
+  /** Largest load of the bush, with its shock. */
+  loadN: figure(1, 1e6),
+  /** Heads of bolts below its underside. */
+  boltHeadMm: figure(0, 100),
+  /** A gap to the ground near it, by which the ground's height is known. */
+  ground: nameField(),
+  ways: list(wayShape, 8).min(1).required(),
+  /** The way it is made. */
+  chosen: requiredId(),
+  state: wordField(MAKING_STATES),
+  /** Where its three seats were when it was taken as made. */
+  made: object({
+    at: timeField().required(),
+    position: nameField(),
+    left: seatShape,
+    right: seatShape,
+    pad: seatShape,
+  }).default(undefined),
+})
+
+/** A bar between two rails that carries the tail of the gearbox. */
+export type Crossmember = InferType<typeof memberShape>
+/** One way to make it. */
+export type MemberWay = Crossmember['ways'][number]
+
+export interface MemberTypes {
+  readonly asked: object
+  readonly unasked: object
+  readonly targets: object
+  readonly lists: { readonly crossmembers?: readonly Crossmember[] }
+}
+
+/** Crossmembers. */
+export const KINDS_OF_MEMBERS = {
+  readings: {},
+  shapes: {},
+  targets: {},
+  asks: () => [],
+  quantities: {
+    'member-stress': {
+      unit: '%',
+      shown: plainFigure(0, ' %'),
+      label: 'stress of its yield',
+      name: 'Stress of a made part, of its yield',
+      usualRoom: 20,
+    },
+    'member-sag': {
+      unit: 'mm',
+      shown: length,
+      label: 'sags under load',
+      name: 'Sag of a made part under load',
+      usualRoom: 1,
+    },
+    'member-ground': {
+      unit: 'mm',
+      shown: length,
+      label: 'over the ground',
+      name: 'Made part over the ground',
+      usualRoom: 40,
+    },
+    'member-straight': {
+      unit: 'mm',
+      shown: length,
+      label: 'least straight between bends',
+      name: 'Straight left between two bends',
+      usualRoom: 20,
+    },
+    'member-fill': {
+      unit: 'mm',
+      shown: length,
+      label: 'left for spacers',
+      name: 'Room for spacers under a bush',
+      usualRoom: 10,
+    },
+  },
+  levers: {},
+  lists: {
+    crossmembers: {
+      shape: memberShape,
+      most: 10,
+      holds: 'carries it',
+      names: ({ left, right, pad, ground }) => [
+        { at: 'left', in: 'points', id: left },
+        { at: 'right', in: 'points', id: right },
+        { at: 'pad', in: 'points', id: pad },
+        { at: 'ground', in: 'gaps', id: ground },
+      ],
+      problems: memberProblems,
+    },
+  },
+} as const satisfies SubjectKinds<MemberTypes>
+
+function memberProblems(build: Things, member: Crossmember, complain: EntryComplaint): void {
+  const { left, right, pad, ground, ways, chosen } = member
+  if (new Set([left, right, pad]).size < 3) complain('pad', 'is one of the other two points')
+  const gap = build.gaps.find(({ id }) => id === ground)
+  if (gap && gap.kind !== 'ground') complain('ground', `"${gap.name}" is no gap to the ground`)
+  if (!ways.some(({ id }) => id === chosen)) complain('chosen', `"${chosen}" is none of its ways`)
+  ways.forEach((way, k) => {
+    const at = `ways[${k}]`
+    if (ways.slice(0, k).some(({ id }) => id === way.id)) complain(`${at}.id`, `"${way.id}" is there twice`)
+    if (MEMBER_KINDS[way.kind].isBox) {
+      if (way.wallMm === undefined) complain(`${at}.wallMm`, 'is missing: a tube has a wall')
+      else if (way.wallMm * 2 >= Math.min(way.heightMm, way.widthMm))
+        complain(`${at}.wallMm`, 'is no less than half the tube')
+    }
+    if (way.kind === 'bent') {
+      if (way.insideRadiusMm === undefined) complain(`${at}.insideRadiusMm`, 'is missing')
+      if (way.kFactor === undefined) complain(`${at}.kFactor`, 'is missing')
+    }
+  })
+}

@@ -1,0 +1,61 @@
+import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../../file/kinds/memberKinds'
+import { sectionFigures, type Section } from '../beams/section'
+import { cornerOf, type MemberStock } from './member'
+
+/** Of steel, N/mm². */
+export const STEEL_MPA = 205_000
+
+/** The section that a way of making a crossmember has all along. */
+export function sectionOf({ kind, widthMm, heightMm, wallMm = NaN }: MemberWay): Section {
+  return MEMBER_KINDS[kind].isBox
+    ? { kind: 'box', heightMm, widthMm, wallMm }
+    : { kind: 'flat', widthMm, thicknessMm: heightMm }
+}
+
+/** How it comes round its corners; null for a straight one. */
+export function stockOf({
+  kind,
+  heightMm,
+  wallMm = NaN,
+  insideRadiusMm = NaN,
+  kFactor = NaN,
+}: MemberWay): MemberStock | null {
+  if (!MEMBER_KINDS[kind].isCornered) return null
+  return MEMBER_KINDS[kind].isBox
+    ? { kind: 'notched', heightMm, hingeMm: wallMm }
+    : { kind: 'flat', thicknessMm: heightMm, insideRadiusMm, kFactor }
+}
+
+/** Parameters of its blank, in the order of that kernel. */
+export function blankParameters({ endMm, padMm }: Crossmember, stock: MemberStock): readonly number[] {
+  const half = { end: endMm / 2, pad: padMm / 2 }
+  return [half.end, half.end, half.pad, half.pad, half.end, half.end, ...cornerOf(stock)]
+}
+
+/** Parameters of what it bears under a load, in the order of that kernel. */
+export function bendingParameters(loadN: number, way: MemberWay): readonly number[] {
+  const { inertia, modulus, shearPerTorque } = sectionFigures(sectionOf(way))
+  return [loadN, STEEL_MPA * inertia, modulus, shearPerTorque ?? 0, way.yieldMPa]
+}
+
+/** How far it hangs below the faces of the rails and below its seat; minus infinity where no part of it does. */
+export function hangsBelow(
+  { side, boltHeadMm = 0 }: Crossmember,
+  { kind, heightMm }: MemberWay,
+): readonly [number, number] {
+  const atRails = (side === 'under' ? heightMm : 0) + boltHeadMm
+  const atPad = heightMm + boltHeadMm
+  switch (kind) {
+    case 'straight':
+      return [atRails, -Infinity]
+    case 'ledges':
+      return [-Infinity, atPad]
+    case 'bent':
+    case 'folded':
+      return [atRails, atPad]
+  }
+}
+
+/** How far the top of its mid-line is raised over the rails' faces against under its seat, and its top over them where it is straight. */
+export const raisedBy = ({ side }: Crossmember, { heightMm }: MemberWay): number =>
+  side === 'under' ? 0 : heightMm

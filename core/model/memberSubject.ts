@@ -1,0 +1,158 @@
+import { judge } from '../check/judge'
+import type { Check } from '../check/check'
+import type { PlannedCheck } from '../check/plannedCheck'
+import type { FigureOf, VectorColumns } from '../base/columns/graph'
+import { allKnown, mapKnown, unknown, type Known } from '../base/known'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { Crossmember, MemberWay } from '../file/kinds/memberKinds'
+import { GAPS } from './gapSubject'
+import type { CompiledGap } from './gaps'
+import {
+  groundLevel,
+  MEMBER_FIGURES,
+  wayColumns,
+  type MemberFigure,
+  type Seats,
+  type WayColumns,
+} from './memberColumns'
+import { memberPlans } from './memberPlans'
+import { compiledThings, plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
+
+/** A way to make a crossmember, with its columns. */
+interface CompiledWay {
+  readonly way: MemberWay
+  readonly columns: Known<WayColumns>
+}
+
+/** A crossmember with all its ways, and the checks of the one it is made by. */
+interface CompiledMember {
+  readonly member: Crossmember
+  readonly ways: readonly CompiledWay[]
+  readonly plans: readonly PlannedCheck[]
+  readonly seats: Known<Seats<VectorColumns>>
+}
+
+/** What is found of a way; a figure that it has not is absent. */
+export interface WayFound {
+  readonly way: MemberWay
+  /** What is missing, or why it cannot be made so. */
+  readonly figures: Known<Readonly<Partial<Record<MemberFigure, number>>>>
+}
+
+/** A crossmember as the levers stand. */
+export interface MemberEvaluation {
+  readonly member: Crossmember
+  readonly ways: readonly WayFound[]
+  readonly checks: readonly Check[]
+  /** Forward, left and up. */
+  readonly seats: Known<Seats<Vec3>>
+}
+
+/** The crossmembers of a build. */
+export const MEMBERS: Subject<CompiledMember, MemberEvaluation> = {
+  key: 'crossmembers',
+  compile: (ground, before) => {
+    const gaps = compiledThings(before, GAPS)
+    const things = (ground.build.crossmembers ?? []).map((member) => compileMember(ground, gaps, member))
+    const plans = things.flatMap((thing) => thing.plans)
+    const figures = things.flatMap(figuresOf)
+    const places = things.flatMap(({ seats }) => (seats.known ? Object.values(seats.value).flat() : []))
+    return {
+      key: 'crossmembers',
+      things,
+      plans,
+      mustKeep: [],
+      wants: [...figures.map(({ column }) => column), ...plannedColumns(plans), ...places],
+      swept: { plans: [], wants: [] },
+      spares: [],
+      figures,
+      look: () => ({ set: [], found: ({ figure }) => things.map((thing) => foundOf(thing, figure)) }),
+    }
+  },
+  checksOf: (found) => found.flatMap(({ checks }) => checks),
+  json: (found) =>
+    found.map(({ ways }) => ({
+      ways: ways.map(({ way, figures }) => ({
+        id: way.id,
+        kind: way.kind,
+        ...(figures.known && figures.value),
+      })),
+    })),
+  rejudged: (found, change) => found.map((one) => ({ ...one, checks: one.checks.map(change) })),
+}
+
+function compileMember(
+  { build, graph, places }: Ground,
+  gaps: readonly CompiledGap[],
+  member: Crossmember,
+): CompiledMember {
+  const { point } = places.placed(null, null)
+  const seats = mapKnown(
+    allKnown([point(member.left), point(member.right), point(member.pad)] as const),
+    ([left, right, pad]) => ({ left, right, pad }),
+  )
+  const level = groundLevel(graph, gaps, member)
+  const ways = member.ways.map((way): CompiledWay => ({
+    way,
+    columns: mapKnown(seats, (at) => wayColumns(graph, member, way, at, level)),
+  }))
+  const made = ways.find(({ way }) => way.id === member.chosen)
+  const plans = made ? memberPlans(build.limits.entries, member, made.way, made.columns) : []
+  return { member, ways, plans, seats }
+}
+
+const figuresOf = ({ member, ways }: CompiledMember, index: number): SubjectFigure<MemberEvaluation>[] =>
+  ways.flatMap(({ way, columns }, k) =>
+    MEMBER_FIGURES.flatMap((name) => {
+      const column = columns.known ? columns.value[name] : undefined
+      if (column === undefined) return []
+      return [
+        {
+          id: memberFigureId(member.id, way.id, name),
+          place: `crossmembers[${index}].ways[${k}].${name}`,
+          column,
+          stands: (found: readonly MemberEvaluation[]) => {
+            const figures = found[index]?.ways[k]?.figures
+            return figures?.known === true && figures.value[name] !== undefined
+          },
+        },
+      ]
+    }),
+  )
+
+/** Under which the ± of a figure is kept. */
+export const memberFigureId = (member: string, way: string, name: MemberFigure): string =>
+  `member/${member}/${way}/${name}`
+
+function foundOf({ member, ways, plans, seats }: CompiledMember, figure: FigureOf): MemberEvaluation {
+  return {
+    member,
+    ways: ways.map(({ way, columns }) => ({ way, figures: wayFigures(columns, figure) })),
+    checks: plans.map(({ head, needs, value, bounds, window }) =>
+      judge(
+        head,
+        mapKnown(needs, () => (value === null || typeof value === 'number' ? NaN : figure(value.column))),
+        bounds,
+        [],
+        window,
+      ),
+    ),
+    seats: mapKnown(seats, ({ left, right, pad }) => {
+      const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
+      return { left: at(left), right: at(right), pad: at(pad) }
+    }),
+  }
+}
+
+/** Why a bar cannot be made so is told by what has no figure. */
+function wayFigures(columns: Known<WayColumns>, figure: FigureOf): WayFound['figures'] {
+  if (!columns.known) return columns
+  const told = MEMBER_FIGURES.flatMap((name) => {
+    const column = columns.value[name]
+    return column === undefined ? [] : [[name, figure(column)] as const]
+  })
+  const figures = Object.fromEntries(told.filter(([, value]) => Number.isFinite(value)))
+  if (figures.blankMm === undefined)
+    return unknown('a gearbox that stands between the rails, clear of both pads')
+  return mapKnown(columns, () => figures)
+}
