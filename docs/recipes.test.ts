@@ -86,7 +86,7 @@ describe('recipes that are followed in a copy', () => {
         'import { KINDS_OF_VEHICLE',
         "import { KINDS_OF_ROOFS, type RoofTypes } from './roofKinds'\nimport { KINDS_OF_VEHICLE",
       ],
-      listed('KINDS_OF_ROOFS', 'KINDS_OF_GAPS, KINDS_OF_CHAINS'),
+      ['  KINDS_OF_CHAINS,', '  KINDS_OF_CHAINS,\n  KINDS_OF_ROOFS,'],
       ['GapTypes & ChainTypes', 'GapTypes & ChainTypes & RoofTypes'],
     )
     copy.change('core/file/parts/joints.ts', ['  cv: {', `  ball: ${BALL},\n  cv: {`])

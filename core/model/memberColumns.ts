@@ -1,6 +1,6 @@
 import { DIFFERENCE } from '../base/columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
-import { mapKnown, unknown, type Known } from '../base/known'
+import { known, unknown, type Known } from '../base/known'
 import type { Crossmember, MemberWay } from '../file/kinds/memberKinds'
 import * as kernels from '../making/crossmembers/memberKernels'
 import * as made from '../making/crossmembers/memberWay'
@@ -22,17 +22,16 @@ export interface Seats<T> {
   readonly pad: T
 }
 
-/** Height of the ground, by the gap that was said to tell it. */
-export function groundLevel(
-  graph: Graph,
-  gaps: readonly CompiledGap[],
-  { ground }: Crossmember,
-): Known<Column> {
-  const told = gaps.find(({ gap }) => gap.id === ground)
-  const ride = told?.places.find(({ at, state }) => at === null && state === 'ride')
-  return mapKnown(ride?.columns ?? unknown('a gap to the ground near it'), ({ point, gap }) =>
-    scalarStep(graph, DIFFERENCE, [point[2], gap]),
-  )
+/** Height of the ground, by the gap to it that was read nearest to the bar. */
+export function groundLevel(graph: Graph, gaps: readonly CompiledGap[], pad: VectorColumns): Known<Column> {
+  const told = gaps.flatMap(({ gap, places }) => {
+    const ride = places.find(({ at, state }) => at === null && state === 'ride')
+    return gap.kind === 'ground' && ride?.columns.known ? [ride.columns.value] : []
+  })
+  const away = ({ point }: (typeof told)[number]) => Math.abs(graph.at(point[0]) - graph.at(pad[0]))
+  const [nearest] = told.sort((a, b) => away(a) - away(b))
+  if (!nearest) return unknown('a gap to the ground, read')
+  return known(scalarStep(graph, DIFFERENCE, [nearest.point[2], nearest.gap]))
 }
 
 /** All that is worked out of one way to make a crossmember. */

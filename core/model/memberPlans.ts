@@ -25,7 +25,7 @@ const STRAIGHT_THICKNESSES = 4
 const JUDGED: Readonly<Record<MemberQuantity, Judged>> = {
   'member-stress': { figure: 'sharePercent', isOf: () => true, lacks: 'the largest load of its bush' },
   'member-sag': { figure: 'sagMm', isOf: () => true, lacks: 'the largest load of its bush' },
-  'member-ground': { figure: 'groundMm', isOf: () => true, lacks: 'a gap to the ground near it' },
+  'member-ground': { figure: 'groundMm', isOf: () => true, lacks: 'a gap to the ground, read' },
   'member-straight': {
     figure: 'straightMm',
     isOf: ({ kind }) => kind === 'bent',

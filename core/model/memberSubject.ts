@@ -2,7 +2,7 @@ import { judge } from '../check/judge'
 import type { Check } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
 import type { FigureOf, VectorColumns } from '../base/columns/graph'
-import { allKnown, mapKnown, unknown, type Known } from '../base/known'
+import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { Crossmember, MemberWay } from '../file/kinds/memberKinds'
 import { GAPS } from './gapSubject'
@@ -71,7 +71,10 @@ export const MEMBERS: Subject<CompiledMember, MemberEvaluation> = {
   },
   checksOf: (found) => found.flatMap(({ checks }) => checks),
   json: (found) =>
-    found.map(({ ways }) => ({
+    found.map(({ member: { id, name, chosen }, ways }) => ({
+      id,
+      name,
+      chosen,
       ways: ways.map(({ way, figures }) => ({
         id: way.id,
         kind: way.kind,
@@ -91,7 +94,7 @@ function compileMember(
     allKnown([point(member.left), point(member.right), point(member.pad)] as const),
     ([left, right, pad]) => ({ left, right, pad }),
   )
-  const level = groundLevel(graph, gaps, member)
+  const level = andThen(seats, ({ pad }) => groundLevel(graph, gaps, pad))
   const ways = member.ways.map((way): CompiledWay => ({
     way,
     columns: mapKnown(seats, (at) => wayColumns(graph, member, way, at, level)),

@@ -69,6 +69,7 @@ export type PointRole =
   | 'tail-mount'
   | 'frame-hole'
   | 'touch-point'
+  | 'seat'
   | 'sprocket'
   | 'bearing'
 

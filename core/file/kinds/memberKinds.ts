@@ -1,6 +1,6 @@
 import { object, type InferType } from 'yup'
 import { figure, list, nameField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
-import type { Things } from './ask'
+import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { length, plainFigure } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
@@ -62,8 +62,6 @@ const memberShape = object({
   loadN: figure(1, 1e6),
   /** Heads of bolts below its underside. */
   boltHeadMm: figure(0, 100),
-  /** A gap to the ground near it, by which the ground's height is known. */
-  ground: nameField(),
   ways: list(wayShape, 8).min(1).required(),
   /** The way it is made. */
   chosen: requiredId(),
@@ -95,7 +93,10 @@ export const KINDS_OF_MEMBERS = {
   readings: {},
   shapes: {},
   targets: {},
-  asks: () => [],
+  asks: ({ crossmembers }) =>
+    (crossmembers ?? []).flatMap(({ left, right, pad }) =>
+      [left, right, pad].flatMap((point) => askPlace({ group: 'gaps', role: 'seat', optional: true }, point)),
+    ),
   quantities: {
     'member-stress': {
       unit: '%',
@@ -139,22 +140,19 @@ export const KINDS_OF_MEMBERS = {
       shape: memberShape,
       most: 10,
       holds: 'carries it',
-      names: ({ left, right, pad, ground }) => [
+      names: ({ left, right, pad }) => [
         { at: 'left', in: 'points', id: left },
         { at: 'right', in: 'points', id: right },
         { at: 'pad', in: 'points', id: pad },
-        { at: 'ground', in: 'gaps', id: ground },
       ],
       problems: memberProblems,
     },
   },
 } as const satisfies SubjectKinds<MemberTypes>
 
-function memberProblems(build: Things, member: Crossmember, complain: EntryComplaint): void {
-  const { left, right, pad, ground, ways, chosen } = member
+function memberProblems(_: Things, member: Crossmember, complain: EntryComplaint): void {
+  const { left, right, pad, ways, chosen } = member
   if (new Set([left, right, pad]).size < 3) complain('pad', 'is one of the other two points')
-  const gap = build.gaps.find(({ id }) => id === ground)
-  if (gap && gap.kind !== 'ground') complain('ground', `"${gap.name}" is no gap to the ground`)
   if (!ways.some(({ id }) => id === chosen)) complain('chosen', `"${chosen}" is none of its ways`)
   ways.forEach((way, k) => {
     const at = `ways[${k}]`

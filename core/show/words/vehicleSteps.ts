@@ -28,6 +28,7 @@ const POINT_SCENES: Readonly<Record<PointRole, (body: BodyKind) => ReadingScene>
   'tail-mount': () => 'mount',
   'frame-hole': () => 'hole',
   'touch-point': () => 'touch',
+  seat: () => 'touch',
   sprocket: () => 'sprocket',
   bearing: () => 'bearing',
 }

@@ -1,0 +1,179 @@
+import type { Place2 } from '../base/outline/polygon'
+import { allKnown, mapKnown, type Known } from '../base/known'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { MemberEvaluation, WayFound } from '../model/memberSubject'
+import type { Seats } from '../model/memberColumns'
+import { thickened } from './thickened'
+
+/** A crossmember from behind, the left rail at the left: x along it from the left rail's seat, y down, in px. */
+export interface MemberScene {
+  readonly width: number
+  readonly height: number
+  readonly pxPerMm: number
+  readonly shapes: readonly MemberShape[]
+  /** Middles of the corners of the bar, from the left. */
+  readonly corners: readonly Place2[]
+  /** From each rail to the gearbox, and where they stand. */
+  readonly ways: readonly { readonly from: Place2; readonly to: Place2; readonly mm: number }[]
+  /** From the lowest of it to the ground; null while that is not known. */
+  readonly ground: { readonly from: Place2; readonly to: Place2; readonly mm: number } | null
+}
+
+export interface MemberShape {
+  readonly part: 'rail' | 'gearbox' | 'bush' | 'bar' | 'fill' | 'ledge' | 'ghost'
+  readonly points: readonly Place2[]
+}
+
+/** Sizes of what is only hinted at, in mm. */
+const RAIL = { high: 90, wide: 70, thick: 7 }
+const BOX = { wide: 190, narrow: 150, high: 130 }
+const BUSH_MM = 70
+const EDGE_PX = { side: 26, top: 18, foot: 46 }
+/** The ground is drawn no further below the bar than this share of the span. */
+const GROUND_SHARE = 0.34
+
+/** What hangs where, in mm: x from the left rail, z up. */
+interface Layout {
+  readonly shapes: readonly { readonly part: MemberShape['part']; readonly points: readonly Place2[] }[]
+  readonly path: readonly Place2[]
+  readonly span: number
+  readonly along: number
+  readonly lowest: Place2
+  readonly groundMm: number | null
+  readonly top: number
+}
+
+/**
+ * The picture of one way to make a crossmember; the other ways are ghosts behind it.
+ *
+ * @returns unknown with what is missing for it
+ */
+export function memberScene(found: MemberEvaluation, way: WayFound, width: number): Known<MemberScene> {
+  return mapKnown(allKnown([found.seats, way.figures] as const), ([seats]) => {
+    const layout = layoutOf(found, way, seats)
+    const ghosts = found.ways.flatMap((other) =>
+      other === way || !other.figures.known
+        ? []
+        : [{ part: 'ghost' as const, points: layoutOf(found, other, seats).shapes.find(({ part }) => part === 'bar')?.points ?? [] }],
+    )
+    return drawn({ ...layout, shapes: [...ghosts, ...layout.shapes] }, width)
+  })
+}
+
+function drawn({ shapes, path, span, along, lowest, groundMm, top }: Layout, width: number): MemberScene {
+  const reach = RAIL.wide + 30
+  const pxPerMm = (width - 2 * EDGE_PX.side) / (span + 2 * reach)
+  const fall = groundMm === null ? 40 : Math.min(groundMm, GROUND_SHARE * span)
+  const at = ([x, z]: Place2): Place2 => [
+    EDGE_PX.side + (x + reach) * pxPerMm,
+    EDGE_PX.top + (top - z) * pxPerMm,
+  ]
+  const floor = lowest[1] - fall
+  const foot = at([0, floor])[1]
+  return {
+    width,
+    height: foot + EDGE_PX.foot,
+    pxPerMm,
+    shapes: shapes.map(({ part, points }) => ({ part, points: points.map(at) })),
+    corners: path.slice(1, -1).map(at),
+    ways: [
+      { from: [at([0, 0])[0], foot + 22], to: [at([along, 0])[0], foot + 22], mm: along },
+      { from: [at([along, 0])[0], foot + 22], to: [at([span, 0])[0], foot + 22], mm: span - along },
+    ],
+    ground: groundMm === null ? null : { from: at(lowest), to: [at(lowest)[0], foot], mm: groundMm },
+  }
+}
+
+function layoutOf({ member }: MemberEvaluation, found: WayFound, seats: Seats<Vec3>): Layout {
+  const figures = found.figures.known ? found.figures.value : {}
+  const { fromLeftMm: along = NaN, fromRightMm = NaN, groundMm = null, fillMm = 0 } = figures
+  const { heightMm, kind } = found.way
+  const span = along + fromRightMm
+  // Half of each part, about its seat.
+  const half = { end: member.endMm / 2, pad: member.padMm / 2, high: heightMm / 2 }
+  const seat = seats.pad[2] - member.bushMm
+  const side = member.side === 'under' ? -1 : 1
+  const [left, right] = [seats.left[2], seats.right[2]]
+  const [midLeft, midRight, midPad] = [left + side * half.high, right + side * half.high, seat - half.high]
+  const ends: readonly [Place2, Place2] = [
+    [-half.end, kind === 'ledges' ? midPad : midLeft],
+    [span + half.end, kind === 'ledges' ? midPad : midRight],
+  ]
+  const isCornered = kind === 'bent' || kind === 'folded'
+  const inner: Place2[] = isCornered
+    ? [
+        [half.end, midLeft],
+        [along - half.pad, midPad],
+        [along + half.pad, midPad],
+        [span - half.end, midRight],
+      ]
+    : []
+  const path = [ends[0], ...inner, ends[1]]
+  const underside = path.map(([x, z]): Place2 => [x, z - half.high])
+  const lowest = underside.reduce((low, one) => (one[1] < low[1] ? one : low))
+  const top = seats.pad[2] + BOX.high
+  return {
+    shapes: [
+      { part: 'rail', points: rail(0, left, side, 1) },
+      { part: 'rail', points: rail(span, right, side, -1) },
+      { part: 'gearbox', points: gearbox(along, seats.pad[2]) },
+      { part: 'bush', points: block(along, BUSH_MM, seat, seats.pad[2]) },
+      ...(kind === 'straight' && fillMm > 0
+        ? [{ part: 'fill' as const, points: block(along, BUSH_MM, seat - fillMm, seat) }]
+        : []),
+      ...(kind === 'ledges'
+        ? [
+            { part: 'ledge' as const, points: ledge(0, seat - heightMm, half.end) },
+            { part: 'ledge' as const, points: ledge(span, seat - heightMm, half.end) },
+          ]
+        : []),
+      { part: 'bar', points: thickened(path, heightMm) },
+    ],
+    path,
+    span,
+    along,
+    lowest,
+    groundMm,
+    top,
+  }
+}
+
+const block = (x: number, wide: number, low: number, high: number): Place2[] => [
+  [x - wide / 2, low],
+  [x + wide / 2, low],
+  [x + wide / 2, high],
+  [x - wide / 2, high],
+]
+
+const gearbox = (x: number, low: number): Place2[] => [
+  [x - BOX.wide / 2, low],
+  [x - BOX.narrow / 2, low + BOX.high],
+  [x + BOX.narrow / 2, low + BOX.high],
+  [x + BOX.wide / 2, low],
+]
+
+/** A rail as a channel with its web outside; the bar lies against its flange. */
+function rail(x: number, face: number, side: number, inward: number): Place2[] {
+  const { high, wide, thick } = RAIL
+  const out = x - (inward * wide) / 2
+  const into = x + (inward * wide) / 2
+  // Away from the bar, which lies below the face or above it.
+  const up = (z: number) => face - side * z
+  return [
+    [into, up(0)],
+    [out, up(0)],
+    [out, up(high)],
+    [into, up(high)],
+    [into, up(high - thick)],
+    [out + inward * thick, up(high - thick)],
+    [out + inward * thick, up(thick)],
+    [into, up(thick)],
+  ]
+}
+
+const ledge = (x: number, top: number, half: number): Place2[] => [
+  [x - half, top],
+  [x + half, top],
+  [x + half, top - 6],
+  [x - half, top - 6],
+]
