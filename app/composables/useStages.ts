@@ -32,6 +32,11 @@ export function useStages(buildId: Ref<string>) {
     const away = evaluation.current?.checks.filter(({ at }) => at !== null) ?? []
     return done(isTold && away.every(({ verdict }) => isKept(verdict)))
   })
+  /** Making is done once all that is made is fitted, where it was made for. */
+  const made = computed(() => {
+    const members = workbench.build?.crossmembers ?? []
+    return done(members.length > 0 && members.every(({ state }) => state === 'fitted'))
+  })
   /** What turns by chains alone is looked at there first. */
   const hasOnlyChains = computed(
     () => workbench.build?.lines.length === 0 && (workbench.build.chains?.length ?? 0) > 0,
@@ -47,6 +52,7 @@ export function useStages(buildId: Ref<string>) {
       at('place', placed.value),
       at('line', lined.value, hasOnlyChains.value ? 'chains' : 'line'),
       at('travel', travelled.value),
+      at('make', made.value),
       at('sheet', 'open'),
     ]
   })

@@ -23,7 +23,7 @@ export const texts = {
     Verdict,
     string
   >,
-  stages: { readings: 'Measure', place: 'Place', line: 'Line', travel: 'Travel', sheet: 'Fit' },
+  stages: { readings: 'Measure', place: 'Place', line: 'Line', travel: 'Travel', make: 'Make', sheet: 'Fit' },
   allStages: 'All',
   palette: {
     weight: 'Weight',

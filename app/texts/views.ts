@@ -1,5 +1,6 @@
 import { texts } from './en'
 import { halfshaftTexts } from './halfshafts'
+import { making } from './making'
 import { partsOfLine } from './parts'
 
 type StageKey = keyof typeof texts.stages
@@ -22,6 +23,7 @@ export const VIEWS: readonly ViewOfBench[] = [
   { key: 'trace', stage: 'place', name: 'Photograph', isTab: false },
   ...viewsOf('line', partsOfLine.nav),
   ...viewsOf('travel', halfshaftTexts.nav),
+  ...viewsOf('make', making.nav),
   { key: 'sheet', stage: 'sheet', name: texts.stages.sheet, isTab: false },
 ]
 

@@ -54,7 +54,12 @@ export function memberScene(found: MemberEvaluation, way: WayFound, width: numbe
     const ghosts = found.ways.flatMap((other) =>
       other === way || !other.figures.known
         ? []
-        : [{ part: 'ghost' as const, points: layoutOf(found, other, seats).shapes.find(({ part }) => part === 'bar')?.points ?? [] }],
+        : [
+            {
+              part: 'ghost' as const,
+              points: layoutOf(found, other, seats).shapes.find(({ part }) => part === 'bar')?.points ?? [],
+            },
+          ],
     )
     return drawn({ ...layout, shapes: [...ghosts, ...layout.shapes] }, width)
   })

@@ -13,7 +13,7 @@ const emit = defineEmits<{ all: [] }>()
       :key="stage.key"
       :to="stage.to"
       class="stage"
-      :class="[stage.state, { current: stage.key === current }]"
+      :class="[stage.key, stage.state, { current: stage.key === current }]"
       :aria-current="stage.key === current ? 'page' : undefined"
     >
       <span class="joint" aria-hidden="true" />
@@ -108,6 +108,10 @@ const emit = defineEmits<{ all: [] }>()
     bottom: auto;
     width: auto;
     height: 4px;
+  }
+  /* Under a vehicle its figures are read from the sheet. */
+  .make:not(.current) {
+    display: none;
   }
   .stage {
     flex-direction: column;

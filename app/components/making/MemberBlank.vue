@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { cornerRows, cutRows, stockName, type CutRow } from '~~/core/show/text/memberText'
+import type { FactColumn } from '~/composables/factColumn'
+import { making as words } from '~/texts/making'
+import { useMaking } from '~/stores/making'
+import { useWorkbench } from '~/stores/workbench'
+
+/** What is cut, and what is done along it before it is a crossmember. */
+const making = useMaking()
+const workbench = useWorkbench()
+const cuts = computed(() =>
+  making.way && making.found && workbench.build
+    ? cutRows(making.way, making.found.member, workbench.build.units)
+    : [],
+)
+const corners = computed(() => (making.way ? cornerRows(making.way) : []))
+const COLUMNS: readonly FactColumn<CutRow>[] = [
+  { key: 'piece', label: words.cut.piece, is: 'head', text: ({ piece }) => piece },
+  { key: 'from', label: words.cut.from, is: 'words', text: ({ from }) => from },
+  { key: 'length', label: words.cut.length, is: 'number', text: ({ length }) => length },
+  { key: 'ends', label: words.cut.ends, is: 'words', text: ({ ends }) => ends },
+]
+const label = computed(() =>
+  making.way ? words.blank(stockName(making.way.way), cuts.value[0]?.length ?? '') : '',
+)
+</script>
+
+<template>
+  <section v-if="making.template" aria-labelledby="member-blank" class="blank">
+    <h2 id="member-blank" class="soft">{{ label }}</h2>
+    <TemplateDrawing :template="making.template" :label="label" />
+    <div class="two">
+      <div v-if="corners.length > 0">
+        <h3>{{ words.corners }}</h3>
+        <ol class="figure" data-testid="member-corners">
+          <li v-for="corner in corners" :key="corner">{{ corner }}</li>
+        </ol>
+      </div>
+      <div>
+        <h3>{{ words.cuts }}</h3>
+        <FactTable :columns="COLUMNS" :rows="cuts" :key-of="({ piece }) => piece" test-id="member-cuts" />
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.blank {
+  padding: 8px 14px 12px;
+  background: var(--card);
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+}
+h2 {
+  font-weight: 500;
+}
+h3 {
+  font-weight: 600;
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 8px 24px;
+  margin-top: 8px;
+}
+ol {
+  list-style: decimal;
+  padding-left: 20px;
+  line-height: 1.5;
+}
+@media (max-width: 720px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

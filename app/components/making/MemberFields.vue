@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { MAKING_STATES, MEMBER_KINDS, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
+import { fixed } from '~~/core/base/units/format'
+import { making as words } from '~/texts/making'
+import { useMaking } from '~/stores/making'
+
+/** Sizes of a crossmember, and of the stock that it is made of. */
+const { member, way, index } = defineProps<{ member: Crossmember; way: MemberWay; index: number }>()
+const making = useMaking()
+const at = computed(() => `crossmembers[${index}]`)
+const ofWay = computed(() => `${at.value}.ways[${member.ways.findIndex(({ id }) => id === way.id)}]`)
+const facts = computed(() => MEMBER_KINDS[way.kind])
+const sides = (['under', 'over'] as const).map((value) => ({ value, label: words.sides[value] }))
+const states = MAKING_STATES.map((value) => ({ value, label: words.states[value] }))
+const LENGTHS = [
+  ['endMm', words.end],
+  ['padMm', words.pad],
+  ['bushMm', words.bush],
+] as const
+/** Of the stock; a size that a way has not is no field of it. */
+const stock = computed(() => [
+  ['widthMm', words.width] as const,
+  ['heightMm', facts.value.isBox ? words.height : words.thickness] as const,
+  ...(facts.value.isBox ? [['wallMm', words.wall] as const] : []),
+  ...(way.kind === 'bent' ? [['insideRadiusMm', words.radius] as const] : []),
+])
+</script>
+
+<template>
+  <section aria-labelledby="member-sizes" class="fields-of">
+    <h2 id="member-sizes">{{ words.sizes }}</h2>
+    <div class="fields">
+      <FigureField
+        v-for="[key, label] in stock"
+        :key="key"
+        :label="label"
+        kind="length"
+        :of="`${ofWay}.${key}`"
+        :value="way[key]"
+        required
+        @change="making.changeWay(way.id, { [key]: $event })"
+      />
+      <FigureField
+        v-if="way.kind === 'bent'"
+        :label="words.k"
+        :of="`${ofWay}.kFactor`"
+        :value="way.kFactor"
+        required
+        @change="making.changeWay(way.id, { kFactor: $event })"
+      />
+      <FigureField
+        :label="words.yields"
+        unit="N/mm²"
+        :of="`${ofWay}.yieldMPa`"
+        :value="way.yieldMPa"
+        required
+        @change="making.changeWay(way.id, { yieldMPa: $event })"
+      />
+      <FigureField
+        v-for="[key, label] in LENGTHS"
+        :key="key"
+        :label="label"
+        kind="length"
+        :of="`${at}.${key}`"
+        :value="member[key]"
+        required
+        @change="making.changeMember({ [key]: $event })"
+      />
+      <FigureField
+        :label="words.boltHead"
+        kind="length"
+        :of="`${at}.boltHeadMm`"
+        :value="member.boltHeadMm"
+        @change="making.changeMember({ boltHeadMm: $event })"
+      />
+      <ChoiceField
+        :label="words.side"
+        :value="member.side"
+        :items="sides"
+        @change="making.changeMember({ side: $event })"
+      />
+      <ChoiceField
+        :label="words.state"
+        :value="member.state"
+        :items="states"
+        :unsaid="words.unsaid"
+        @change="making.changeMember({ state: $event })"
+      />
+    </div>
+    <FigureField
+      :label="words.load"
+      :help="words.loadHint"
+      unit="N"
+      :of="`${at}.loadN`"
+      :value="member.loadN"
+      @change="making.changeMember({ loadN: $event })"
+    />
+    <UButton
+      v-if="making.load !== null && Math.round(making.load) !== member.loadN"
+      variant="link"
+      size="sm"
+      @click="making.changeMember({ loadN: Math.round(making.load) })"
+      >{{ words.takeLoad(`${fixed(making.load, 0)} N`) }}</UButton
+    >
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+  margin: 6px 0 8px;
+}
+</style>

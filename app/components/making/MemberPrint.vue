@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import type { Paper, PrintedCheck } from '~/print/templatePdf'
+import { making as words } from '~/texts/making'
+import { useMaking } from '~/stores/making'
+
+/** The blank at its true size: on paper, or for a machine. */
+const making = useMaking()
+const paper = ref<Paper>('a4')
+const papers = (['a4', 'letter'] as const).map((value) => ({ value, label: words.papers[value] }))
+/** What the check lines of an earlier print measured; nobody but this printer is meant by them. */
+const printed = reactive<{ acrossMm?: number; upMm?: number }>({})
+const check = computed((): PrintedCheck => ({ ...printed }))
+</script>
+
+<template>
+  <section aria-labelledby="member-print">
+    <h2 id="member-print">{{ words.print }}</h2>
+    <p class="soft">{{ words.check }}</p>
+    <div class="fields">
+      <ChoiceField :label="words.paper" :value="paper" :items="papers" @change="paper = $event" />
+      <FigureField
+        :label="words.across"
+        unit="mm"
+        :least="80"
+        :most="120"
+        :value="printed.acrossMm"
+        @change="printed.acrossMm = $event"
+      />
+      <FigureField
+        :label="words.up"
+        unit="mm"
+        :least="80"
+        :most="120"
+        :value="printed.upMm"
+        @change="printed.upMm = $event"
+      />
+    </div>
+    <div class="does">
+      <UButton icon="i-lucide-printer" @click="making.savePdf(paper, check)">PDF</UButton>
+      <UButton variant="outline" @click="making.saveSvg()">SVG</UButton>
+      <UButton variant="outline" @click="making.saveDxf()">DXF</UButton>
+    </div>
+    <p class="soft">{{ words.noKerf }}</p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  align-items: end;
+  gap: 8px 12px;
+  margin: 6px 0 8px;
+}
+.does {
+  display: flex;
+  gap: 8px;
+  margin-bottom: 6px;
+}
+@media (max-width: 420px) {
+  .fields {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

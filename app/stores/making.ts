@@ -1,0 +1,224 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { memberScene } from '~~/core/drawing/memberScene'
+import { mapKnown } from '~~/core/base/known'
+import { powertrainOf } from '~~/core/file/parts/bodies'
+import {
+  MEMBER_KINDS,
+  type Crossmember,
+  type MemberKind,
+  type MemberWay,
+} from '~~/core/file/kinds/memberKinds'
+import { withMissingLimits } from '~~/core/file/edits/withMissingLimits'
+import { MADE_LIMITS } from '~~/core/file/limits/profiles'
+import { isUsed } from '~~/core/file/edits/withoutBody'
+import type { Build } from '~~/core/file/build/build'
+import { memberTemplate } from '~~/core/making/templates/memberTemplate'
+import { titled, type Template } from '~~/core/making/templates/template'
+import { MEMBERS } from '~~/core/model/memberSubject'
+import { foundOf } from '~~/core/model/subject'
+import { blankCorners, changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
+import { tailLoad } from '~~/core/vehicle/weight/tailLoad'
+import { download } from '../storage/download'
+import { fileName } from '../storage/fileName'
+import { newId } from '../storage/newId'
+import { today } from '../storage/today'
+import { making as words } from '../texts/making'
+import { assign } from './assign'
+import { useEvaluation } from './evaluation'
+import { useWeight } from './weight'
+import { useWorkbench } from './workbench'
+import type { Paper, PrintedCheck } from '../print/templatePdf'
+
+/** What a way begins with: usual stock, the builder's to change. */
+const FIRST: Readonly<Record<MemberKind, Omit<MemberWay, 'id'>>> = {
+  straight: { kind: 'straight', widthMm: 80, heightMm: 12, yieldMPa: 235 },
+  bent: { kind: 'bent', widthMm: 80, heightMm: 10, insideRadiusMm: 12, kFactor: 0.4, yieldMPa: 235 },
+  folded: { kind: 'folded', widthMm: 40, heightMm: 40, wallMm: 3, yieldMPa: 235 },
+  ledges: { kind: 'ledges', widthMm: 80, heightMm: 12, yieldMPa: 235 },
+}
+
+/** What stands beside the bent flat that a new one begins with. */
+const OTHERS = ['folded', 'straight', 'ledges'] as const
+
+/** Usual sizes of a bar that nobody has measured yet. */
+const USUAL = { side: 'under', endMm: 90, padMm: 120, bushMm: 35 } as const
+
+/** Crossmembers of the open build: every way to make them, what is printed, what was taken as made. */
+export const useMaking = defineStore('making', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const weight = useWeight()
+
+  const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, MEMBERS) : []))
+  /** The one that is looked at. */
+  const looked = ref('')
+  const found = computed(
+    () => all.value.find(({ member }) => member.id === looked.value) ?? all.value[0] ?? null,
+  )
+  const index = computed(() => all.value.findIndex((one) => one === found.value))
+  const way = computed(
+    () => found.value?.ways.find((one) => one.way.id === found.value?.member.chosen) ?? null,
+  )
+  const scene = (width: number) =>
+    found.value && way.value ? memberScene(found.value, way.value, width) : null
+  const rows = computed(() =>
+    found.value && workbench.build ? wayRows(found.value, workbench.build.units) : [],
+  )
+  const change = computed(() => (found.value ? changeSinceMade(found.value) : null))
+  /** By what the vehicle weighs; null while that is not told. */
+  const load = computed(() => {
+    const told = tailLoad(weight.mounts)
+    return told.known ? told.value : null
+  })
+  const position = computed(() => {
+    const { build } = workbench
+    return build?.positions.find(({ id }) => id === build.chosen) ?? null
+  })
+  /** The blank at its true size; null while it is not known. */
+  const template = computed<Template | null>(() => {
+    if (!found.value || !way.value?.figures.known) return null
+    const { blankMm } = way.value.figures.value
+    if (blankMm === undefined) return null
+    return memberTemplate(found.value.member.name, way.value.way, blankMm, blankCorners(way.value))
+  })
+  const printed = computed<Template | null>(() => {
+    if (!template.value || !way.value) return null
+    const { isBox } = MEMBER_KINDS[way.value.way.kind]
+    return titled(
+      template.value,
+      [
+        `${stockName(way.value.way)}, ${isBox ? words.seen.tube : words.seen.flat}`,
+        words.belongs(position.value?.name ?? '', today()),
+      ],
+      isBox ? words.upward : words.forward,
+    )
+  })
+
+  function edit(label: string, recipe: (member: Draft<Crossmember>) => void): void {
+    const id = found.value?.member.id
+    workbench.change(label, (draft) => {
+      const member = draft.crossmembers?.find((one) => one.id === id)
+      if (member) recipe(member as Draft<Crossmember>)
+    })
+  }
+  const changeMember = (changed: Partial<Omit<Crossmember, 'id' | 'ways' | 'made'>>): void =>
+    edit('Change a crossmember', (member) => assign(member, changed))
+
+  function changeWay(id: string, changed: Partial<Omit<MemberWay, 'id'>>): void {
+    edit('Change how a crossmember is made', (member) => {
+      assign(
+        member.ways.find((one) => one.id === id),
+        changed,
+      )
+    })
+  }
+
+  function addWay(kind: MemberKind): void {
+    const id = newId()
+    edit('Add a way to make a crossmember', (member) => {
+      member.ways.push({ id, ...FIRST[kind] } as Draft<MemberWay>)
+    })
+  }
+
+  /** The way that it is made by stays. */
+  function removeWay(id: string): void {
+    edit('Delete a way to make a crossmember', (member) => {
+      if (member.chosen !== id) member.ways = member.ways.filter((one) => one.id !== id)
+    })
+  }
+
+  /** A new one between two faces of the rails, under the gearbox, with the limits of what is made. */
+  function add(): void {
+    const { build } = workbench
+    if (!build) return
+    const chassis = build.bodies.find(({ kind }) => kind === 'chassis')?.id
+    const powertrain = powertrainOf(build)
+    if (chassis === undefined || !powertrain) return
+    const [id, left, right, own] = [newId(), newId(), newId(), newId()]
+    const first = newId()
+    const pad = powertrain.mounts?.tail ?? own
+    const ways = [{ id: first, ...FIRST.bent }, ...OTHERS.map((kind) => ({ id: newId(), ...FIRST[kind] }))]
+    workbench.change('Add a crossmember', (draft) => {
+      draft.points.push({ id: left, name: words.leftSeat, body: chassis })
+      draft.points.push({ id: right, name: words.rightSeat, body: chassis })
+      if (pad === own) draft.points.push({ id: own, name: words.padSeat, body: powertrain.id })
+      draft.crossmembers = [
+        ...(draft.crossmembers ?? []),
+        {
+          id,
+          name: words.newName,
+          left,
+          right,
+          pad,
+          ...USUAL,
+          ways,
+          chosen: first,
+          state: 'idea',
+        } as Draft<Crossmember>,
+      ]
+      draft.limits.entries = withMissingLimits(
+        draft as Build,
+        MADE_LIMITS.map(({ quantity }) => quantity),
+      ).limits.entries as Draft<Build['limits']['entries']>
+    })
+    looked.value = id
+  }
+
+  /** Takes one away, with its seats where nothing else needs them. */
+  function remove(): void {
+    const gone = found.value?.member
+    if (!gone) return
+    workbench.change('Delete a crossmember', (draft) => {
+      draft.crossmembers = (draft.crossmembers ?? []).filter(({ id }) => id !== gone.id)
+      const free = new Set(
+        [gone.left, gone.right, gone.pad].filter(
+          (point) => !isUsed(draft as Build, point) && !draft.gaps.some((gap) => gap.point === point),
+        ),
+      )
+      draft.points = draft.points.filter(({ id }) => !free.has(id))
+      draft.readings = draft.readings.filter((one) => !('point' in one && free.has(one.point)))
+    })
+  }
+
+  /** Keeps where its seats are now: from here on it says when they lie otherwise. */
+  function takeAsMade(): void {
+    const seats = found.value?.seats
+    if (!seats?.known) return
+    const at = mapKnown(seats, ({ left, right, pad }) => ({
+      left: spot(left),
+      right: spot(right),
+      pad: spot(pad),
+    }))
+    if (!at.known) return
+    edit('Take a crossmember as made', (member) => {
+      member.made = { at: today(), ...(position.value && { position: position.value.id }), ...at.value }
+    })
+  }
+
+  const named = (kind: string) =>
+    fileName(`${workbench.build?.name ?? ''} ${printed.value?.name ?? ''}`, `.${kind}`)
+  async function saveSvg(): Promise<void> {
+    if (!printed.value) return
+    const { templateSvg } = await import('~~/core/making/templates/templateSvg')
+    download(named('svg'), templateSvg(printed.value), 'image/svg+xml')
+  }
+  async function saveDxf(): Promise<void> {
+    if (!printed.value) return
+    const { templateDxf } = await import('../print/templateDxf')
+    download(named('dxf'), templateDxf(printed.value), 'image/vnd.dxf')
+  }
+  async function savePdf(paper: Paper, check: PrintedCheck): Promise<void> {
+    if (!printed.value) return
+    const { templatePdf } = await import('../print/templatePdf')
+    download(named('pdf'), new Uint8Array(templatePdf(printed.value, paper, check)), 'application/pdf')
+  }
+
+  return {
+    ...{ all, looked, found, index, way, scene, rows, change, load, position, template, printed },
+    ...{ changeMember, changeWay, addWay, removeWay, add, remove, takeAsMade, saveSvg, saveDxf, savePdf },
+  }
+})
+
+const spot = ([forwardMm, leftMm, upMm]: readonly [number, number, number]) => ({ forwardMm, leftMm, upMm })
