@@ -2,7 +2,7 @@
 // before it, and the last line counts all of them.
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { installChromium } from './chromium.mjs'
+import { installChromium, installPdfReader } from './chromium.mjs'
 import { install } from './fresh.mjs'
 
 const RESULTS = 'test-results'
@@ -11,6 +11,7 @@ const E2E_RESULT = `${RESULTS}/e2e.json`
 
 install()
 installChromium()
+installPdfReader()
 
 const total = { passed: 0, failed: 0 }
 const count = (passed, failed) => {

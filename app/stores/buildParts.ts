@@ -1,5 +1,6 @@
 import { computed, type ComputedRef } from 'vue'
 import type { Build } from '~~/core/file/build/build'
+import { LIST_KEYS } from '~~/core/file/build/lists'
 
 /** Parts of a build that its measured geometry rests on. */
 const GEOMETRY_PARTS = [
@@ -14,13 +15,8 @@ const GEOMETRY_PARTS = [
   'trials',
 ] as const satisfies readonly (keyof Build)[]
 
-/** Parts that mistakes in readings are looked for in. */
-export const READING_PARTS = [
-  ...GEOMETRY_PARTS,
-  'lines',
-  'gaps',
-  'chains',
-] as const satisfies readonly (keyof Build)[]
+/** Parts that mistakes in readings are looked for in, and that say what is to be read: with every list that a subject adds. */
+export const READING_PARTS = [...GEOMETRY_PARTS, ...LIST_KEYS] as const satisfies readonly (keyof Build)[]
 
 /** Parts that a build is compiled from: all but where the levers stand. */
 export const COMPILED_PARTS = [

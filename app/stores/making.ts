@@ -57,7 +57,6 @@ export const useMaking = defineStore('making', () => {
   const found = computed(
     () => all.value.find(({ member }) => member.id === looked.value) ?? all.value[0] ?? null,
   )
-  const index = computed(() => all.value.findIndex((one) => one === found.value))
   const way = computed(
     () => found.value?.ways.find((one) => one.way.id === found.value?.member.chosen) ?? null,
   )
@@ -216,7 +215,7 @@ export const useMaking = defineStore('making', () => {
   }
 
   return {
-    ...{ all, looked, found, index, way, scene, rows, change, load, position, template, printed },
+    ...{ all, looked, found, way, scene, rows, change, load, position, template, printed },
     ...{ changeMember, changeWay, addWay, removeWay, add, remove, takeAsMade, saveSvg, saveDxf, savePdf },
   }
 })

@@ -30,7 +30,7 @@ export const making = {
     chosen: 'Made so',
   },
   isMade: 'made so',
-  make: 'Make it so',
+  beside: 'Side by side',
   addWay: 'Another way',
   removeWay: (name: string) => `Delete ${name}`,
   kinds: {

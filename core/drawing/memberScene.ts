@@ -11,7 +11,7 @@ export interface MemberScene {
   readonly height: number
   readonly pxPerMm: number
   readonly shapes: readonly MemberShape[]
-  /** Middles of the corners of the bar, from the left. */
+  /** Below the corners of the bar, from the left: room for what stands there. */
   readonly corners: readonly Place2[]
   /** From each rail to the gearbox, and where they stand. */
   readonly ways: readonly { readonly from: Place2; readonly to: Place2; readonly mm: number }[]
@@ -28,14 +28,17 @@ export interface MemberShape {
 const RAIL = { high: 90, wide: 70, thick: 7 }
 const BOX = { wide: 190, narrow: 150, high: 130 }
 const BUSH_MM = 70
+const CORNER_PX = 17
 const EDGE_PX = { side: 26, top: 18, foot: 46 }
 /** The ground is drawn no further below the bar than this share of the span. */
-const GROUND_SHARE = 0.34
+const GROUND_SHARE = 0.5
 
 /** What hangs where, in mm: x from the left rail, z up. */
 interface Layout {
   readonly shapes: readonly { readonly part: MemberShape['part']; readonly points: readonly Place2[] }[]
   readonly path: readonly Place2[]
+  /** Of the bar's height. */
+  readonly half: number
   readonly span: number
   readonly along: number
   readonly lowest: Place2
@@ -65,7 +68,10 @@ export function memberScene(found: MemberEvaluation, way: WayFound, width: numbe
   })
 }
 
-function drawn({ shapes, path, span, along, lowest, groundMm, top }: Layout, width: number): MemberScene {
+function drawn(
+  { shapes, path, half, span, along, lowest, groundMm, top }: Layout,
+  width: number,
+): MemberScene {
   const reach = RAIL.wide + 30
   const pxPerMm = (width - 2 * EDGE_PX.side) / (span + 2 * reach)
   const fall = groundMm === null ? 40 : Math.min(groundMm, GROUND_SHARE * span)
@@ -80,7 +86,10 @@ function drawn({ shapes, path, span, along, lowest, groundMm, top }: Layout, wid
     height: foot + EDGE_PX.foot,
     pxPerMm,
     shapes: shapes.map(({ part, points }) => ({ part, points: points.map(at) })),
-    corners: path.slice(1, -1).map(at),
+    corners: path.slice(1, -1).map(([x, z]) => {
+      const [right, down] = at([x, z - half])
+      return [right, down + CORNER_PX]
+    }),
     ways: [
       { from: [at([0, 0])[0], foot + 22], to: [at([along, 0])[0], foot + 22], mm: along },
       { from: [at([along, 0])[0], foot + 22], to: [at([span, 0])[0], foot + 22], mm: span - along },
@@ -114,8 +123,10 @@ function layoutOf({ member }: MemberEvaluation, found: WayFound, seats: Seats<Ve
       ]
     : []
   const path = [ends[0], ...inner, ends[1]]
-  const underside = path.map(([x, z]): Place2 => [x, z - half.high])
-  const lowest = underside.reduce((low, one) => (one[1] < low[1] ? one : low))
+  // Its level parts, told at their outer ends, where nothing else is written.
+  const levels = [ends[1], ends[0], ...(isCornered ? [inner[1] as Place2] : [])]
+  const [x, z] = levels.reduce((low, one) => (one[1] < low[1] ? one : low))
+  const lowest: Place2 = [x, z - half.high]
   const top = seats.pad[2] + BOX.high
   return {
     shapes: [
@@ -135,6 +146,7 @@ function layoutOf({ member }: MemberEvaluation, found: WayFound, seats: Seats<Ve
       { part: 'bar', points: thickened(path, heightMm) },
     ],
     path,
+    half: half.high,
     span,
     along,
     lowest,

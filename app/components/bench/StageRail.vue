@@ -13,7 +13,7 @@ const emit = defineEmits<{ all: [] }>()
       :key="stage.key"
       :to="stage.to"
       class="stage"
-      :class="[stage.key, stage.state, { current: stage.key === current }]"
+      :class="[stage.state, { current: stage.key === current }]"
       :aria-current="stage.key === current ? 'page' : undefined"
     >
       <span class="joint" aria-hidden="true" />
@@ -109,14 +109,10 @@ const emit = defineEmits<{ all: [] }>()
     width: auto;
     height: 4px;
   }
-  /* Under a vehicle its figures are read from the sheet. */
-  .make:not(.current) {
-    display: none;
-  }
   .stage {
     flex-direction: column;
     gap: 1px;
-    min-width: 56px;
+    min-width: 48px;
     min-height: 48px;
     font-size: 0.875rem;
   }

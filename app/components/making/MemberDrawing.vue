@@ -44,7 +44,7 @@ const middle = (from: readonly [number, number], to: readonly [number, number]) 
         <path :d="`M0 ${scene.ground.to[1]}H${scene.width}`" class="floor" />
         <path :d="`M${scene.ground.from.join(' ')}V${scene.ground.to[1]}`" class="drop" />
         <text
-          :x="scene.ground.from[0] + 8"
+          :x="scene.ground.from[0] - 8"
           :y="(scene.ground.from[1] + scene.ground.to[1]) / 2 + 5"
           class="drop-words"
         >
@@ -53,7 +53,7 @@ const middle = (from: readonly [number, number], to: readonly [number, number]) 
         <text x="6" :y="scene.ground.to[1] + 16" class="small">{{ words.ground }}</text>
       </template>
       <g v-for="(at, i) in scene.corners" :key="`turn-${i}`">
-        <text v-if="turns[i]" :x="at[0]" :y="at[1] + (i % 3 === 0 ? 30 : -16)" class="turn">
+        <text v-if="turns[i]" :x="at[0]" :y="at[1]" class="turn">
           {{ turns[i] }}
         </text>
       </g>
@@ -129,6 +129,7 @@ text {
   fill: var(--ink);
 }
 .drop-words {
+  text-anchor: end;
   font-weight: 600;
   font-size: 15px;
   fill: var(--accent);

@@ -5,10 +5,8 @@ import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
 
 /** Sizes of a crossmember, and of the stock that it is made of. */
-const { member, way, index } = defineProps<{ member: Crossmember; way: MemberWay; index: number }>()
+const { member, way } = defineProps<{ member: Crossmember; way: MemberWay }>()
 const making = useMaking()
-const at = computed(() => `crossmembers[${index}]`)
-const ofWay = computed(() => `${at.value}.ways[${member.ways.findIndex(({ id }) => id === way.id)}]`)
 const facts = computed(() => MEMBER_KINDS[way.kind])
 const sides = (['under', 'over'] as const).map((value) => ({ value, label: words.sides[value] }))
 const states = MAKING_STATES.map((value) => ({ value, label: words.states[value] }))
@@ -35,7 +33,7 @@ const stock = computed(() => [
         :key="key"
         :label="label"
         kind="length"
-        :of="`${ofWay}.${key}`"
+        :of="`crossmembers.ways.${key}`"
         :value="way[key]"
         required
         @change="making.changeWay(way.id, { [key]: $event })"
@@ -43,7 +41,7 @@ const stock = computed(() => [
       <FigureField
         v-if="way.kind === 'bent'"
         :label="words.k"
-        :of="`${ofWay}.kFactor`"
+        of="crossmembers.ways.kFactor"
         :value="way.kFactor"
         required
         @change="making.changeWay(way.id, { kFactor: $event })"
@@ -51,7 +49,7 @@ const stock = computed(() => [
       <FigureField
         :label="words.yields"
         unit="N/mm²"
-        :of="`${ofWay}.yieldMPa`"
+        of="crossmembers.ways.yieldMPa"
         :value="way.yieldMPa"
         required
         @change="making.changeWay(way.id, { yieldMPa: $event })"
@@ -61,7 +59,7 @@ const stock = computed(() => [
         :key="key"
         :label="label"
         kind="length"
-        :of="`${at}.${key}`"
+        :of="`crossmembers.${key}`"
         :value="member[key]"
         required
         @change="making.changeMember({ [key]: $event })"
@@ -69,7 +67,7 @@ const stock = computed(() => [
       <FigureField
         :label="words.boltHead"
         kind="length"
-        :of="`${at}.boltHeadMm`"
+        of="crossmembers.boltHeadMm"
         :value="member.boltHeadMm"
         @change="making.changeMember({ boltHeadMm: $event })"
       />
@@ -91,7 +89,7 @@ const stock = computed(() => [
       :label="words.load"
       :help="words.loadHint"
       unit="N"
-      :of="`${at}.loadN`"
+      of="crossmembers.loadN"
       :value="member.loadN"
       @change="making.changeMember({ loadN: $event })"
     />

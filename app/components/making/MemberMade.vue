@@ -28,7 +28,7 @@ const position = computed(
         }}
       </p>
     </template>
-    <UButton variant="outline" icon="i-lucide-hammer" @click="making.takeAsMade()">{{
+    <UButton variant="outline" icon="i-lucide-check" @click="making.takeAsMade()">{{
       member.made ? words.takeAgain : words.take
     }}</UButton>
     <p v-if="MEMBER_KINDS[way.kind].isWelded" class="caution">{{ words.hot }}</p>

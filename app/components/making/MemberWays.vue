@@ -14,7 +14,7 @@ const COLUMNS: readonly FactColumn<WayRow>[] = [
   { key: 'lowest', label: columns.lowest, is: 'number', isWorked: true, text: ({ lowest }) => lowest },
   { key: 'share', label: columns.share, is: 'number', isWorked: true, text: ({ share }) => share },
   { key: 'sag', label: columns.sag, is: 'number', isWorked: true, text: ({ sag }) => sag },
-  { key: 'work', label: columns.work, is: 'words', isWorked: true, text: ({ work }) => work },
+  { key: 'work', label: columns.work, is: 'wide', isWorked: true, text: ({ work }) => work },
   { key: 'stays', label: columns.stays, is: 'words', text: ({ stays }) => stays },
   { key: 'chosen', label: columns.chosen, isLabelHidden: true },
 ]
@@ -27,12 +27,12 @@ const kinds = (Object.keys(MEMBER_KINDS) as MemberKind[]).map((kind) => ({
 
 <template>
   <section aria-labelledby="member-ways">
-    <h2 id="member-ways">{{ words.ways }}</h2>
+    <h2 id="member-ways">{{ words.beside }}</h2>
     <FactTable
       :columns="COLUMNS"
       :rows="making.rows"
       :key-of="({ id }) => id"
-      :label="words.ways"
+      :label="words.beside"
       :look="(row) => ({ class: { taken: isMade(row) } })"
       :lacks="({ missing }) => missing"
       is-cards
@@ -44,12 +44,7 @@ const kinds = (Object.keys(MEMBER_KINDS) as MemberKind[]).map((kind) => ({
       </template>
       <template #chosen="{ row }">
         <span v-if="isMade(row)" class="made"><UIcon name="i-lucide-check" /> {{ words.isMade }}</span>
-        <span v-else class="does">
-          <UButton size="sm" variant="outline" @click="making.changeMember({ chosen: row.id })">{{
-            words.make
-          }}</UButton>
-          <RemoveButton :label="words.removeWay(row.name)" @click="making.removeWay(row.id)" />
-        </span>
+        <RemoveButton v-else :label="words.removeWay(row.name)" @click="making.removeWay(row.id)" />
       </template>
     </FactTable>
     <UDropdownMenu :items="kinds">
@@ -74,11 +69,6 @@ h2 {
 .stock {
   display: block;
   font-weight: 400;
-}
-.does {
-  display: flex;
-  gap: 6px;
-  align-items: center;
 }
 .made {
   display: inline-flex;

@@ -1,21 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { seededRandom } from '../../base/chance/random'
 import { isSameState } from '../../check/check'
 import { withHubMotion, withLength } from '../../file/edits/hubEdits'
 import { withMotion, withTravel } from '../../file/edits/motionEdits'
-import { evaluateBuild, type Evaluation } from '../../model/evaluateBuild'
+import type { Evaluation } from '../../model/evaluateBuild'
 import type { Build } from '../../file/build/build'
 import { parseBuild } from '../../file/open/parseBuild'
+import { coverage, within } from '../../testdata/coverage'
 import { evenly, readOnce } from '../../testdata/readOnce'
-import { runMonteCarlo } from './monteCarlo'
-import { sampleModel } from './sampleModel'
 import { halfshaftFigureId } from '../../model/halfshaftSubject'
 import { lineFigureId } from '../../model/lineSubject'
-
-/** Of so few the share itself is unsure by 2 %; of 1200 vehicles it is 95 to 96 %. */
-const RUNS = 140
-const SAMPLES = 250
 
 function demo(id: string): Build {
   const parsed = parseBuild(
@@ -25,38 +19,6 @@ function demo(id: string): Build {
   return parsed.value
 }
 
-interface Covered {
-  readonly truth: Build
-  readonly readOnce: (random: ReturnType<typeof seededRandom>) => Build
-  /** Figures by their names in the sampling. */
-  readonly figures: Readonly<Record<string, (evaluation: Evaluation) => number>>
-}
-
-/** In how many of a hundred vehicles the true figure lies within ±. */
-function coverage({ truth, readOnce: read, figures }: Covered): Record<string, number> {
-  const random = seededRandom(17)
-  const counts = Object.fromEntries(Object.keys(figures).map((key) => [key, 0]))
-  const real = evaluateBuild(truth, {})
-  for (let run = 0; run < RUNS; run++) {
-    const build = read(random)
-    const evaluation = evaluateBuild(build, {})
-    const whole = sampleModel(build, {}, evaluation)
-    const sampled = whole.figures.filter(({ id }) => id in figures)
-    const wanted = sampled.flatMap(({ column, vector }) => [column, ...(vector?.columns ?? [])])
-    const spreads = runMonteCarlo(
-      { ...whole, figures: sampled, wanted },
-      { samples: SAMPLES, seed: run },
-    ).figures
-    for (const [key, of] of Object.entries(figures)) {
-      const { plusMinus, interval } = spreads[key]!
-      const [low, high] = interval ?? [of(evaluation) - plusMinus, of(evaluation) + plusMinus]
-      if (of(real) >= low && of(real) <= high) counts[key]!++
-    }
-  }
-  return Object.fromEntries(Object.entries(counts).map(([key, count]) => [key, count / RUNS]))
-}
-
-const within = { asymmetricMatch: (share: unknown) => Math.abs(Number(share) - 0.95) <= 0.045 }
 const stateOf = (evaluation: Evaluation, line: number, at: string) => {
   const state = evaluation.lines[line]!.states.find((one) =>
     isSameState(one, { state: 'ride', at: { id: at, name: '' } }),

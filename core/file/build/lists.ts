@@ -8,16 +8,16 @@ import { merged } from '../parts/merged'
 /** Every list that subjects add to a build, by its key in the file. */
 const LISTS = merged(KINDS, 'lists')
 type Lists = typeof LISTS
-const KEYS = Object.keys(LISTS) as (keyof Lists)[]
+export const LIST_KEYS = Object.keys(LISTS) as (keyof Lists)[]
 
 /** How many entries each may hold. */
-export const MOST_ENTRIES = Object.fromEntries(KEYS.map((key) => [key, LISTS[key].most])) as Readonly<
+export const MOST_ENTRIES = Object.fromEntries(LIST_KEYS.map((key) => [key, LISTS[key].most])) as Readonly<
   Record<keyof Lists, number>
 >
 
 /** The shape of each in a file. */
 export const LIST_SHAPES = Object.fromEntries(
-  KEYS.map((key) => [key, list(LISTS[key].shape as ObjectSchema<AnyObject>, LISTS[key].most)]),
+  LIST_KEYS.map((key) => [key, list(LISTS[key].shape as ObjectSchema<AnyObject>, LISTS[key].most)]),
 ) as unknown as { readonly [K in keyof Lists]: ReturnType<typeof list<InferType<Lists[K]['shape']>>> }
 
 /** An entry of any of these lists. */
@@ -34,7 +34,7 @@ interface ListOfBuild {
 }
 
 /** @returns the lists that subjects add, as they are in a build */
-export const listsOf = (build: Build): readonly ListOfBuild[] => KEYS.map((key) => listOf(build, key))
+export const listsOf = (build: Build): readonly ListOfBuild[] => LIST_KEYS.map((key) => listOf(build, key))
 
 function listOf<K extends keyof Lists>(build: Build, key: K): ListOfBuild {
   // Each row tells of the entries that stand under its key.

@@ -2,7 +2,7 @@ import { object, type InferType } from 'yup'
 import { figure, list, nameField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
-import { length, plainFigure } from './quantityRow'
+import { length } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
 
 /** How a crossmember comes from rail to rail. */
@@ -100,7 +100,7 @@ export const KINDS_OF_MEMBERS = {
   quantities: {
     'member-stress': {
       unit: '%',
-      shown: plainFigure(0, ' %'),
+      shown: { as: 'figure', decimals: 0, behind: ' %', isSaidAgain: true },
       label: 'stress of its yield',
       name: 'Stress of a made part, of its yield',
       usualRoom: 20,

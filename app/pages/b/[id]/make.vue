@@ -10,6 +10,7 @@ import { useWorkbench } from '~/stores/workbench'
 const making = useMaking()
 const workbench = useWorkbench()
 const { angle } = useFormat()
+const members = computed(() => making.all.map(({ member }) => ({ value: member.id, label: member.name })))
 const turns = computed(() =>
   making.way ? blankCorners(making.way).map(({ turnDeg }) => angle(Math.abs(turnDeg), 1)) : [],
 )
@@ -19,6 +20,13 @@ const turns = computed(() =>
   <ViewNav :label="words.nav.label" :views="tabsOf('make')" />
   <div v-if="workbench.build" class="make">
     <div class="main">
+      <ChoiceField
+        v-if="making.found && members.length > 1"
+        :label="words.title"
+        :value="making.found.member.id"
+        :items="members"
+        @change="making.looked = $event"
+      />
       <h1>{{ making.found?.member.name ?? words.title }}</h1>
       <p class="soft lead">{{ words.lead }}</p>
       <template v-if="making.found && making.way">
@@ -38,19 +46,25 @@ const turns = computed(() =>
             :many="false"
           />
         </section>
-        <MemberWays />
       </template>
       <p v-else>{{ words.none }}</p>
-      <UButton class="add" variant="outline" icon="i-lucide-plus" @click="making.add()">{{
+      <UButton v-if="!making.found" class="add" icon="i-lucide-plus" @click="making.add()">{{
         words.add
       }}</UButton>
     </div>
     <aside v-if="making.found && making.way" class="side">
+      <MemberWayChoice />
       <MemberPrint />
-      <MemberFields :member="making.found.member" :way="making.way.way" :index="making.index" />
+      <MemberFields :member="making.found.member" :way="making.way.way" />
       <MemberMade :member="making.found.member" :way="making.way.way" />
       <RemoveButton is-worded :label="words.remove(making.found.member.name)" @click="making.remove()" />
     </aside>
+    <div v-if="making.found" class="beside">
+      <MemberWays />
+      <UButton class="add" variant="outline" icon="i-lucide-plus" @click="making.add()">{{
+        words.add
+      }}</UButton>
+    </div>
   </div>
 </template>
 
@@ -81,6 +95,14 @@ h2 {
 .add {
   justify-self: start;
 }
+.beside {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+  padding: 16px 24px 40px;
+  border-top: 1px solid var(--hair);
+}
 .side {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
@@ -99,7 +121,8 @@ h2 {
 }
 @media (max-width: 640px) {
   .main,
-  .side {
+  .side,
+  .beside {
     padding-inline: 14px;
   }
 }

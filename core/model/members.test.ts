@@ -1,0 +1,196 @@
+import bay from '../../demo/sedge-wagon.lurvan.json'
+import { parseBuild } from '../file/open/parseBuild'
+import { withoutBody, staysBecause } from '../file/edits/withoutBody'
+import { memberBlank } from '../making/crossmembers/member'
+import { coverage, within } from '../testdata/coverage'
+import { changedBay } from '../testdata/bay'
+import { demoBuild } from '../testdata/demos'
+import { readOnce } from '../testdata/readOnce'
+import type { Build } from '../file/build/build'
+import { resultJson } from '../show/result/resultJson'
+import { changeSinceMade, cornerRows, cutRows, wayRows } from '../show/text/memberText'
+import { evaluateBuild } from './evaluateBuild'
+import { MEMBERS, memberFigureId } from './memberSubject'
+import { foundOf } from './subject'
+
+const membersOf = (build: Build, settings: Record<string, number> = {}) =>
+  foundOf(evaluateBuild(build, settings).subjects, MEMBERS)
+const wayOf = (build: Build, id: string, settings: Record<string, number> = {}) => {
+  const figures = membersOf(build, settings)[0]!.ways.find(({ way }) => way.id === id)!.figures
+  if (!figures.known) throw new Error(JSON.stringify(figures.missing))
+  return figures.value
+}
+/** The seats of the rails as a tape reads them, three figures each. */
+function taped(reading: any): any[] {
+  if (reading.kind !== 'given-point' || !reading.point.startsWith('rail')) return [reading]
+  const { point, station, offset, side, height, heightWay } = reading
+  const base = { setup: 'setup-1', point, tool: 'tape', unit: 'mm' }
+  return [
+    { ...base, id: `${point}-s`, kind: 'point-station', values: [station], way: 'rearward' },
+    { ...base, id: `${point}-o`, kind: 'point-offset', values: [offset], side },
+    { ...base, id: `${point}-h`, kind: 'point-height', values: [height], way: heightWay },
+  ]
+}
+const refused = (edit: (member: any) => void) => {
+  const raw = structuredClone(bay) as any
+  edit(raw.crossmembers[0])
+  const parsed = parseBuild(raw)
+  return parsed.ok ? 'let in' : parsed.problems.map(({ path }) => path).join(' ')
+}
+
+describe('a crossmember of a build', () => {
+  const build = demoBuild('sedge-wagon')
+
+  it('is the bar that the faces of the build ask for: bent, folded, straight, on ledges', () => {
+    // Left seat 318 left and 52 down, right 323 right and 55 down, gearbox 2 left and 14 up, bush 34.
+    const blank = memberBlank(
+      {
+        left: { leftY: 363, rightY: 273, faceZ: -52, side: 'under' },
+        pad: { leftY: 62, rightY: -58, faceZ: -20, side: 'under' },
+        right: { leftY: -278, rightY: -368, faceZ: -55, side: 'under' },
+      },
+      { kind: 'flat', thicknessMm: 10, insideRadiusMm: 12, kFactor: 0.4 },
+    )
+    const flat = wayOf(build, 'flat')
+    expect(flat.blankMm).toBeCloseTo(blank.blankMm, 9)
+    expect([flat.firstMm, flat.secondMm, flat.thirdMm, flat.fourthMm]).toEqual(
+      blank.corners.map(({ atMm }) => expect.closeTo(atMm, 9)),
+    )
+    // 2000 N · 316 · 325 / 641 over 80 · 10² / 6, of 355 N/mm².
+    expect(flat.sharePercent).toBeCloseTo((100 * (2000 * 316 * 325)) / 641 / (8000 / 6) / 355, 9)
+    const inertia = (80 * 1000) / 12
+    expect(flat.sagMm).toBeCloseTo((2000 * 316 ** 2 * 325 ** 2) / (3 * 205_000 * inertia * 641), 9)
+    expect([flat.lowestMm, flat.groundMm]).toEqual([-75, 311])
+    const plain = wayOf(build, 'plain')
+    expect(plain.blankMm).toBeCloseTo(Math.hypot(641, 3) + 90, 9)
+    expect(plain.fillMm).toBeCloseTo(32 + (3 * 316) / 641, 9)
+    const ledges = wayOf(build, 'ledges')
+    expect([ledges.blankMm, ledges.lowestMm, ledges.fillMm]).toEqual([731, -45, undefined])
+  })
+
+  it('follows the gearbox as the levers stand, and is judged by the way it is made', () => {
+    const raised = wayOf(build, 'box', { tail: 10 })
+    const lain = wayOf(build, 'box')
+    expect(raised.overLeftMm! - lain.overLeftMm!).toBeCloseTo(10, 1)
+    expect(raised.turnLeftDeg!).toBeGreaterThan(lain.turnLeftDeg! + 2)
+    const verdictsOf = (chosen: string) =>
+      membersOf(changedBay((raw) => (raw.crossmembers[0].chosen = chosen)))[0]!.checks.map(
+        ({ quantity, verdict }) => `${quantity} ${verdict}`,
+      )
+    expect(verdictsOf('box')).toEqual(['member-stress holds', 'member-sag holds', 'member-ground holds'])
+    expect(verdictsOf('flat')).toEqual([
+      'member-stress out',
+      'member-sag out',
+      'member-ground holds',
+      'member-straight holds',
+    ])
+    expect(verdictsOf('plain')).toContain('member-fill holds')
+  })
+
+  it('says what it lacks: a load, a seat, a gearbox between the rails', () => {
+    const lacking = (edit: (raw: any) => void) => membersOf(changedBay(edit))[0]!
+    const unloaded = lacking((raw) => delete raw.crossmembers[0].loadN)
+    expect(unloaded.checks[0]!.missing.map(({ what }) => what)).toEqual(['the largest load of its bush'])
+    const unread = lacking(
+      (raw) => (raw.readings = raw.readings.filter(({ point }: any) => point !== 'rail-left')),
+    )
+    expect(unread.seats.known).toBe(false)
+    expect(unread.checks.every(({ verdict, missing }) => verdict === 'unknown' && missing.length > 0)).toBe(
+      true,
+    )
+    const beside = lacking((raw) => {
+      raw.readings.find(({ point }: any) => point === 'rail-left').offset = '20'
+    })
+    expect(beside.ways.every(({ figures }) => figures.known)).toBe(false)
+  })
+
+  it('is told in words, way by way', () => {
+    const [found] = membersOf(build)
+    const rows = wayRows(found!, build.units)
+    expect(rows.map(({ stock, share, stays }) => [stock, share, stays])).toEqual([
+      ['80 × 10 flat', '68 %', 'nothing: out by its bolts'],
+      ['40 × 40 × 3 tube', '27 %', 'nothing: out by its bolts'],
+      ['80 × 12 flat', '47 %', 'nothing: out by its bolts'],
+      ['80 × 15 flat', '30 %', 'two ledges, welded in the vehicle'],
+    ])
+    const folded = found!.ways[1]!
+    expect(cornerRows(folded)[0]).toBe('91.3 up 8.6°, notch 5.6 mm wide in the top')
+    expect(cornerRows(found!.ways[0]!)[1]).toBe('303.2 down 8.6° (171.4° included)')
+    expect(cutRows(found!.ways[3]!, found!.member, build.units).map(({ piece }) => piece)).toEqual([
+      'bar',
+      'ledge, left',
+      'ledge, right',
+    ])
+  })
+
+  it('is stale once its seats lie otherwise than when it was made', () => {
+    const spot = (forwardMm: number, leftMm: number, upMm: number) => ({ forwardMm, leftMm, upMm })
+    const made = {
+      at: '2026-11-20',
+      position: 'a',
+      ...{ left: spot(-986, 318, -52), right: spot(-986, -323, -55), pad: spot(-986, 2, 14) },
+    }
+    const then = changedBay((raw) => (raw.crossmembers[0].made = made))
+    expect(changeSinceMade(membersOf(then)[0]!)).toEqual({
+      movedMm: expect.closeTo(0, 9),
+      leanDeg: expect.closeTo(0, 9),
+      isStale: false,
+    })
+    const moved = changeSinceMade(membersOf(then, { tail: 6 })[0]!)!
+    expect(moved.isStale).toBe(true)
+    expect(moved.movedMm).toBeCloseTo(6, 1)
+    const leaning = changedBay((raw) => {
+      raw.crossmembers[0].made = { ...made, right: spot(-986, -323, -60) }
+    })
+    expect(changeSinceMade(membersOf(leaning)[0]!)!.leanDeg).toBeCloseTo(
+      ((Math.atan2(3, 641) - Math.atan2(8, 641)) * 180) / Math.PI,
+      6,
+    )
+  })
+
+  it('is refused where it cannot be, and keeps its seats in the build', () => {
+    expect(refused((member) => (member.chosen = 'none'))).toBe('crossmembers[0].chosen')
+    expect(refused((member) => (member.right = member.left))).toBe('crossmembers[0].pad')
+    expect(refused((member) => (member.pad = 'nowhere'))).toBe('crossmembers[0].pad')
+    expect(refused((member) => delete member.ways[1].wallMm)).toBe('crossmembers[0].ways[1].wallMm')
+    expect(refused((member) => (member.ways[1].wallMm = 20))).toBe('crossmembers[0].ways[1].wallMm')
+    expect(refused((member) => delete member.ways[0].kFactor)).toBe('crossmembers[0].ways[0].kFactor')
+    expect(refused((member) => (member.ways[0].kind = 'glued'))).toBe('crossmembers[0].ways[0].kind')
+    expect(refused((member) => (member.ways = []))).toBe('crossmembers[0].ways')
+    expect(staysBecause(build, 'chassis')).not.toBeNull()
+    expect(withoutBody(build, 'chassis').crossmembers).toHaveLength(1)
+  })
+
+  it('stands in the published result under its names', () => {
+    const { crossmembers } = resultJson(build) as unknown as {
+      readonly crossmembers: readonly { readonly chosen: string; readonly ways: readonly any[] }[]
+    }
+    expect(crossmembers[0]!.chosen).toBe('box')
+    expect(crossmembers[0]!.ways[1]).toMatchObject({ id: 'box', kind: 'folded', lowestMm: -105 })
+    expect(crossmembers[0]!.ways[1].blankMm).toBe(wayOf(build, 'box').blankMm)
+  })
+
+  it('has a ± that covers what is true in 95 of a hundred vehicles', () => {
+    const truth = changedBay((raw) => {
+      raw.lines = []
+      raw.gaps = []
+      raw.trials = []
+      raw.readings = raw.readings.filter(({ kind }: any) => kind !== 'gap').flatMap(taped)
+    })
+    const figures = ['lowestMm', 'turnRightDeg', 'secondMm', 'sharePercent'] as const
+    const covered = coverage({
+      truth,
+      readOnce: (random) => readOnce(truth, random),
+      figures: Object.fromEntries(
+        figures.map((name) => [
+          memberFigureId('gearbox-bar', 'box', name),
+          (evaluation: ReturnType<typeof evaluateBuild>) => {
+            const told = foundOf(evaluation.subjects, MEMBERS)[0]!.ways[1]!.figures
+            return told.known ? told.value[name]! : NaN
+          },
+        ]),
+      ),
+    })
+    for (const share of Object.values(covered)) expect(share).toEqual(within)
+  })
+})

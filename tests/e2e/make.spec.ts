@@ -1,0 +1,115 @@
+import { readFileSync } from 'node:fs'
+import { grave } from './axe'
+import { openCard, saved } from './bench'
+import { expect, test } from './browser'
+import type { Page } from '@playwright/test'
+
+const openMake = (page: Page) => openCard(page, 'the tight bay', 'make')
+const row = (page: Page, label: string) => page.locator('.check', { hasText: label })
+const ways = (page: Page) => page.getByTestId('member-ways').locator('tbody tr')
+
+async function save(page: Page, name: string): Promise<string> {
+  const coming = page.waitForEvent('download')
+  await page.getByRole('button', { name, exact: true }).click()
+  return (await coming).path()
+}
+
+test('from a chosen position to a printed crossmember: two kinds compared, one taken, undone, kept, stale once the tail is packed', async ({
+  page,
+}) => {
+  await openMake(page)
+  await expect(page.getByRole('heading', { name: 'gearbox bar' })).toBeVisible()
+  await expect(page.getByTestId('member-drawing')).toContainText('281.0 mm')
+  await expect(ways(page)).toContainText(['bent flat', 'tube, folded', 'straight, spacers', 'ledges and bar'])
+  await expect(ways(page).nth(0)).toContainText('68 %')
+  await expect(ways(page).nth(1)).toContainText('27 %')
+  await expect(row(page, 'stress of its yield')).toContainText('holds by 33 %')
+  await expect(page.getByTestId('member-corners').locator('li').first()).toHaveText(
+    '91.3 up 8.6°, notch 5.6 mm wide in the top',
+  )
+  await page.getByRole('radio', { name: /^bent flat/ }).click()
+  await expect(row(page, 'stress of its yield')).toContainText('out by 8 %')
+  await expect(page.getByTestId('member-corners').locator('li').first()).toHaveText(
+    '89.9 up 8.6° (171.4° included)',
+  )
+  await expect(page.getByTestId('state')).toContainText('gearbox bar')
+  await page.getByLabel('Thickness', { exact: true }).fill('20')
+  await page.getByLabel('Thickness', { exact: true }).press('Enter')
+  await expect(row(page, 'stress of its yield')).toContainText('17 %')
+  await saved(page)
+  await page.reload()
+  await expect(row(page, 'stress of its yield')).toContainText('17 %')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(row(page, 'stress of its yield')).toContainText('27 %')
+  await page.getByRole('button', { name: 'Take it as made to this setting' }).click()
+  await expect(page.getByTestId('member-stale')).toHaveText('Its seats lie as they did when it was made.')
+  await page.goto(page.url().replace('/make', '/line'))
+  const tail = page.getByTestId('lever-tail')
+  await tail.focus()
+  await page.keyboard.press('ArrowUp')
+  await saved(page)
+  await page.goto(page.url().replace('/line', '/make'))
+  await expect(page.getByTestId('member-stale')).toContainText('Stale: the gearbox stands')
+})
+
+test('its blank is a drawing of true size: an SVG measured by a browser, a DXF and a PDF', async ({
+  page,
+  context,
+}) => {
+  await openMake(page)
+  const svg = readFileSync(await save(page, 'SVG'), 'utf8')
+  const sheet = await context.newPage()
+  await sheet.setContent(svg)
+  const measured = await sheet.evaluate(() => {
+    const of = (element: Element | null) => element!.getBoundingClientRect()
+    const mm = (px: number) => (px * 25.4) / 96
+    const [blank, ...notches] = [...document.querySelectorAll('#cut polygon')].map((one) => of(one))
+    return {
+      long: mm(blank!.width),
+      high: mm(blank!.height),
+      first: mm(notches[0]!.left + notches[0]!.width / 2 - blank!.left),
+    }
+  })
+  // Lines are 0.2 mm wide and counted in by no bounding box.
+  expect(measured.long).toBeCloseTo(746.682, 1)
+  expect(measured.high).toBeCloseTo(40, 1)
+  expect(measured.first).toBeCloseTo(91.282, 1)
+  await sheet.close()
+  const dxf = readFileSync(await save(page, 'DXF'), 'latin1')
+  expect(dxf).toContain('LWPOLYLINE')
+  expect(dxf).toContain('746.68')
+  const pdf = readFileSync(await save(page, 'PDF'), 'latin1')
+  expect(pdf.startsWith('%PDF-')).toBe(true)
+  expect(pdf.match(/\/Type \/Page\b(?!s)/g)).toHaveLength(3)
+})
+
+test('a build without one begins it by key, says what is to be read, and deletes it again', async ({
+  page,
+}) => {
+  await openCard(page, 'the demo', 'make')
+  const begin = page.getByRole('button', { name: 'Add a crossmember' })
+  await begin.focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('It waits for')).toBeVisible()
+  await expect(page.locator('.waits')).toContainText('left rail, seat of the bar')
+  await page.getByRole('button', { name: 'Delete gearbox bar' }).click()
+  await expect(page.getByText('No crossmember yet.', { exact: false })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.locator('.waits')).toBeVisible()
+})
+
+test('nothing serious is found on it, wide, narrow and at night, and nothing is cut off on a phone', async ({
+  page,
+}) => {
+  await openMake(page)
+  await expect(page.getByTestId('member-drawing')).toBeVisible()
+  expect(await grave(page)).toEqual([])
+  await page.emulateMedia({ colorScheme: 'dark' })
+  expect(await grave(page)).toEqual([])
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expect(page.getByTestId('member-drawing')).toContainText('281.0 mm')
+  expect(await grave(page)).toEqual([])
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth)
+  expect(wide).toBeLessThanOrEqual(390)
+})
