@@ -3,7 +3,8 @@ import { GAPS } from './gapSubject'
 import { HALFSHAFTS } from './halfshaftSubject'
 import { LINES } from './lineSubject'
 import { MEMBERS } from './memberSubject'
+import { PLATES } from './plateSubject'
 import type { Subject } from './subject'
 
 /** Everything a build is told and judged by, in the order in which its checks are listed. */
-export const SUBJECTS: readonly Subject[] = [LINES, GAPS, CHAINS, HALFSHAFTS, MEMBERS]
+export const SUBJECTS: readonly Subject[] = [LINES, GAPS, CHAINS, HALFSHAFTS, MEMBERS, PLATES]

@@ -31,9 +31,9 @@ export function coverage({ truth, readOnce: read, figures }: Covered): Record<st
       { samples: SAMPLES, seed: run },
     ).figures
     for (const [key, of] of Object.entries(figures)) {
-      const { plusMinus, interval } = spreads[key]!
+      const { plusMinus = NaN, interval = null } = spreads[key] ?? {}
       const [low, high] = interval ?? [of(evaluation) - plusMinus, of(evaluation) + plusMinus]
-      if (of(real) >= low && of(real) <= high) counts[key]!++
+      if (of(real) >= low && of(real) <= high) counts[key] = (counts[key] ?? 0) + 1
     }
   }
   return Object.fromEntries(Object.entries(counts).map(([key, count]) => [key, count / RUNS]))

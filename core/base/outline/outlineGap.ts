@@ -1,5 +1,6 @@
 import earcut from 'earcut'
 import { CoreError } from '../errors'
+import { hull, turnAt } from './hull'
 import { doSidesMeet, requireSimple, sidesOf, type Place2, type Polygon } from './polygon'
 
 /** How two outlines stand to each other, in mm. */
@@ -83,7 +84,7 @@ function overlapShifts(a: Polygon, b: Polygon): Piece[] {
 function trianglesOf(polygon: Polygon): (readonly Place2[])[] {
   // A convex outline is one piece already.
   const turns = polygon.map((corner, k) =>
-    turn(polygon.at(k - 1) as Place2, corner, polygon[(k + 1) % polygon.length] as Place2),
+    turnAt(polygon.at(k - 1) as Place2, corner, polygon[(k + 1) % polygon.length] as Place2),
   )
   if (turns.every((one) => one >= 0) || turns.every((one) => one <= 0)) return [polygon]
   const corners = earcut(polygon.flat())
@@ -92,25 +93,8 @@ function trianglesOf(polygon: Polygon): (readonly Place2[])[] {
   )
 }
 
-/** The convex hull, against the clock (monotone chain; Andrew 1979). */
-function hull(places: readonly Place2[]): Piece {
-  const sorted = [...places].sort((p, q) => p[0] - q[0] || p[1] - q[1])
-  const half = (order: readonly Place2[]) => {
-    const chain: Place2[] = []
-    for (const place of order) {
-      while (chain.length > 1 && turn(chain.at(-2) as Place2, chain.at(-1) as Place2, place) <= 0) chain.pop()
-      chain.push(place)
-    }
-    return chain.slice(0, -1)
-  }
-  return [...half(sorted), ...half(sorted.reverse())]
-}
-
-const turn = (a: Place2, b: Place2, c: Place2): number =>
-  (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0])
-
 const isInPiece = (piece: Piece, place: Place2): boolean =>
-  sidesOf(piece).every(([a, b]) => turn(a, b, place) > EDGE * Math.hypot(b[0] - a[0], b[1] - a[1]))
+  sidesOf(piece).every(([a, b]) => turnAt(a, b, place) > EDGE * Math.hypot(b[0] - a[0], b[1] - a[1]))
 
 /** From where to where a line lies in a convex piece; null where it does not meet it. */
 function spanInPiece(piece: Piece, from: Place2, toward: Place2): readonly [number, number] | null {

@@ -2,6 +2,7 @@ import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
+import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
 
@@ -12,7 +13,8 @@ export const KINDS = [
   KINDS_OF_GAPS,
   KINDS_OF_CHAINS,
   KINDS_OF_MEMBERS,
+  KINDS_OF_PLATES,
 ] as const
 
 /** Their types. */
-export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes & MemberTypes
+export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes & MemberTypes & PlateTypes

@@ -1,5 +1,6 @@
 import type { Kernel, Row } from '../../base/columns/kernel'
-import { degrees } from '../../base/units/angle'
+
+const DEGREES = 180 / Math.PI
 
 /**
  * Where a pad stands between two others: along the straight way from the left one to the right, how far ahead of it, and how far its seat lies above each.
@@ -14,9 +15,11 @@ export const MEMBER_SPAN: Kernel = {
     const [lx, ly, lz, rx, ry, rz, px, py] = from
     const pz = from[8]
     for (let i: Row = 0; i < count; i++) {
-      const [wayX, wayY] = [rx[i] - lx[i], ry[i] - ly[i]]
+      const wayX = rx[i] - lx[i]
+      const wayY = ry[i] - ly[i]
       const span = Math.sqrt(wayX * wayX + wayY * wayY)
-      const [dx, dy] = [px[i] - lx[i], py[i] - ly[i]]
+      const dx = px[i] - lx[i]
+      const dy = py[i] - ly[i]
       const along = (dx * wayX + dy * wayY) / span
       fromLeft[i] = along
       fromRight[i] = span - along
@@ -46,14 +49,15 @@ export const MEMBER_BLANK: Kernel = {
     [leftOut, leftIn, padLeft, padRight, rightIn, rightOut, early, metal],
   ) => {
     for (let i: Row = 0; i < count; i++) {
-      const [runLeft, runRight] = [fromLeft[i] - leftIn - padLeft, fromRight[i] - rightIn - padRight]
+      const runLeft = fromLeft[i] - leftIn - padLeft
+      const runRight = fromRight[i] - rightIn - padRight
       const isInOrder = runLeft > 0 && runRight > 0
-      const [left, right] = [Math.atan2(upLeft[i], runLeft), Math.atan2(-upRight[i], runRight)]
-      const [backLeft, backRight] = [
-        early * Math.tan(Math.abs(left) / 2),
-        early * Math.tan(Math.abs(right) / 2),
-      ]
-      const [arcLeft, arcRight] = [metal * Math.abs(left), metal * Math.abs(right)]
+      const left = Math.atan2(upLeft[i], runLeft)
+      const right = Math.atan2(-upRight[i], runRight)
+      const backLeft = early * Math.tan(Math.abs(left) / 2)
+      const backRight = early * Math.tan(Math.abs(right) / 2)
+      const arcLeft = metal * Math.abs(left)
+      const arcRight = metal * Math.abs(right)
       const endLeft = leftOut + leftIn - backLeft
       const slopeLeft = Math.sqrt(runLeft * runLeft + upLeft[i] * upLeft[i]) - 2 * backLeft
       const pad = padLeft + padRight - backLeft - backRight
@@ -64,8 +68,8 @@ export const MEMBER_BLANK: Kernel = {
       third[i] = second[i] + arcLeft / 2 + pad + arcRight / 2
       fourth[i] = third[i] + arcRight + slopeRight
       blank[i] = fourth[i] + arcRight / 2 + endRight
-      turnLeft[i] = degrees(left)
-      turnRight[i] = degrees(right)
+      turnLeft[i] = left * DEGREES
+      turnRight[i] = right * DEGREES
       least[i] = isInOrder ? Math.min(endLeft, slopeLeft, pad, slopeRight, endRight) : NaN
     }
   },
@@ -89,7 +93,8 @@ export const MEMBER_BENDING: Kernel = {
     [load, stiffness, modulus, shearPerTorque, yields],
   ) => {
     for (let i: Row = 0; i < count; i++) {
-      const [a, b] = [fromLeft[i], fromRight[i]]
+      const a = fromLeft[i]
+      const b = fromRight[i]
       const span = a + b
       const isBetween = a > 0 && b > 0
       const bending = (load * a * b) / (span * modulus)

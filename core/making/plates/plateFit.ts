@@ -38,6 +38,8 @@ export interface OpenedHole {
 }
 
 export interface PlateFit {
+  /** How it lies: with the least miss, with the least opening, or by least squares where it is to be drilled anew. */
+  readonly pose: Pose
   /** How far the worst hole is beyond its play in the best pose; it fits when not above nought. */
   readonly missMm: number
   /** The least largest error, play not counted: says nothing of which hole to file. */
@@ -64,14 +66,15 @@ const MOST_OPEN = 2
  */
 export function fitPlate(plate: PlateOnBosses): PlateFit {
   const pairs = pairsOf(plate)
-  const { beyondMm: missMm } = leastLargest(pairs)
+  const { pose: closest, beyondMm: missMm } = leastLargest(pairs)
   const squares = leastSquaresPose(pairs)
   const known = {
     missMm,
     leastLargestMm: leastLargest(pairs.map((pair) => ({ ...pair, playMm: 0 }))).beyondMm,
     leastSquaresMm: new Map(pairs.map((pair) => [pair.id, errorOf(squares, pair)])),
   }
-  if (missMm <= FITS_MM) return { ...known, verdict: 'fits', open: [], totalMm: null, alternatives: [] }
+  if (missMm <= FITS_MM)
+    return { ...known, pose: closest, verdict: 'fits', open: [], totalMm: null, alternatives: [] }
   const openable = pairs.filter((_, k) => !plate.holes[k]?.isDowel)
   for (let count = 1; count <= Math.min(plate.mostOpen ?? MOST_OPEN, openable.length); count++) {
     const ways = [...setsOf(openable, count)].flatMap((set) => openedBy(pairs, set, plate.seenFrom) ?? [])
@@ -79,10 +82,11 @@ export function fitPlate(plate: PlateOnBosses): PlateFit {
     const [best, ...others] = ways
     if (best) return { ...known, verdict: 'open', ...best, alternatives: others.map(asAlternative) }
   }
-  return { ...known, verdict: 'redrill', open: [], totalMm: null, alternatives: [] }
+  return { ...known, pose: squares, verdict: 'redrill', open: [], totalMm: null, alternatives: [] }
 }
 
 interface Opening {
+  readonly pose: Pose
   readonly open: readonly OpenedHole[]
   readonly totalMm: number
 }
@@ -126,7 +130,7 @@ function openedBy(
   if (!pose) return null
   const open = set.map((pair) => openedHole(pose, pair, seenFrom))
   open.sort((a, b) => (a.id < b.id ? -1 : 1))
-  return { open, totalMm: sum(open.map(({ byMm }) => byMm)) }
+  return { pose, open, totalMm: sum(open.map(({ byMm }) => byMm)) }
 }
 
 function poseWithin(set: readonly Pair[], tight: readonly Pair[]): Pose | null {

@@ -1,0 +1,104 @@
+import { boolean, object, type InferType } from 'yup'
+import { figure, list, requiredId, requiredName, wordField } from '../parts/fields'
+import type { Things } from './ask'
+import type { EntryComplaint } from './listFacts'
+import { length } from './quantityRow'
+import type { SubjectKinds } from './subjectKinds'
+
+/** How a tape lies over two holes. */
+export const TAPE_MODES = ['centre', 'inner', 'outer'] as const
+export const MOST_HOLES = 24
+
+const spotShape = object({ xMm: figure(-1e4, 1e4).required(), yMm: figure(-1e4, 1e4).required() })
+
+const holeShape = object({
+  /** What it is called: a letter or two. */
+  id: requiredId(),
+  /** Of the plate's hole, and of the bolt in it. */
+  holeMm: figure(1, 200).required(),
+  boltMm: figure(1, 200).required(),
+  /** Fixes the plate: is never opened. */
+  dowel: boolean(),
+  /** Of the hole in the boss, for tapes over its edges. */
+  bossMm: figure(1, 200),
+  /** Where they lie, where nothing was taped: to the right and up as one looks at it from the front. */
+  at: spotShape.default(undefined),
+  boss: spotShape.default(undefined),
+  /** How far the boss lies below one straight edge laid over all. */
+  depthMm: figure(-500, 500),
+})
+
+const tapeShape = object({
+  a: requiredId(),
+  b: requiredId(),
+  mm: figure(0.1, 1e4).required(),
+  over: wordField(TAPE_MODES).required(),
+})
+
+/** Tapes of one face, and on which side of the line from the first hole to the second the third lies: tapes do not know. */
+const faceShape = object({
+  tapes: list(tapeShape, (MOST_HOLES * (MOST_HOLES - 1)) / 2).required(),
+  third: wordField(['left', 'right'] as const).required(),
+})
+
+const plateShape = object({
+  id: requiredId(),
+  name: requiredName(),
+  holes: list(holeShape, MOST_HOLES).min(3).required(),
+  /** Read on the plate, and on what it is to sit on, both from the front. */
+  plate: faceShape.default(undefined),
+  bosses: faceShape.default(undefined),
+  thicknessMm: figure(0.5, 100).required(),
+  /** Metal round the outermost holes, from their edges. */
+  marginMm: figure(0, 500).required(),
+  leastSpacerMm: figure(0, 200),
+  /** From where it is filed. */
+  seenFrom: wordField(['front', 'back'] as const).required(),
+})
+
+/** A plate with holes that has to fit on bosses. */
+export type Plate = InferType<typeof plateShape>
+export type PlateHoleEntry = Plate['holes'][number]
+export type PlateFace = NonNullable<Plate['plate']>
+
+export interface PlateTypes {
+  readonly asked: object
+  readonly unasked: object
+  readonly targets: object
+  readonly lists: { readonly plates?: readonly Plate[] }
+}
+
+/** Plates. */
+export const KINDS_OF_PLATES = {
+  readings: {},
+  shapes: {},
+  targets: {},
+  asks: () => [],
+  quantities: {
+    'plate-miss': {
+      unit: 'mm',
+      shown: length,
+      label: 'worst hole beyond its play',
+      name: 'Hole of a plate beyond its play',
+      usualRoom: 0.5,
+    },
+  },
+  levers: {},
+  lists: { plates: { shape: plateShape, most: 20, names: () => [], problems: plateProblems } },
+} as const satisfies SubjectKinds<PlateTypes>
+
+function plateProblems(_: Things, { holes, plate, bosses }: Plate, complain: EntryComplaint): void {
+  holes.forEach(({ id, holeMm, boltMm }, k) => {
+    if (holes.slice(0, k).some((other) => other.id === id))
+      complain(`holes[${k}].id`, `"${id}" is there twice`)
+    if (holeMm < boltMm) complain(`holes[${k}].holeMm`, 'is smaller than its bolt')
+  })
+  const ids = new Set(holes.map(({ id }) => id))
+  for (const [face, read] of Object.entries({ plate, bosses }))
+    read?.tapes.forEach(({ a, b }, k) => {
+      const at = `${face}.tapes[${k}]`
+      for (const [end, id] of Object.entries({ a, b }))
+        if (!ids.has(id)) complain(`${at}.${end}`, `there is no hole "${id}"`)
+      if (a === b) complain(`${at}.b`, 'is the hole it begins at')
+    })
+}

@@ -1,0 +1,76 @@
+import { hull } from '../../base/outline/hull'
+import type { Place2, Polygon } from '../../base/outline/polygon'
+import { fixed } from '../../base/units/format'
+import type { Plate } from '../../file/kinds/plateKinds'
+import type { Template, TemplateMark } from './template'
+
+/** So finely rounded that a chord leaves its arc by some thousandths of a millimetre. */
+const ROUND = 360
+const CROSS_MM = 4
+const TEXT_MM = 4
+
+/** Metal round all holes: a convex outline with the margin as its radii, beyond each hole's edge. */
+export const plateOutline = (
+  { holes, marginMm }: Pick<Plate, 'holes' | 'marginMm'>,
+  places: ReadonlyMap<string, Place2>,
+): Polygon =>
+  hull(
+    holes.flatMap(({ id, holeMm }) => {
+      const [x, y] = places.get(id) ?? [NaN, NaN]
+      const radius = holeMm / 2 + marginMm
+      return Array.from({ length: ROUND }, (_, k): Place2 => {
+        const angle = (2 * Math.PI * k) / ROUND
+        return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)]
+      })
+    }),
+  )
+
+/**
+ * A plate with its holes. One that is smaller than the plate is thick is only marked in its middle: a hot cut makes it no round hole.
+ *
+ * @param isMirrored - the same part for the other side of the vehicle
+ */
+export function plateTemplate(
+  plate: Plate,
+  places: ReadonlyMap<string, Place2>,
+  isMirrored = false,
+): Template {
+  const side = isMirrored ? -1 : 1
+  const outline = plateOutline(plate, places).map(([x, y]): Place2 => [side * x, y])
+  const least = (k: 0 | 1) => Math.min(...outline.map((corner) => corner[k]))
+  const most = (k: 0 | 1) => Math.max(...outline.map((corner) => corner[k]))
+  const [left, low] = [least(0), least(1)]
+  const at = ([x, y]: Place2): Place2 => [x - left, y - low]
+  const marks = plate.holes.flatMap((hole) => {
+    const [x, y] = places.get(hole.id) ?? [NaN, NaN]
+    return holeMarks(hole, at([side * x, y]), hole.holeMm < plate.thicknessMm)
+  })
+  const name = isMirrored ? `${plate.name}, mirrored` : plate.name
+  const cut: TemplateMark = { layer: 'cut', form: 'outline', points: outline.map(at) }
+  return { name, size: [most(0) - left, most(1) - low], marks: [cut, ...marks] }
+}
+
+function holeMarks(
+  { id, holeMm }: Plate['holes'][number],
+  at: Place2,
+  isMarkedOnly: boolean,
+): TemplateMark[] {
+  const [x, y] = at
+  const cross = (layer: 'drill' | 'scribe'): TemplateMark[] => [
+    { layer, form: 'line', from: [x - CROSS_MM, y], to: [x + CROSS_MM, y] },
+    { layer, form: 'line', from: [x, y - CROSS_MM], to: [x, y + CROSS_MM] },
+  ]
+  const size = String(Number(fixed(holeMm, 2)))
+  return [
+    ...(isMarkedOnly
+      ? cross('drill')
+      : [{ layer: 'drill', form: 'circle', at, radius: holeMm / 2 } as const, ...cross('scribe')]),
+    {
+      layer: 'scribe',
+      form: 'text',
+      at: [x + holeMm / 2 + 2, y + 2],
+      text: `${id} ${size}`,
+      size: TEXT_MM,
+    },
+  ]
+}
