@@ -20,8 +20,7 @@ import { MEMBERS } from '~~/core/model/memberSubject'
 import { foundOf } from '~~/core/model/subject'
 import { blankCorners, changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
 import { tailLoad } from '~~/core/vehicle/weight/tailLoad'
-import { download } from '../storage/download'
-import { fileName } from '../storage/fileName'
+import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { making as words } from '../texts/making'
@@ -29,7 +28,6 @@ import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { useWeight } from './weight'
 import { useWorkbench } from './workbench'
-import type { Paper, PrintedCheck } from '../print/templatePdf'
 
 /** What a way begins with: usual stock, the builder's to change. */
 const FIRST: Readonly<Record<MemberKind, Omit<MemberWay, 'id'>>> = {
@@ -196,27 +194,13 @@ export const useMaking = defineStore('making', () => {
     })
   }
 
-  const named = (kind: string) =>
-    fileName(`${workbench.build?.name ?? ''} ${printed.value?.name ?? ''}`, `.${kind}`)
-  async function saveSvg(): Promise<void> {
-    if (!printed.value) return
-    const { templateSvg } = await import('~~/core/making/templates/templateSvg')
-    download(named('svg'), templateSvg(printed.value), 'image/svg+xml')
-  }
-  async function saveDxf(): Promise<void> {
-    if (!printed.value) return
-    const { templateDxf } = await import('../print/templateDxf')
-    download(named('dxf'), templateDxf(printed.value), 'image/vnd.dxf')
-  }
-  async function savePdf(paper: Paper, check: PrintedCheck): Promise<void> {
-    if (!printed.value) return
-    const { templatePdf } = await import('../print/templatePdf')
-    download(named('pdf'), new Uint8Array(templatePdf(printed.value, paper, check)), 'application/pdf')
+  async function save(file: TemplateFile): Promise<void> {
+    if (printed.value) await saveTemplate(workbench.build?.name ?? '', printed.value, file)
   }
 
   return {
     ...{ all, looked, found, way, scene, rows, change, load, position, template, printed },
-    ...{ changeMember, changeWay, addWay, removeWay, add, remove, takeAsMade, saveSvg, saveDxf, savePdf },
+    ...{ changeMember, changeWay, addWay, removeWay, add, remove, takeAsMade, save },
   }
 })
 

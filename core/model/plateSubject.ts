@@ -53,8 +53,17 @@ export const PLATES: Subject<CompiledPlate, PlateEvaluation> = {
 
 const FITS = [{ failAbove: 0, basis: 'a bolt does not go through a hole that is further off than its play' }]
 
+/** No lever and no other entry changes it, and it takes longer than all else of a build: asked once for an entry as it stands. */
+const ANSWERS = new WeakMap<Plate, PlateAnswer>()
+
+function answerOf(plate: Plate): PlateAnswer {
+  const answer = ANSWERS.get(plate) ?? plateAnswer(plate)
+  ANSWERS.set(plate, answer)
+  return answer
+}
+
 function compilePlate(plate: Plate, limits: readonly LimitEntry[]): CompiledPlate {
-  const answer = plateAnswer(plate)
+  const answer = answerOf(plate)
   const bounds = [...FITS, ...limits.filter(({ quantity }) => quantity === 'plate-miss')]
   const miss = missOf(answer)
   const plan: PlannedCheck = {

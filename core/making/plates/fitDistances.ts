@@ -15,6 +15,8 @@ export interface FittedHoles {
 }
 
 const MOST_STEPS = 200
+/** A slope, in mm, along which nothing is gained. */
+const LEVEL = 1e-9
 /** A way to move that changes no distance by more than this share is held by none. */
 const HELD = 1e-7
 
@@ -31,9 +33,11 @@ function roomOf(places: readonly Place2[]): number {
 /**
  * The arrangement of least squares: from several starts, and from the best with one hole or a group of them turned over a line.
  *
+ * @param near - an arrangement that it is known to lie near: no other is looked for
  * @returns null where the distances leave a hole free to move
  */
-export function fitDistances(taped: HoleDistances): FittedHoles | null {
+export function fitDistances(taped: HoleDistances, near?: readonly Place2[]): FittedHoles | null {
+  if (near) return fitted(taped, settledFrom(taped, near))
   let best: Place2[] | null = null
   let least = Infinity
   const tried = (from: readonly Place2[]) => {
@@ -59,6 +63,7 @@ export function settledFrom(taped: HoleDistances, from: readonly Place2[]): Plac
   let damping = 1e-3
   for (let step = 0; step < MOST_STEPS; step++) {
     const next = stepped(taped, places, damping)
+    if (!next) break
     const after = squaresOf(taped, next)
     if (after < squares) {
       const gained = squares - after
@@ -73,13 +78,15 @@ export function settledFrom(taped: HoleDistances, from: readonly Place2[]): Plac
   return framed(places)
 }
 
-/** One step of Levenberg and Marquardt on all holes but the first and the second's y. */
-function stepped(taped: HoleDistances, places: readonly Place2[], damping: number): Place2[] {
+/** One step of Levenberg and Marquardt on all holes but the first and the second's y; null where nothing is left to gain. */
+function stepped(taped: HoleDistances, places: readonly Place2[], damping: number): Place2[] | null {
   const slopes = slopesOf(taped, places)
   const turned = slopes.transpose()
+  const downhill = turned.mmul(Matrix.columnVector(residualsOf(taped, places)))
+  if (downhill.to1DArray().every((one) => Math.abs(one) < LEVEL)) return null
   const normal = turned.mmul(slopes)
   for (let i = 0; i < normal.rows; i++) normal.set(i, i, normal.get(i, i) * (1 + damping) + 1e-12)
-  const change = solve(normal, turned.mmul(Matrix.columnVector(residualsOf(taped, places)))).to1DArray()
+  const change = solve(normal, downhill).to1DArray()
   const by = (unknown: number) => change[unknown] ?? 0
   return places.map(([x, y], hole) => {
     if (hole === 0) return [x, y]

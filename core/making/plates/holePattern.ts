@@ -1,4 +1,5 @@
 import { CoreError } from '../../base/errors'
+import type { Place2 } from '../../base/outline/polygon'
 import { otherArrangements } from './arrangements'
 import { fitDistances } from './fitDistances'
 import type { HoleDistances, Span } from './holeDistances'
@@ -89,7 +90,9 @@ export function holePattern(taped: TapedHoles): HolePattern {
     )
   const scatterMm = degreesOfFreedom > 0 ? Math.sqrt(squares / degreesOfFreedom) : null
   const bestCandidate =
-    degreesOfFreedom >= 2 && (scatterMm ?? 0) >= READS_TO_MM ? candidate({ count, spans }, taped) : null
+    degreesOfFreedom >= 2 && (scatterMm ?? 0) >= READS_TO_MM
+      ? candidate({ count, spans }, taped, best.places)
+      : null
   const stands = bestCandidate && bestCandidate.scatterWithoutMm < SHARE_LEFT * (scatterMm ?? 0)
   return {
     places: new Map(taped.holes.map((hole, i) => [hole, best.places[i] ?? [NaN, NaN]])),
@@ -147,11 +150,15 @@ function spansOf({ holes, distances, diameters }: TapedHoles): Span[] {
 }
 
 /** By refitting without each: a raw residual does not name the bad tape. */
-function candidate({ count, spans }: HoleDistances, { distances }: TapedHoles): SuspectTape | null {
+function candidate(
+  { count, spans }: HoleDistances,
+  { distances }: TapedHoles,
+  near: readonly Place2[],
+): SuspectTape | null {
   const free = spans.length - 1 - (2 * count - 3)
   let found: SuspectTape | null = null
   spans.forEach((_, index) => {
-    const fit = fitDistances({ count, spans: spans.filter((_span, k) => k !== index) })
+    const fit = fitDistances({ count, spans: spans.filter((_span, k) => k !== index) }, near)
     if (!fit) return
     const scatterWithoutMm = Math.sqrt(fit.squares / free)
     const { a, b } = distances[index] as TapedDistance

@@ -27,6 +27,11 @@ export function fitSentence({ seenFrom }: Plate, { fit }: PlateAnswer): string |
   return `Open ${holes.join(' and ')}, ${SEEN[seenFrom]}; all others stay as they are.${or}`
 }
 
+const signed = (mm: number): string => {
+  const text = fixed(Math.abs(mm), 2)
+  return Number(text) === 0 ? text : `${mm > 0 ? '+' : '−'}${text}`
+}
+
 /** A tape over two holes beside what all tapes together say. */
 export interface TapeRow {
   readonly index: number
@@ -42,8 +47,6 @@ export const tapeRows = ({ tapes }: PlateFace, face: Known<FacePlaces>): TapeRow
   tapes.map(({ a, b, mm }, index) => {
     const pattern = face.known ? face.value.pattern : null
     const residual = pattern?.residuals[index]
-    const signed = (figure: number) =>
-      `${figure > 0 ? '+' : figure < 0 ? '−' : ''}${fixed(Math.abs(figure), 2)}`
     return {
       index,
       tape: `${a} – ${b}`,

@@ -54,7 +54,7 @@ const turns = computed(() =>
     </div>
     <aside v-if="making.found && making.way" class="side">
       <MemberWayChoice />
-      <MemberPrint />
+      <TemplatePrint v-if="making.printed" @save="making.save" />
       <MemberFields :member="making.found.member" :way="making.way.way" />
       <MemberMade :member="making.found.member" :way="making.way.way" />
       <RemoveButton is-worded :label="words.remove(making.found.member.name)" @click="making.remove()" />

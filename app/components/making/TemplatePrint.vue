@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Paper, PrintedCheck } from '~/print/templatePdf'
 import { making as words } from '~/texts/making'
-import { useMaking } from '~/stores/making'
+import type { TemplateFile } from '~/print/saveTemplate'
 
-/** The blank at its true size: on paper, or for a machine. */
-const making = useMaking()
+/** A part at its true size: on paper, or for a machine. */
+const emit = defineEmits<{ save: [file: TemplateFile] }>()
 const paper = ref<Paper>('a4')
 const papers = (['a4', 'letter'] as const).map((value) => ({ value, label: words.papers[value] }))
 /** What the check lines of an earlier print measured; nobody but this printer is meant by them. */
@@ -13,8 +13,8 @@ const check = computed((): PrintedCheck => ({ ...printed }))
 </script>
 
 <template>
-  <section aria-labelledby="member-print">
-    <h2 id="member-print">{{ words.print }}</h2>
+  <section aria-labelledby="template-print">
+    <h2 id="template-print">{{ words.print }}</h2>
     <p class="soft">{{ words.check }}</p>
     <div class="fields">
       <ChoiceField :label="words.paper" :value="paper" :items="papers" @change="paper = $event" />
@@ -36,9 +36,9 @@ const check = computed((): PrintedCheck => ({ ...printed }))
       />
     </div>
     <div class="does">
-      <UButton icon="i-lucide-printer" @click="making.savePdf(paper, check)">PDF</UButton>
-      <UButton variant="outline" @click="making.saveSvg()">SVG</UButton>
-      <UButton variant="outline" @click="making.saveDxf()">DXF</UButton>
+      <UButton icon="i-lucide-printer" @click="emit('save', { as: 'pdf', paper, check })">PDF</UButton>
+      <UButton variant="outline" @click="emit('save', { as: 'svg' })">SVG</UButton>
+      <UButton variant="outline" @click="emit('save', { as: 'dxf' })">DXF</UButton>
     </div>
     <p class="soft">{{ words.noKerf }}</p>
   </section>

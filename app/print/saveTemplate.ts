@@ -1,0 +1,28 @@
+import type { Template } from '~~/core/making/templates/template'
+import { download } from '../storage/download'
+import { fileName } from '../storage/fileName'
+import type { Paper, PrintedCheck } from './templatePdf'
+
+/** How a template is taken away: on paper of a size, or as a drawing. */
+export type TemplateFile =
+  { readonly as: 'svg' | 'dxf' } | { readonly as: 'pdf'; readonly paper: Paper; readonly check: PrintedCheck }
+
+/** Hands a template to the browser as a file; what writes it is loaded when it is wanted. */
+export async function saveTemplate(of: string, template: Template, file: TemplateFile): Promise<void> {
+  const name = fileName(`${of} ${template.name}`, `.${file.as}`)
+  switch (file.as) {
+    case 'svg': {
+      const { templateSvg } = await import('~~/core/making/templates/templateSvg')
+      return download(name, templateSvg(template), 'image/svg+xml')
+    }
+    case 'dxf': {
+      const { templateDxf } = await import('./templateDxf')
+      return download(name, templateDxf(template), 'image/vnd.dxf')
+    }
+    case 'pdf': {
+      const { templatePdf } = await import('./templatePdf')
+      const { paper, check } = file
+      return download(name, new Uint8Array(templatePdf(template, paper, check)), 'application/pdf')
+    }
+  }
+}

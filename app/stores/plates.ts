@@ -1,0 +1,155 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { plateScene } from '~~/core/drawing/plateScene'
+import { MOST_HOLES, type Plate, type PlateFace, type PlateHoleEntry } from '~~/core/file/kinds/plateKinds'
+import { plateTemplate } from '~~/core/making/templates/plateTemplate'
+import { titled } from '~~/core/making/templates/template'
+import { PLATES } from '~~/core/model/plateSubject'
+import { foundOf } from '~~/core/model/subject'
+import { fitSentence, patternSentence, spacerRows, tapeRows } from '~~/core/show/text/plateText'
+import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
+import { newId } from '../storage/newId'
+import { today } from '../storage/today'
+import { making, plates as words } from '../texts/making'
+import { assign } from './assign'
+import { useEvaluation } from './evaluation'
+import { useWorkbench } from './workbench'
+
+export type PlateSide = 'plate' | 'bosses'
+/** A tape over two holes. */
+export type PlateTape = PlateFace['tapes'][number]
+
+/** A plate that nobody has taped yet. */
+const FIRST: Omit<Plate, 'id' | 'name'> = {
+  holes: ['A', 'B', 'C'].map((id) => ({ id, holeMm: 9, boltMm: 8 })),
+  thicknessMm: 10,
+  marginMm: 12,
+  seenFrom: 'front',
+} as Omit<Plate, 'id' | 'name'>
+
+/** A letter that no hole has yet. */
+const nextLetter = (holes: readonly { readonly id: string }[]): string =>
+  [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !holes.some(({ id }) => id === letter)) ?? newId()
+
+/** Plates of the open build: their tapes, whether they go on, what is printed. */
+export const usePlates = defineStore('plates', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, PLATES) : []))
+  /** The one that is looked at. */
+  const looked = ref('')
+  const found = computed(
+    () => all.value.find(({ plate }) => plate.id === looked.value) ?? all.value[0] ?? null,
+  )
+  const isMirrored = ref(false)
+  const scene = (width: number) =>
+    found.value ? plateScene(found.value.plate, found.value.answer, width) : null
+  const sentence = computed(() => (found.value ? fitSentence(found.value.plate, found.value.answer) : null))
+  const spacers = computed(() => (found.value ? spacerRows(found.value.plate, found.value.answer) : []))
+  const rowsOf = (side: PlateSide) => {
+    const face = found.value?.plate[side]
+    return face && found.value ? tapeRows(face, found.value.answer[side]) : []
+  }
+  const agreementOf = (side: PlateSide) => (found.value ? patternSentence(found.value.answer[side]) : null)
+  const printed = computed(() => {
+    const places = found.value?.answer.plate
+    if (!found.value || !places?.known) return null
+    const { plate } = found.value
+    const name = workbench.build?.positions.find(({ id }) => id === workbench.build?.chosen)?.name ?? ''
+    return titled(
+      plateTemplate(plate, places.value.places, isMirrored.value),
+      [words.print, making.belongs(name, today())],
+      words.up,
+    )
+  })
+
+  function edit(label: string, recipe: (plate: Draft<Plate>) => void): void {
+    const id = found.value?.plate.id
+    workbench.change(label, (draft) => {
+      const plate = draft.plates?.find((one) => one.id === id)
+      if (plate) recipe(plate as Draft<Plate>)
+    })
+  }
+  const changePlate = (
+    changed: Partial<Pick<Plate, 'name' | 'thicknessMm' | 'marginMm' | 'leastSpacerMm' | 'seenFrom'>>,
+  ): void => edit('Change a plate', (plate) => assign(plate, changed))
+
+  function changeHole(id: string, changed: Partial<Omit<PlateHoleEntry, 'id'>>): void {
+    edit('Change a hole', (plate) => {
+      assign(
+        plate.holes.find((one) => one.id === id),
+        changed,
+      )
+    })
+  }
+
+  function addHole(): void {
+    const id = nextLetter(found.value?.plate.holes ?? [])
+    edit('Add a hole', (plate) => {
+      const last = plate.holes.at(-1)
+      if (plate.holes.length < MOST_HOLES)
+        plate.holes.push({
+          id,
+          holeMm: last?.holeMm ?? 9,
+          boltMm: last?.boltMm ?? 8,
+        } as Draft<PlateHoleEntry>)
+    })
+  }
+
+  /** A hole goes with its tapes; three stay. */
+  function removeHole(id: string): void {
+    edit('Delete a hole', (plate) => {
+      if (plate.holes.length <= 3) return
+      plate.holes = plate.holes.filter((one) => one.id !== id)
+      for (const face of [plate.plate, plate.bosses])
+        if (face) face.tapes = face.tapes.filter(({ a, b }) => a !== id && b !== id)
+    })
+  }
+
+  function addTape(side: PlateSide, tape: PlateTape): void {
+    edit('Keep a tape', (plate) => {
+      const face = plate[side] ?? { tapes: [], third: 'left' as const }
+      plate[side] = { ...face, tapes: [...face.tapes, tape] } as Draft<PlateFace>
+    })
+  }
+
+  function removeTape(side: PlateSide, index: number): void {
+    edit('Delete a tape', (plate) => {
+      plate[side]?.tapes.splice(index, 1)
+    })
+  }
+
+  function turnThird(side: PlateSide, third: PlateFace['third']): void {
+    edit('Say on which side a hole lies', (plate) => {
+      plate[side] = { tapes: plate[side]?.tapes ?? [], third } as Draft<PlateFace>
+    })
+  }
+
+  function add(): void {
+    const id = newId()
+    workbench.change('Add a plate', (draft) => {
+      draft.plates = [
+        ...(draft.plates ?? []),
+        { id, name: words.newName, ...structuredClone(FIRST) } as Draft<Plate>,
+      ]
+    })
+    looked.value = id
+  }
+
+  function remove(): void {
+    const id = found.value?.plate.id
+    workbench.change('Delete a plate', (draft) => {
+      draft.plates = (draft.plates ?? []).filter((one) => one.id !== id)
+    })
+  }
+
+  async function save(file: TemplateFile): Promise<void> {
+    if (printed.value) await saveTemplate(workbench.build?.name ?? '', printed.value, file)
+  }
+
+  return {
+    ...{ all, looked, found, isMirrored, scene, sentence, spacers, rowsOf, agreementOf, printed },
+    ...{ changePlate, changeHole, addHole, removeHole, addTape, removeTape, turnThird, add, remove, save },
+  }
+})
