@@ -10,7 +10,6 @@ const PORT = 4680
 const OUT = 'docs/screenshots'
 const BENCH = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
-const TABLET = { width: 820, height: 1180 }
 const DEMO = '/b/fen-tender'
 const TWO_SETUPS = '/b/reed-carrier'
 const BAY = '/b/sedge-wagon'
@@ -32,7 +31,6 @@ interface Shot {
   readonly file: string
   readonly path: string
   readonly phone?: boolean
-  readonly tablet?: boolean
   readonly dark?: boolean
   /** What a user does before the picture. */
   readonly prepare?: (page: Page) => Promise<void>
@@ -43,7 +41,6 @@ const SHOTS: readonly Shot[] = [
   { file: 'readings', path: `${DEMO}/readings?step=axis-level-pinion`, prepare: typePinion },
   { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
-  { file: 'place-tablet', path: `${BAY}/place`, tablet: true },
   { file: 'trace', path: `${BAY}/trace?part=air-filter`, dark: true, prepare: tracePart },
   { file: 'chains', path: `${CART}/chains`, prepare: waitForSpacer },
   { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
@@ -52,6 +49,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'weight', path: `${BAY}/weight` },
   { file: 'parts', path: `${VAN}/parts?part=shaft/1` },
   { file: 'travel', path: `${LINKED}/travel`, prepare: lookAtDroop },
+  { file: 'make', path: `${BAY}/make` },
   { file: 'halfshafts', path: `${HATCH}/halfshafts`, prepare: waitForCure },
   { file: 'map', path: `${DEMO}/map`, dark: true, prepare: waitFor('lever-map') },
   { file: 'strength', path: `${VAN}/strength` },
@@ -74,8 +72,8 @@ try {
 
 async function take(browser: Browser, shot: Shot): Promise<void> {
   const context = await browser.newContext({
-    viewport: shot.phone ? PHONE : shot.tablet ? TABLET : BENCH,
-    hasTouch: shot.phone ?? shot.tablet ?? false,
+    viewport: shot.phone ? PHONE : BENCH,
+    hasTouch: shot.phone ?? false,
     colorScheme: shot.dark ? 'dark' : 'light',
     locale: 'en-GB',
   })

@@ -116,6 +116,20 @@ describe('a crossmember of a build', () => {
     const folded = found!.ways[1]!
     expect(cornerRows(folded)[0]).toBe('91.3 up 8.6°, notch 5.6 mm wide in the top')
     expect(cornerRows(found!.ways[0]!)[1]).toBe('303.2 down 8.6° (171.4° included)')
+    const beside = changedBay((raw) => {
+      for (const reading of raw.readings)
+        if (['rail-left', 'rail-right'].includes(reading.point)) reading.station = '998'
+    })
+    const told = wayRows(membersOf(beside)[0]!, build.units).map(({ work }) => work)
+    expect(told[0]).toContain('the gearbox stands 12 mm ahead of it: a flat does not bear that twist')
+    expect(told[1]).not.toContain('twist')
+    // A tube bears it: 2000 N · 12 · 325 / 641 on 2 · 37² · 3, beside the bending.
+    const shear = (2000 * 12 * 325) / 641 / (2 * 37 * 37 * 3)
+    const bending = (wayOf(build, 'box').sharePercent! / 100) * 235
+    expect(wayOf(beside, 'box').sharePercent).toBeCloseTo(
+      (100 * Math.hypot(bending, Math.sqrt(3) * shear)) / 235,
+      6,
+    )
     expect(cutRows(found!.ways[3]!, found!.member, build.units).map(({ piece }) => piece)).toEqual([
       'bar',
       'ledge, left',

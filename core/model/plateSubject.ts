@@ -1,10 +1,7 @@
-import { judge } from '../check/judge'
+import { judge, type Bound } from '../check/judge'
 import type { Check } from '../check/check'
-import type { PlannedCheck } from '../check/plannedCheck'
-import { mapKnown } from '../base/known'
 import type { LimitEntry } from '../file/build/limit'
 import type { Plate } from '../file/kinds/plateKinds'
-import { combinedWindow } from '../file/limits/verdict'
 import { missOf, plateAnswer, type PlateAnswer } from '../making/plates/plateAnswer'
 import type { Subject } from './subject'
 
@@ -15,13 +12,9 @@ export interface PlateEvaluation {
   readonly check: Check
 }
 
-interface CompiledPlate {
-  readonly plate: Plate
-  readonly answer: PlateAnswer
-  readonly plan: PlannedCheck
-}
+type CompiledPlate = PlateEvaluation
 
-/** The plates of a build: no lever moves their holes. */
+/** The plates of a build. No lever moves their holes: whether one goes on is a job on the bench, and says nothing of how the vehicle stands. */
 export const PLATES: Subject<CompiledPlate, PlateEvaluation> = {
   key: 'plates',
   compile: ({ build }) => {
@@ -29,29 +22,19 @@ export const PLATES: Subject<CompiledPlate, PlateEvaluation> = {
     return {
       key: 'plates',
       things,
-      plans: things.map(({ plan }) => plan),
+      plans: [],
       mustKeep: [],
       wants: [],
       swept: { plans: [], wants: [] },
       spares: [],
       figures: [],
-      look: () => ({
-        set: [],
-        found: () =>
-          things.map(({ plate, answer, plan }) => ({
-            plate,
-            answer,
-            check: judge(plan.head, missOf(answer), plan.bounds, [], plan.window),
-          })),
-      }),
+      look: () => ({ set: [], found: () => things }),
     }
   },
-  checksOf: (found) => found.map(({ check }) => check),
+  checksOf: () => [],
   json: (found) => found.map(({ plate, answer }) => plateJson(plate, answer)),
   rejudged: (found, change) => found.map((one) => ({ ...one, check: change(one.check) })),
 }
-
-const FITS = [{ failAbove: 0, basis: 'a bolt does not go through a hole that is further off than its play' }]
 
 /** No lever and no other entry changes it, and it takes longer than all else of a build: asked once for an entry as it stands. */
 const ANSWERS = new WeakMap<Plate, PlateAnswer>()
@@ -62,12 +45,18 @@ function answerOf(plate: Plate): PlateAnswer {
   return answer
 }
 
+const FILED: Bound = {
+  warnAbove: 0,
+  basis: 'a hole that is opened is a slot: its bolt no longer places the plate',
+}
+const DRILLED: Bound = { failAbove: 0, basis: 'with its holes so far off no two of them opened let it go on' }
+
 function compilePlate(plate: Plate, limits: readonly LimitEntry[]): CompiledPlate {
   const answer = answerOf(plate)
-  const bounds = [...FITS, ...limits.filter(({ quantity }) => quantity === 'plate-miss')]
-  const miss = missOf(answer)
-  const plan: PlannedCheck = {
-    head: {
+  const own = answer.fit.known && answer.fit.value.verdict === 'redrill' ? DRILLED : FILED
+  const bounds = [own, ...limits.filter(({ quantity }) => quantity === 'plate-miss')]
+  const check = judge(
+    {
       id: `plate/${plate.id}`,
       lineId: null,
       lineName: null,
@@ -77,13 +66,10 @@ function compilePlate(plate: Plate, limits: readonly LimitEntry[]): CompiledPlat
       at: null,
       speedRpm: null,
     },
+    missOf(answer),
     bounds,
-    window: combinedWindow(bounds),
-    unknownBounds: [],
-    needs: mapKnown(miss, () => null),
-    value: miss.known ? miss.value : null,
-  }
-  return { plate, answer, plan }
+  )
+  return { plate, answer, check }
 }
 
 /** What is published of a plate; null for what is not known. */

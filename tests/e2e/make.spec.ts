@@ -44,6 +44,7 @@ test('from a chosen position to a printed crossmember: two kinds compared, one t
   await expect(row(page, 'stress of its yield')).toContainText('27 %')
   await page.getByRole('button', { name: 'Take it as made to this setting' }).click()
   await expect(page.getByTestId('member-stale')).toHaveText('Its seats lie as they did when it was made.')
+  await saved(page)
   await page.goto(page.url().replace('/make', '/line'))
   const tail = page.getByTestId('lever-tail')
   await tail.focus()
@@ -112,4 +113,46 @@ test('nothing serious is found on it, wide, narrow and at night, and nothing is 
   expect(await grave(page)).toEqual([])
   const wide = await page.evaluate(() => document.documentElement.scrollWidth)
   expect(wide).toBeLessThanOrEqual(390)
+})
+
+test('a plate with one bad hole: which to open, a tape read anew, a drilled hole, printed, undone, kept', async ({
+  page,
+}) => {
+  await openCard(page, 'the tight bay', 'plates')
+  const answer = page.getByTestId('plate-answer')
+  await expect(answer).toContainText('Open hole C by 0.6 mm toward 10 o’clock, seen from the front')
+  await expect(page.getByTestId('agree-plate')).toHaveText(
+    'They agree to 0.10 mm, 3 tapes more than it takes.',
+  )
+  // A tape that lies is named by the others.
+  const onPlate = page.locator('section', { has: page.getByRole('heading', { name: 'Tapes on the plate' }) })
+  await onPlate.getByRole('button', { name: 'Delete the tape A – E' }).click()
+  await expect(onPlate.getByLabel('From', { exact: true })).toContainText('A')
+  await expect(onPlate.getByLabel('To', { exact: true })).toContainText('E')
+  await onPlate.getByLabel('Distance').fill('118')
+  await onPlate.getByLabel('Distance').press('Tab')
+  await onPlate.getByRole('button', { name: 'Keep the tape' }).click()
+  await expect(page.getByTestId('agree-plate')).toContainText('Read A – E again')
+  await expect(page.getByTestId('tapes-of-plate')).toContainText('read it again')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByTestId('agree-plate')).toHaveText(
+    'They agree to 0.10 mm, 3 tapes more than it takes.',
+  )
+  const holeC = page.getByRole('group', { name: 'Hole C' })
+  await holeC.getByLabel('Hole', { exact: true }).fill('11')
+  await holeC.getByLabel('Hole', { exact: true }).press('Enter')
+  await expect(answer).toContainText('It fits: the worst hole has')
+  await expect(holeC).toContainText('Spacer 2.60 mm')
+  await saved(page)
+  await page.reload()
+  await expect(answer).toContainText('It fits')
+  await page.getByLabel('Print its mirror image, for the other side').click()
+  const svg = readFileSync(await save(page, 'SVG'), 'utf8')
+  expect(svg).toContain('mirrored</title>')
+  expect(svg.match(/<circle /g)).toHaveLength(5)
+  expect(await grave(page)).toEqual([])
+  await page.setViewportSize({ width: 390, height: 844 })
+  await expect(answer).toBeVisible()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })

@@ -23,7 +23,7 @@ const hasArrow = computed(() => scene.value?.holes.some(({ opens }) => opens) ??
       :aria-label="words.picture"
       data-testid="plate-drawing"
     >
-      <polygon :points="points(scene.outline)" class="outline" />
+      <polygon :points="points(scene.outline)" class="metal" />
       <g v-for="hole in scene.holes" :key="hole.id">
         <circle
           :cx="hole.at[0]"
@@ -53,8 +53,8 @@ const hasArrow = computed(() => scene.value?.holes.some(({ opens }) => opens) ??
           viewBox="0 0 10 10"
           refX="8"
           refY="5"
-          markerWidth="7"
-          markerHeight="7"
+          markerWidth="4.5"
+          markerHeight="4.5"
           orient="auto"
         >
           <path d="M0 0L10 5L0 10z" class="head" />
@@ -80,7 +80,7 @@ svg {
   display: block;
   max-width: 100%;
 }
-.outline {
+.metal {
   fill: var(--part);
   stroke: var(--ink);
   stroke-width: 2;

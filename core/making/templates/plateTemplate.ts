@@ -26,7 +26,8 @@ export const plateOutline = (
   )
 
 /**
- * A plate with its holes. One that is smaller than the plate is thick is only marked in its middle: a hot cut makes it no round hole.
+ * A plate with its holes. One that is smaller than the plate is thick is drilled in its middle: a hot cut makes it no
+ * round hole.
  *
  * @param isMirrored - the same part for the other side of the vehicle
  */
@@ -62,9 +63,8 @@ function holeMarks(
   ]
   const size = String(Number(fixed(holeMm, 2)))
   return [
-    ...(isMarkedOnly
-      ? cross('drill')
-      : [{ layer: 'drill', form: 'circle', at, radius: holeMm / 2 } as const, ...cross('scribe')]),
+    { layer: isMarkedOnly ? 'scribe' : 'drill', form: 'circle', at, radius: holeMm / 2 },
+    ...cross(isMarkedOnly ? 'drill' : 'scribe'),
     {
       layer: 'scribe',
       form: 'text',

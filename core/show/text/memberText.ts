@@ -69,13 +69,24 @@ export const wayRows = ({ ways }: MemberEvaluation, units: UnitSettings): WayRow
       lowest: told.groundMm === undefined ? NONE : length(told.groundMm),
       share: told.sharePercent === undefined ? NONE : `${fixed(told.sharePercent, 0)} %`,
       sag: length(told.sagMm),
-      work: workOf(found),
+      work: [workOf(found), ...twistOf(found)].join('; '),
       stays: MEMBER_KINDS[way.kind].isWelded
         ? 'two ledges, welded in the vehicle'
         : 'nothing: out by its bolts',
       missing: figures.known ? null : figures.missing,
     }
   })
+
+/** A load so far beside a bar twists it. */
+const BESIDE_MM = 5
+
+function twistOf({ way, figures }: WayFound): string[] {
+  const ahead = figures.known ? (figures.value.aheadMm ?? 0) : 0
+  if (MEMBER_KINDS[way.kind].isBox || Math.abs(ahead) <= BESIDE_MM) return []
+  return [
+    `the gearbox stands ${fixed(Math.abs(ahead), 0)} mm ${ahead > 0 ? 'ahead of' : 'behind'} it: a flat does not bear that twist`,
+  ]
+}
 
 function workOf(found: WayFound): string {
   const turns = blankCorners(found).map(({ turnDeg }) => Math.abs(turnDeg))
