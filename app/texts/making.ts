@@ -2,7 +2,7 @@ import type { Crossmember, MemberKind } from '~~/core/file/kinds/memberKinds'
 
 /** Phrases of making: crossmembers and what is printed for them. */
 export const making = {
-  nav: { label: 'Views of making', make: 'Crossmember', plates: 'Plates and holes' },
+  nav: { label: 'Views of making', make: 'Crossmember', mounts: 'Engine mounts', plates: 'Plates and holes' },
   title: 'Crossmember',
   lead: 'The bar that carries the tail of the gearbox between two rails: every way to make it, side by side, as the levers stand.',
   none: 'No crossmember yet. It takes a face on each rail and the face of the gearbox that its bush is bolted to.',
@@ -140,4 +140,52 @@ export const plates = {
   twice: 'The two holes are one.',
   print: 'this side out, seen from the front',
   up: 'up',
+}
+
+/** Phrases of mounts that give. */
+export const mounts = {
+  title: 'Engine mounts',
+  lead: 'What each mount bears, how far the powertrain gives on them, and what is left of its gaps, case by case.',
+  none: 'No mounts yet. Each is a point of the powertrain and how stiff it is.',
+  adopt: 'Take the three mounts of the powertrain',
+  add: 'Another mount',
+  newName: 'mount',
+  newPoint: (name: string) => `${name}, where it holds`,
+  cases: 'Case by case, against standing still',
+  case: 'Case',
+  roll: 'Rolls',
+  output: 'Output moves',
+  turns: 'Turns',
+  gap: 'Least gap left',
+  lifts: 'Stands off',
+  forces: (name: string) => `What the mounts bear: ${name}`,
+  mount: 'Mount',
+  size: 'Force',
+  ways: 'On the powertrain, N',
+  off: 'stands off',
+  picture: { behind: 'from behind, left side at the left', side: 'from the left side' },
+  moved: (times: number) => `moved ${times} times as far as it does; arrows are forces`,
+  stiff: 'How they hold',
+  name: 'Name',
+  kind: 'Kind',
+  kinds: { bush: 'bush on a bolt', pad: 'pad: presses, cannot pull', ways: 'by its three ways' },
+  bolt: 'Its bolt lies',
+  bolts: { along: 'along the vehicle', across: 'across', up: 'upright' },
+  figures: {
+    axialNPerMm: 'along its bolt',
+    radialNPerMm: 'square to its bolt',
+    pressNPerMm: 'pressed',
+    shearNPerMm: 'sideways',
+    forwardNPerMm: 'forward',
+    leftNPerMm: 'to the left',
+    upNPerMm: 'upward',
+  },
+  isTail: 'At the gearbox',
+  remove: (name: string) => `Delete ${name}`,
+  turnsLabel: 'In first, seen from behind, the shaft turns',
+  turnsWays: { anticlockwise: 'anticlockwise', clockwise: 'clockwise' },
+  unsaid: 'not said',
+  taken: 'Taken:',
+  caution:
+    'A bolt that must be pried in leaves the powertrain strained: every bolt drops in by hand. Restraint in a crash follows local rules and a licensed engineer.',
 }

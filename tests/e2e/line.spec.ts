@@ -137,6 +137,8 @@ test('commands, shortcuts and cures work from the keyboard', { tag: '@proved' },
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Setting sheet: Fen tender' })).toBeVisible()
   await page.keyboard.press('[')
+  await expect(page.getByRole('heading', { name: 'Crossmember', exact: true })).toBeVisible()
+  await page.keyboard.press('[')
   await expect(page.getByRole('heading', { name: 'Travel', exact: true })).toBeVisible()
   await page.keyboard.press('[')
   await expect(page.getByTestId('drawing')).toBeVisible()

@@ -2,6 +2,7 @@ import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
+import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
@@ -14,7 +15,8 @@ export const KINDS = [
   KINDS_OF_CHAINS,
   KINDS_OF_MEMBERS,
   KINDS_OF_PLATES,
+  KINDS_OF_MOUNTS,
 ] as const
 
 /** Their types. */
-export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes & MemberTypes & PlateTypes
+export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes & MemberTypes & PlateTypes & MountTypes

@@ -21,6 +21,9 @@ export interface AxleRatio {
   readonly ratio: number
 }
 
+/** How the shaft behind the gearbox turns in first gear, seen from behind. */
+export const SHAFT_TURNS = ['anticlockwise', 'clockwise'] as const
+
 /** Which axles are driven: one, both locked together, or both through an open centre differential. */
 export const DRIVE_KINDS = ['rear', 'front', 'locked', 'open'] as const
 export type DriveKind = (typeof DRIVE_KINDS)[number]
@@ -44,6 +47,7 @@ export interface Drivetrain {
   readonly gears?: readonly Gear[]
   /** Ranges of a transfer case, high and low. */
   readonly ranges?: readonly Gear[]
+  readonly turns?: (typeof SHAFT_TURNS)[number]
   readonly outputs?: readonly Output[]
   readonly axleRatios?: readonly AxleRatio[]
   /** As the lines say when absent: to the front, to the rear, or locked together. */

@@ -20,7 +20,7 @@ import {
   wordField,
 } from '../parts/fields'
 import { LIST_LIMITS } from '../door/door'
-import { DRIVE_KINDS } from '../parts/drivetrain'
+import { DRIVE_KINDS, SHAFT_TURNS } from '../parts/drivetrain'
 import { GAP_KINDS } from '../parts/gap'
 import { LEVER_KINDS } from '../build/lever'
 import { LIST_SHAPES } from '../build/lists'
@@ -173,6 +173,7 @@ const drivetrain = object({
   converterRatio: figure(1, 10),
   gears: list(gear, 30),
   ranges: list(range, 10),
+  turns: wordField(SHAFT_TURNS),
   outputs: list(object({ axis: requiredId(), ratio: figure(0.05, 50) }), 20),
   axleRatios: list(object({ axle: requiredId(), ratio: figure(0.1, 50).required() }), 10),
   drive: wordField(DRIVE_KINDS),

@@ -6,12 +6,21 @@ import { CHAIN_WORDS } from './chainWords'
 import { GAP_WORDS } from './gapWords'
 import { LINE_WORDS } from './lineWords'
 import { MEMBER_WORDS } from './memberWords'
+import { MOUNT_WORDS } from './mountWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { VEHICLE_WORDS } from './vehicleWords'
 
 /** The words of what subjects add to a build, each its own. One line a subject. */
-export const WORDS = [VEHICLE_WORDS, LINE_WORDS, GAP_WORDS, CHAIN_WORDS, MEMBER_WORDS, PLATE_WORDS] as const
+export const WORDS = [
+  VEHICLE_WORDS,
+  LINE_WORDS,
+  GAP_WORDS,
+  CHAIN_WORDS,
+  MEMBER_WORDS,
+  PLATE_WORDS,
+  MOUNT_WORDS,
+] as const
 
 /** What each quantity is asked with. */
 export const STEP_WORDS: { readonly [Q in TourQuantity]: StepRow<Q> } = merged(WORDS, 'steps')

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { CaseRow, ForceRow } from '~~/core/show/text/mountText'
+import type { FactColumn } from '~/composables/factColumn'
+import { mounts as words } from '~/texts/making'
+import { useMounts } from '~/stores/mounts'
+
+/** Every case beside the others; the one that is looked at shows what its mounts bear. */
+const mounts = useMounts()
+const CASES: readonly FactColumn<CaseRow>[] = [
+  { key: 'case', label: words.case, is: 'head' },
+  { key: 'roll', label: words.roll, is: 'figure', text: ({ roll }) => roll },
+  { key: 'output', label: words.output, is: 'number', text: ({ output }) => output },
+  { key: 'turns', label: words.turns, is: 'words', text: ({ turns }) => turns },
+  { key: 'gap', label: words.gap, is: 'words' },
+  { key: 'lifts', label: words.lifts, is: 'words', text: ({ lifts }) => lifts || '–' },
+]
+const FORCES: readonly FactColumn<ForceRow>[] = [
+  { key: 'mount', label: words.mount, is: 'head', text: ({ name }) => name },
+  { key: 'size', label: words.size, is: 'number' },
+  { key: 'ways', label: words.ways, is: 'words', text: ({ ways }) => ways },
+]
+</script>
+
+<template>
+  <section aria-labelledby="mount-cases">
+    <h2 id="mount-cases">{{ words.cases }}</h2>
+    <FactTable
+      :columns="CASES"
+      :rows="mounts.rows"
+      :key-of="({ key }) => key"
+      :label="words.cases"
+      :look="({ key }) => ({ class: { looked: key === mounts.at?.at.key } })"
+      is-cards
+      test-id="mount-cases"
+    >
+      <template #case="{ row }">
+        <UButton
+          variant="link"
+          :aria-pressed="row.key === mounts.at?.at.key"
+          @click="mounts.looked = row.key"
+          >{{ row.name }}</UButton
+        >
+      </template>
+      <template #gap="{ row }">
+        <span :class="{ out: row.isOut }">{{ row.gap }}</span>
+      </template>
+    </FactTable>
+    <template v-if="mounts.at">
+      <h2>{{ words.forces(mounts.at.at.name) }}</h2>
+      <FactTable :columns="FORCES" :rows="mounts.forces" :key-of="({ id }) => id" test-id="mount-forces">
+        <template #size="{ row }">
+          <strong v-if="row.lifts" class="out">{{ words.off }}</strong>
+          <template v-else>{{ row.size }}</template>
+        </template>
+      </FactTable>
+    </template>
+    <p v-if="mounts.share" :class="{ out: mounts.share.isMuch }" data-testid="mount-share">
+      {{ mounts.share.text }}
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin-top: 10px;
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+section :deep(.looked) {
+  background: var(--wash);
+}
+section :deep(th .font-medium) {
+  padding-left: 0;
+}
+.out {
+  color: var(--out);
+  font-weight: 600;
+}
+p {
+  margin-top: 8px;
+}
+</style>

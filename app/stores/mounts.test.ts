@@ -1,0 +1,73 @@
+import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
+import { useLevers } from './levers'
+import { useMounts } from './mounts'
+
+describe('mounts of a build', () => {
+  it('tell each case, follow a stiffness and a lever, and are undone', async () => {
+    const workbench = await openedBay()
+    const mounts = useMounts()
+    expect(mounts.at!.at.key).toBe('drive')
+    const roll = () => mounts.at!.rollDeg
+    const before = roll()
+    mounts.change('left', { upNPerMm: 900 })
+    mounts.change('right', { upNPerMm: 900 })
+    await storedBuild()
+    expect(roll()).toBeLessThan(before)
+    mounts.looked = 'bump'
+    expect(mounts.forces).toHaveLength(3)
+    expect(mounts.share!.text).toContain('% of the shaft’s reaction')
+    await workbench.undo()
+    await workbench.undo()
+    await storedBuild()
+    mounts.looked = 'drive'
+    expect(roll()).toBeCloseTo(before, 9)
+    expect(mounts.panes(300).map(({ view }) => view)).toEqual(['behind', 'side'])
+    const up = mounts.found.known ? mounts.found.value.mounts[2]!.at[2] : NaN
+    useLevers().set('Pack the tail', { tail: 5 })
+    expect(mounts.found.known && mounts.found.value.mounts[2]!.at[2]).toBeCloseTo(up + 5, 1)
+  })
+
+  it('are the three of the powertrain first, wait for their figures, and become another kind', async () => {
+    await openedDemo()
+    const mounts = useMounts()
+    mounts.adopt()
+    const { mounts: taken = [] } = await storedBuild()
+    expect(taken.map(({ point, isTail }) => [point, isTail ?? false])).toEqual([
+      ['mount-left', false],
+      ['mount-right', false],
+      ['mount-tail', true],
+    ])
+    expect(mounts.found.known).toBe(false)
+    const { id } = taken[2]!
+    mounts.change(id, { upNPerMm: 200 })
+    mounts.turnInto(id, 'bush')
+    mounts.change(id, { axialNPerMm: 90, radialNPerMm: 300 })
+    mounts.turn('clockwise')
+    const build = await storedBuild()
+    expect(build.mounts![2]).toEqual({
+      id,
+      name: taken[2]!.name,
+      point: 'mount-tail',
+      kind: 'bush',
+      bolt: 'along',
+      axialNPerMm: 90,
+      radialNPerMm: 300,
+      isTail: true,
+    })
+    expect(build.drivetrain.turns).toBe('clockwise')
+  })
+
+  it('are added with a point of their own, which goes with them', async () => {
+    await openedBay()
+    const mounts = useMounts()
+    mounts.add()
+    const { mounts: [, , , fourth] = [], points } = await storedBuild()
+    expect(points.find(({ id }) => id === fourth!.point)).toMatchObject({ body: 'powertrain' })
+    mounts.remove(fourth!.id)
+    mounts.remove('tail')
+    const left = await storedBuild()
+    expect(left.points.some(({ id }) => id === fourth!.point)).toBe(false)
+    expect(left.points.some(({ id }) => id === 'mount-tail')).toBe(true)
+    expect(left.mounts!.map(({ id }) => id)).toEqual(['left', 'right'])
+  })
+})

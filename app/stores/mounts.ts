@@ -1,0 +1,128 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { unknown } from '~~/core/base/known'
+import { mountsFound } from '~~/core/bay/mounts/mountAnswer'
+import { mountPanes } from '~~/core/drawing/mountScene'
+import { MOUNT_FIGURES, type ElasticMountEntry, type MountKind } from '~~/core/file/kinds/mountKinds'
+import { powertrainOf } from '~~/core/file/parts/bodies'
+import type { Drivetrain } from '~~/core/file/parts/drivetrain'
+import { caseRows, forceRows, shareSentence } from '~~/core/show/text/mountText'
+import { isUsed } from '~~/core/file/edits/withoutBody'
+import type { Build } from '~~/core/file/build/build'
+import { newId } from '../storage/newId'
+import { mounts as words } from '../texts/making'
+import { assign } from './assign'
+import { useEvaluation } from './evaluation'
+import { useWorkbench } from './workbench'
+
+/** Mounts of the powertrain, and how it stands on them. */
+export const useMounts = defineStore('mounts', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const entries = computed<readonly ElasticMountEntry[]>(() => workbench.build?.mounts ?? [])
+  const found = computed(() =>
+    workbench.build && evaluation.current ? mountsFound(workbench.build, evaluation.current) : unknown(''),
+  )
+  /** The case that is looked at. */
+  const looked = ref('drive')
+  const at = computed(() => {
+    if (!found.value.known) return null
+    const { cases } = found.value.value
+    return cases.find(({ at: one }) => one.key === looked.value) ?? cases[0] ?? null
+  })
+  const rows = computed(() =>
+    found.value.known && workbench.build ? caseRows(found.value.value, workbench.build.units) : [],
+  )
+  const forces = computed(() => (at.value ? forceRows(at.value) : []))
+  const share = computed(() => (found.value.known ? shareSentence(found.value.value) : null))
+  const panes = (width: number) =>
+    found.value.known && at.value ? mountPanes(found.value.value, at.value, width) : []
+
+  /** The three mounts by which the powertrain is moved, to be told how stiff they are. */
+  function adopt(): void {
+    const points = workbench.build && powertrainOf(workbench.build)?.mounts
+    if (!points) return add()
+    const of = (point: string, isTail: boolean) => ({
+      id: newId(),
+      name: workbench.build?.points.find(({ id }) => id === point)?.name ?? words.newName,
+      point,
+      kind: 'ways' as const,
+      ...(isTail && { isTail }),
+    })
+    const all = [of(points.frontLeft, false), of(points.frontRight, false), of(points.tail, true)]
+    workbench.change('Add mounts', (draft) => {
+      draft.mounts = [...(draft.mounts ?? []), ...(structuredClone(all) as Draft<ElasticMountEntry>[])]
+    })
+  }
+
+  function add(): void {
+    const body = workbench.build && powertrainOf(workbench.build)?.id
+    if (!body) return
+    const [id, point] = [newId(), newId()]
+    workbench.change('Add a mount', (draft) => {
+      draft.points.push({ id: point, name: words.newPoint(words.newName), body })
+      draft.mounts = [
+        ...(draft.mounts ?? []),
+        { id, name: words.newName, point, kind: 'ways' } as Draft<ElasticMountEntry>,
+      ]
+    })
+  }
+
+  function change(id: string, changed: Partial<Omit<ElasticMountEntry, 'id' | 'point' | 'kind'>>): void {
+    workbench.change('Change a mount', (draft) => {
+      assign(
+        draft.mounts?.find((one) => one.id === id),
+        changed,
+      )
+    })
+  }
+
+  /** Of another kind: its own figures go, the bolt of a bush is said. */
+  function turnInto(id: string, kind: MountKind): void {
+    workbench.change('Change a mount', (draft) => {
+      const mount = draft.mounts?.find((one) => one.id === id)
+      if (!mount) return
+      const gone = Object.values(MOUNT_FIGURES).flat()
+      assign(mount, {
+        ...Object.fromEntries(gone.map((key) => [key, undefined])),
+        kind,
+        bolt: kind === 'bush' ? 'along' : undefined,
+      })
+    })
+  }
+
+  function remove(id: string): void {
+    workbench.change('Delete a mount', (draft) => {
+      const gone = draft.mounts?.find((one) => one.id === id)
+      draft.mounts = (draft.mounts ?? []).filter((one) => one.id !== id)
+      if (!gone || isUsed(draft as Build, gone.point) || draft.gaps.some(({ point }) => point === gone.point))
+        return
+      draft.points = draft.points.filter((one) => one.id !== gone.point)
+      draft.readings = draft.readings.filter((one) => !('point' in one && one.point === gone.point))
+    })
+  }
+
+  function turn(turns: Drivetrain['turns']): void {
+    workbench.change('Say how the shaft turns', (draft) => {
+      assign(draft.drivetrain, { turns })
+    })
+  }
+
+  return {
+    entries,
+    found,
+    looked,
+    at,
+    rows,
+    forces,
+    share,
+    panes,
+    adopt,
+    add,
+    change,
+    turnInto,
+    remove,
+    turn,
+  }
+})

@@ -1,0 +1,75 @@
+import { boolean, object, type InferType } from 'yup'
+import { figure, requiredId, requiredName, wordField } from '../parts/fields'
+import { askPlace, type Things } from './ask'
+import type { EntryComplaint } from './listFacts'
+import type { SubjectKinds } from './subjectKinds'
+
+/** How a mount holds: an eye bush is soft along its bolt, a pad presses and cannot pull, anything else by what it takes along each way. */
+export const MOUNT_KINDS = ['bush', 'pad', 'ways'] as const
+export type MountKind = (typeof MOUNT_KINDS)[number]
+/** Which way the bolt of a bush lies. */
+export const BOLT_WAYS = ['along', 'across', 'up'] as const
+
+const PER_MM = () => figure(0, 1e6)
+
+const mountShape = object({
+  id: requiredId(),
+  name: requiredName(),
+  /** Where it holds the powertrain. */
+  point: requiredId(),
+  kind: wordField(MOUNT_KINDS).required(),
+  bolt: wordField(BOLT_WAYS),
+  /** Of a bush: along its bolt and square to it, N/mm. */
+  axialNPerMm: PER_MM(),
+  radialNPerMm: PER_MM(),
+  /** Of a pad, which lies level. */
+  pressNPerMm: PER_MM(),
+  shearNPerMm: PER_MM(),
+  forwardNPerMm: PER_MM(),
+  leftNPerMm: PER_MM(),
+  upNPerMm: PER_MM(),
+  /** At the gearbox: what goes out there twists its tail housing. */
+  isTail: boolean(),
+})
+
+/** What a powertrain stands on. */
+export type ElasticMountEntry = InferType<typeof mountShape>
+
+export interface MountTypes {
+  readonly asked: object
+  readonly unasked: object
+  readonly targets: object
+  readonly lists: { readonly mounts?: readonly ElasticMountEntry[] }
+}
+
+/** The figures that a kind of mount has. */
+export const MOUNT_FIGURES = {
+  bush: ['axialNPerMm', 'radialNPerMm'],
+  pad: ['pressNPerMm', 'shearNPerMm'],
+  ways: ['forwardNPerMm', 'leftNPerMm', 'upNPerMm'],
+} as const satisfies Readonly<Record<MountKind, readonly (keyof ElasticMountEntry)[]>>
+
+/** Mounts that give. */
+export const KINDS_OF_MOUNTS = {
+  readings: {},
+  shapes: {},
+  targets: {},
+  asks: ({ mounts }) =>
+    (mounts ?? []).flatMap(({ point }) => askPlace({ group: 'gaps', role: 'seat', optional: true }, point)),
+  quantities: {},
+  levers: {},
+  lists: {
+    mounts: {
+      shape: mountShape,
+      most: 20,
+      holds: 'stands on it',
+      names: ({ point }) => [{ at: 'point', in: 'points', id: point }],
+      problems: mountProblems,
+    },
+  },
+} as const satisfies SubjectKinds<MountTypes>
+
+function mountProblems(_: Things, mount: ElasticMountEntry, complain: EntryComplaint): void {
+  if (mount.kind === 'bush' && mount.bolt === undefined)
+    complain('bolt', 'is missing: which way its bolt lies')
+}
