@@ -164,7 +164,8 @@ export const mounts = {
   ways: 'On the powertrain, N',
   off: 'stands off',
   picture: { behind: 'from behind, left side at the left', side: 'from the left side' },
-  moved: (times: number) => `moved ${times} times as far as it does; arrows are forces`,
+  moved: (times: number) =>
+    `The powertrain by its mounts, its weight (dot) and its output, moved ${times} times as far as it does; arrows are what the mounts give it.`,
   stiff: 'How they hold',
   name: 'Name',
   kind: 'Kind',

@@ -6,14 +6,17 @@ import { useMounts } from '~/stores/mounts'
 
 /** Every case beside the others; the one that is looked at shows what its mounts bear. */
 const mounts = useMounts()
-const CASES: readonly FactColumn<CaseRow>[] = [
+const cases = computed((): readonly FactColumn<CaseRow>[] => [
   { key: 'case', label: words.case, is: 'head' },
-  { key: 'roll', label: words.roll, is: 'figure', text: ({ roll }) => roll },
+  { key: 'roll', label: words.roll, is: 'words', text: ({ roll }) => roll },
   { key: 'output', label: words.output, is: 'number', text: ({ output }) => output },
   { key: 'turns', label: words.turns, is: 'words', text: ({ turns }) => turns },
   { key: 'gap', label: words.gap, is: 'words' },
-  { key: 'lifts', label: words.lifts, is: 'words', text: ({ lifts }) => lifts || '–' },
-]
+  // A column for what happens to none says nothing.
+  ...(mounts.rows.some(({ lifts }) => lifts !== '')
+    ? [{ key: 'lifts', label: words.lifts, is: 'words' as const, text: ({ lifts }: CaseRow) => lifts || '–' }]
+    : []),
+])
 const FORCES: readonly FactColumn<ForceRow>[] = [
   { key: 'mount', label: words.mount, is: 'head', text: ({ name }) => name },
   { key: 'size', label: words.size, is: 'number' },
@@ -25,7 +28,7 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
   <section aria-labelledby="mount-cases">
     <h2 id="mount-cases">{{ words.cases }}</h2>
     <FactTable
-      :columns="CASES"
+      :columns="cases"
       :rows="mounts.rows"
       :key-of="({ key }) => key"
       :label="words.cases"
@@ -36,6 +39,7 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
       <template #case="{ row }">
         <UButton
           variant="link"
+          size="md"
           :aria-pressed="row.key === mounts.at?.at.key"
           @click="mounts.looked = row.key"
           >{{ row.name }}</UButton

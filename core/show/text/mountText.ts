@@ -3,6 +3,9 @@ import type { UnitSettings } from '../../base/units/unitSettings'
 import { norm } from '../../base/linalg/vec3'
 import type { CaseFound, MountsFound } from '../../bay/mounts/mountAnswer'
 
+/** A figure and its unit stay on one line. */
+const UNBROKEN = '\u00a0'
+
 /** A case beside the others. */
 export interface CaseRow {
   readonly key: string
@@ -36,7 +39,7 @@ export const caseRows = ({ cases, failed }: MountsFound, units: UnitSettings): C
       roll: turnText(rollDeg, ['left side up', 'left side down'], units)[0] ?? '–',
       output: formatLength(norm(outputMm), units),
       turns: turns.join(', ') || '–',
-      gap: least ? `${least.name} ${formatLength(least.leftMm, units)}` : '–',
+      gap: least ? `${least.name} ${formatLength(least.leftMm, units).replaceAll(' ', UNBROKEN)}` : '–',
       isOut: least !== undefined && least.leftMm < 0,
       lifts: forces.flatMap(({ name, lifts }) => (lifts ? [name] : [])).join(', '),
     }
