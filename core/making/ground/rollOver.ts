@@ -2,22 +2,7 @@ import { CoreError } from '../../base/errors'
 import { summit } from '../../base/summit'
 import { degrees } from '../../base/units/angle'
 import { groundOf, type Ground, type GroundProfile } from './profile'
-
-/** A low point of a vehicle at ride on level ground. */
-export interface LowPoint {
-  readonly id: string
-  /** Behind the centre of the front axle; negative is ahead of it. */
-  readonly backMm: number
-  readonly heightMm: number
-}
-
-/** A vehicle seen from the side: its springs are blocked and its tyres do not sink in. */
-export interface RollingVehicle {
-  readonly wheelbaseMm: number
-  readonly frontRadiusMm: number
-  readonly rearRadiusMm: number
-  readonly points: readonly LowPoint[]
-}
+import { placeOf, standingAt, type LowPoint, type RollingVehicle } from './standing'
 
 /** How near a low point comes to the ground on its way over. */
 export interface LeastOver {
@@ -38,15 +23,6 @@ export interface RolledOver {
   readonly firstTouch: { readonly id: string; readonly frontXMm: number } | null
   /** The most that the front axle's centre rises. */
   readonly highestMm: number
-}
-
-/** Where a vehicle stands on a profile: the front axle's centre, and how the line of both centres leans. */
-export interface Standing {
-  readonly frontXMm: number
-  readonly frontZMm: number
-  /** Of the body against level: cosine and sine; nose up is positive. */
-  readonly cosine: number
-  readonly sine: number
 }
 
 const STEP_MM = 5
@@ -95,41 +71,6 @@ function sweepOf(
   const start = from - Math.max(frontRadiusMm, -Math.min(0, ...backs)) - BEYOND_MM
   const end = to + Math.max(wheelbaseMm + rearRadiusMm, ...backs) + BEYOND_MM
   return Array.from({ length: Math.ceil((end - start) / STEP_MM) + 1 }, (_, i) => start + i * STEP_MM)
-}
-
-/** Where the vehicle stands with its front axle there: the rear one hangs on the length between the centres. */
-export function standingAt(vehicle: RollingVehicle, ground: Ground, frontXMm: number): Standing {
-  const { wheelbaseMm, frontRadiusMm, rearRadiusMm } = vehicle
-  const frontZMm = ground.centreAt(frontXMm, frontRadiusMm)
-  const rise = rearRadiusMm - frontRadiusMm
-  const length = Math.hypot(wheelbaseMm, rise)
-  let [near, far] = [frontXMm - length / 8, frontXMm - length - 1]
-  for (let k = 0; k < 60; k++) {
-    const middle = (near + far) / 2
-    const apart = Math.hypot(frontXMm - middle, frontZMm - ground.centreAt(middle, rearRadiusMm))
-    if (apart > length) far = middle
-    else near = middle
-  }
-  const rear = (near + far) / 2
-  const [dx, dz] = [frontXMm - rear, frontZMm - ground.centreAt(rear, rearRadiusMm)]
-  // From the line of centres on the level, which falls forward by what the rear tyres are larger.
-  const size = Math.hypot(dx, dz) * length
-  return {
-    frontXMm,
-    frontZMm,
-    cosine: (dx * wheelbaseMm - dz * rise) / size,
-    sine: (dz * wheelbaseMm + dx * rise) / size,
-  }
-}
-
-/** Where a point of the vehicle lies. */
-export function placeOf(
-  { frontRadiusMm }: RollingVehicle,
-  { frontXMm, frontZMm, cosine, sine }: Standing,
-  { backMm, heightMm }: LowPoint,
-): readonly [x: number, z: number] {
-  const up = heightMm - frontRadiusMm
-  return [frontXMm - backMm * cosine - up * sine, frontZMm - backMm * sine + up * cosine]
 }
 
 function gapAt(vehicle: RollingVehicle, ground: Ground, point: LowPoint, frontXMm: number): number {
