@@ -27,6 +27,20 @@ describe('what is made of a build', () => {
     expect(checksOf()).toContain('member-stress holds')
   })
 
+  it('tells the K of its metal from a strip', async () => {
+    await openedBay()
+    const making = useMaking()
+    making.changeStrip('flat', { blankMm: 200, firstMm: 107 })
+    making.changeStrip('flat', { secondMm: 107, angleDeg: 90 })
+    making.changeStrip('flat', { firstMm: 106.5 })
+    expect((await storedBuild()).crossmembers![0]!.ways[0]!.strip).toEqual({
+      blankMm: 200,
+      firstMm: 106.5,
+      secondMm: 107,
+      angleDeg: 90,
+    })
+  })
+
   it('takes another way, and lets one go but not the one it is made by', async () => {
     await openedBay()
     const making = useMaking()

@@ -97,7 +97,7 @@ export const useMaking = defineStore('making', () => {
     const id = found.value?.member.id
     workbench.change(label, (draft) => {
       const member = draft.crossmembers?.find((one) => one.id === id)
-      if (member) recipe(member as Draft<Crossmember>)
+      if (member) recipe(member)
     })
   }
   const changeMember = (changed: Partial<Omit<Crossmember, 'id' | 'ways' | 'made'>>): void =>
@@ -112,10 +112,19 @@ export const useMaking = defineStore('making', () => {
     })
   }
 
+  function changeStrip(id: string, changed: Partial<NonNullable<MemberWay['strip']>>): void {
+    edit('Measure a strip that was bent', (member) => {
+      const way = member.ways.find((one) => one.id === id)
+      if (!way) return
+      way.strip = { ...way.strip }
+      assign(way.strip, changed)
+    })
+  }
+
   function addWay(kind: MemberKind): void {
     const id = newId()
     edit('Add a way to make a crossmember', (member) => {
-      member.ways.push({ id, ...FIRST[kind] } as Draft<MemberWay>)
+      member.ways.push({ id, ...FIRST[kind] })
     })
   }
 
@@ -153,7 +162,7 @@ export const useMaking = defineStore('making', () => {
           ways,
           chosen: first,
           state: 'idea',
-        } as Draft<Crossmember>,
+        },
       ]
       draft.limits.entries = withMissingLimits(
         draft as Build,
@@ -200,7 +209,7 @@ export const useMaking = defineStore('making', () => {
 
   return {
     ...{ all, looked, found, way, scene, rows, change, load, position, template, printed },
-    ...{ changeMember, changeWay, addWay, removeWay, add, remove, takeAsMade, save },
+    ...{ changeMember, changeWay, changeStrip, addWay, removeWay, add, remove, takeAsMade, save },
   }
 })
 

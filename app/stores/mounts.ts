@@ -1,4 +1,3 @@
-import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { unknown } from '~~/core/base/known'
@@ -52,7 +51,7 @@ export const useMounts = defineStore('mounts', () => {
     })
     const all = [of(points.frontLeft, false), of(points.frontRight, false), of(points.tail, true)]
     workbench.change('Add mounts', (draft) => {
-      draft.mounts = [...(draft.mounts ?? []), ...(structuredClone(all) as Draft<ElasticMountEntry>[])]
+      draft.mounts = [...(draft.mounts ?? []), ...structuredClone(all)]
     })
   }
 
@@ -62,10 +61,7 @@ export const useMounts = defineStore('mounts', () => {
     const [id, point] = [newId(), newId()]
     workbench.change('Add a mount', (draft) => {
       draft.points.push({ id: point, name: words.newPoint(words.newName), body })
-      draft.mounts = [
-        ...(draft.mounts ?? []),
-        { id, name: words.newName, point, kind: 'ways' } as Draft<ElasticMountEntry>,
-      ]
+      draft.mounts = [...(draft.mounts ?? []), { id, name: words.newName, point, kind: 'ways' }]
     })
   }
 

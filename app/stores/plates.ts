@@ -26,7 +26,7 @@ const FIRST: Omit<Plate, 'id' | 'name'> = {
   thicknessMm: 10,
   marginMm: 12,
   seenFrom: 'front',
-} as Omit<Plate, 'id' | 'name'>
+}
 
 /** A letter that no hole has yet. */
 const nextLetter = (holes: readonly { readonly id: string }[]): string =>
@@ -68,7 +68,7 @@ export const usePlates = defineStore('plates', () => {
     const id = found.value?.plate.id
     workbench.change(label, (draft) => {
       const plate = draft.plates?.find((one) => one.id === id)
-      if (plate) recipe(plate as Draft<Plate>)
+      if (plate) recipe(plate)
     })
   }
   const changePlate = (
@@ -93,7 +93,7 @@ export const usePlates = defineStore('plates', () => {
           id,
           holeMm: last?.holeMm ?? 9,
           boltMm: last?.boltMm ?? 8,
-        } as Draft<PlateHoleEntry>)
+        })
     })
   }
 
@@ -110,7 +110,7 @@ export const usePlates = defineStore('plates', () => {
   function addTape(side: PlateSide, tape: PlateTape): void {
     edit('Keep a tape', (plate) => {
       const face = plate[side] ?? { tapes: [], third: 'left' as const }
-      plate[side] = { ...face, tapes: [...face.tapes, tape] } as Draft<PlateFace>
+      plate[side] = { ...face, tapes: [...face.tapes, tape] }
     })
   }
 
@@ -122,17 +122,14 @@ export const usePlates = defineStore('plates', () => {
 
   function turnThird(side: PlateSide, third: PlateFace['third']): void {
     edit('Say on which side a hole lies', (plate) => {
-      plate[side] = { tapes: plate[side]?.tapes ?? [], third } as Draft<PlateFace>
+      plate[side] = { tapes: plate[side]?.tapes ?? [], third }
     })
   }
 
   function add(): void {
     const id = newId()
     workbench.change('Add a plate', (draft) => {
-      draft.plates = [
-        ...(draft.plates ?? []),
-        { id, name: words.newName, ...structuredClone(FIRST) } as Draft<Plate>,
-      ]
+      draft.plates = [...(draft.plates ?? []), { id, name: words.newName, ...structuredClone(FIRST) }]
     })
     looked.value = id
   }

@@ -2,6 +2,7 @@ import bay from '../../demo/sedge-wagon.lurvan.json'
 import { parseBuild } from '../file/open/parseBuild'
 import { withoutBody, staysBecause } from '../file/edits/withoutBody'
 import { memberBlank } from '../making/crossmembers/member'
+import { stripK } from '../making/crossmembers/memberWay'
 import { coverage, within } from '../testdata/coverage'
 import { changedBay } from '../testdata/bay'
 import { demoBuild } from '../testdata/demos'
@@ -130,11 +131,32 @@ describe('a crossmember of a build', () => {
       (100 * Math.hypot(bending, Math.sqrt(3) * shear)) / 235,
       6,
     )
+    const sprung = membersOf(changedBay((raw) => (raw.crossmembers[0].ways[0].springbackDeg = 1.5)))[0]!
+    expect(cornerRows(sprung.ways[0]!)[1]).toBe('303.2 down 8.6° (171.4° included), press to 10.1°')
     expect(cutRows(found!.ways[3]!, found!.member, build.units).map(({ piece }) => piece)).toEqual([
       'bar',
       'ledge, left',
       'ledge, right',
     ])
+  })
+
+  it('takes the K of its metal from a strip that was bent', () => {
+    const strip = { blankMm: 200, firstMm: 106, secondMm: 106, angleDeg: 90 }
+    const way = { ...build.crossmembers![0]!.ways[0]!, strip }
+    // Outside deduction 12: 2 · 22 − 12 of allowance over π/2, less 12, over 10.
+    expect(stripK(way)).toMatchObject({
+      known: true,
+      value: { kFactor: expect.closeTo((32 / (Math.PI / 2) - 12) / 10, 9), isPlausible: false },
+    })
+    const missing = (changed: object) => {
+      const told = stripK({ ...way, ...changed })
+      return told.known ? null : told.missing[0]!.what
+    }
+    expect(missing({ strip: { ...strip, angleDeg: undefined } })).toBe(
+      'the strip: as cut, both legs, its angle',
+    )
+    expect(missing({ insideRadiusMm: undefined })).toBe('the inside radius')
+    expect(missing({ strip: { ...strip, firstMm: 160 } })).toContain('lies outside the metal')
   })
 
   it('is stale once its seats lie otherwise than when it was made', () => {

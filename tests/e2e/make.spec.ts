@@ -33,6 +33,22 @@ test('from a chosen position to a printed crossmember: two kinds compared, one t
     '89.9 up 8.6° (171.4° included)',
   )
   await expect(page.getByTestId('state')).toContainText('gearbox bar')
+  await page.getByLabel('Springs back', { exact: true }).fill('1.5')
+  await page.getByLabel('Springs back', { exact: true }).press('Enter')
+  await expect(page.getByTestId('member-corners').locator('li').first()).toContainText('press to 10.1°')
+  await page.getByRole('button', { name: 'Own K, from a strip that you bent' }).click()
+  for (const [label, figure] of [
+    ['Strip, as cut', '200'],
+    ['First leg, outside', '107.5'],
+    ['Second leg, outside', '107.5'],
+    ['Change of direction', '90'],
+  ] as const) {
+    await page.getByLabel(label, { exact: true }).fill(figure)
+    await page.getByLabel(label, { exact: true }).press('Enter')
+  }
+  // Deduction 15: (2 · 22 − 15) over π/2 is 18.462, less 12 over 10.
+  await expect(page.getByTestId('strip-k')).toContainText('K 0.646')
+  await expect(page.getByText('measure the strip again', { exact: false })).toBeVisible()
   await page.getByLabel('Thickness', { exact: true }).fill('20')
   await page.getByLabel('Thickness', { exact: true }).press('Enter')
   await expect(row(page, 'stress of its yield')).toContainText('17 %')

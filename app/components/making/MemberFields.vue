@@ -47,6 +47,14 @@ const stock = computed(() => [
         @change="making.changeWay(way.id, { kFactor: $event })"
       />
       <FigureField
+        v-if="way.kind === 'bent'"
+        :label="words.springback"
+        unit="°"
+        of="crossmembers.ways.springbackDeg"
+        :value="way.springbackDeg"
+        @change="making.changeWay(way.id, { springbackDeg: $event })"
+      />
+      <FigureField
         :label="words.yields"
         unit="N/mm²"
         of="crossmembers.ways.yieldMPa"
@@ -85,6 +93,7 @@ const stock = computed(() => [
         @change="making.changeMember({ state: $event })"
       />
     </div>
+    <StripFields v-if="way.kind === 'bent'" :way="way" />
     <FigureField
       :label="words.load"
       :help="words.loadHint"

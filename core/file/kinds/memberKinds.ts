@@ -34,6 +34,17 @@ const wayShape = object({
   /** Of bent flats: inside, and where the neutral line runs. */
   insideRadiusMm: figure(0, 500),
   kFactor: figure(0.2, 0.5),
+  /** A strip of it that was bent once: as cut, both legs to the corner of the outsides, its change of direction. */
+  strip: object({
+    blankMm: figure(10, 5000),
+    firstMm: figure(5, 5000),
+    secondMm: figure(5, 5000),
+    angleDeg: figure(1, 170),
+  })
+    .default(undefined)
+    .optional(),
+  /** What a bend comes back once it is let go. */
+  springbackDeg: figure(0, 30),
   yieldMPa: figure(50, 2000).required(),
 })
 
@@ -73,7 +84,9 @@ const memberShape = object({
     left: seatShape,
     right: seatShape,
     pad: seatShape,
-  }).default(undefined),
+  })
+    .default(undefined)
+    .optional(),
 })
 
 /** A bar between two rails that carries the tail of the gearbox. */

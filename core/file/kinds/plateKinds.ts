@@ -22,8 +22,8 @@ const holeShape = object({
   /** Of the hole in the boss, for tapes over its edges. */
   bossMm: figure(1, 200),
   /** Where they lie, where nothing was taped: to the right and up as one looks at it from the front. */
-  at: spotShape.default(undefined),
-  boss: spotShape.default(undefined),
+  at: spotShape.default(undefined).optional(),
+  boss: spotShape.default(undefined).optional(),
   /** How far the boss lies below one straight edge laid over all. */
   depthMm: figure(-500, 500),
 })
@@ -46,8 +46,8 @@ const plateShape = object({
   name: requiredName(),
   holes: list(holeShape, MOST_HOLES).min(3).required(),
   /** Read on the plate, and on what it is to sit on, both from the front. */
-  plate: faceShape.default(undefined),
-  bosses: faceShape.default(undefined),
+  plate: faceShape.default(undefined).optional(),
+  bosses: faceShape.default(undefined).optional(),
   thicknessMm: figure(0.5, 100).required(),
   /** Metal round the outermost holes, from their edges. */
   marginMm: figure(0, 500).required(),

@@ -1,5 +1,8 @@
 import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../../file/kinds/memberKinds'
+import { CoreError } from '../../base/errors'
+import { known, unknown, type Known } from '../../base/known'
 import { sectionFigures, type Section } from '../beams/section'
+import { trialBend, type TrialBend } from '../bends/trialBend'
 import { cornerOf, type MemberStock } from './member'
 
 /** Of steel, N/mm². */
@@ -59,3 +62,24 @@ export function hangsBelow(
 /** How far the top of its mid-line is raised over the rails' faces against under its seat, and its top over them where it is straight. */
 export const raisedBy = ({ side }: Crossmember, { heightMm }: MemberWay): number =>
   side === 'under' ? 0 : heightMm
+
+/** The K of its metal, from a strip of it that was bent; unknown until all of the strip is told, or with why it cannot be. */
+export function stripK({ strip = {}, heightMm, insideRadiusMm }: MemberWay): Known<TrialBend> {
+  const { blankMm, firstMm, secondMm, angleDeg } = strip
+  if (blankMm === undefined || firstMm === undefined || secondMm === undefined || angleDeg === undefined)
+    return unknown('the strip: as cut, both legs, its angle')
+  if (insideRadiusMm === undefined) return unknown('the inside radius')
+  const bent = {
+    thicknessMm: heightMm,
+    insideRadiusMm,
+    blankMm,
+    legsMm: [firstMm, secondMm],
+    angleDeg,
+  } as const
+  try {
+    return known(trialBend(bent))
+  } catch (error) {
+    if (error instanceof CoreError) return unknown(error.message)
+    throw error
+  }
+}

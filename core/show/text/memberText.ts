@@ -3,6 +3,7 @@ import type { UnitSettings } from '../../base/units/unitSettings'
 import { norm, sub, type Vec3 } from '../../base/linalg/vec3'
 import { degrees } from '../../base/units/angle'
 import { MEMBER_KINDS, type Crossmember, type MemberKind, type MemberWay } from '../../file/kinds/memberKinds'
+import { pressedDeg } from '../../making/bends/trialBend'
 import { cornerWords, mouthMm, type BlankCorner } from '../../making/templates/memberTemplate'
 import type { MemberEvaluation, WayFound } from '../../model/memberSubject'
 import type { Missing } from '../../base/known'
@@ -130,11 +131,17 @@ export function cutRows({ figures, way }: WayFound, { endMm }: Crossmember, unit
 
 /** What is done along the blank, corner by corner from its left end. */
 export const cornerRows = (found: WayFound): string[] =>
-  blankCorners(found).map((corner) =>
-    found.way.kind === 'folded'
-      ? `${cornerWords(corner)}, notch ${fixed(mouthMm(found.way, corner.turnDeg), 1)} mm wide ${corner.turnDeg > 0 ? 'in the top' : 'underneath'}`
-      : `${cornerWords(corner)} (${fixed(180 - Math.abs(corner.turnDeg), 1)}° included)`,
-  )
+  blankCorners(found).map((corner) => {
+    const turn = Math.abs(corner.turnDeg)
+    if (found.way.kind === 'folded')
+      return `${cornerWords(corner)}, notch ${fixed(mouthMm(found.way, corner.turnDeg), 1)} mm wide ${corner.turnDeg > 0 ? 'in the top' : 'underneath'}`
+    const { springbackDeg } = found.way
+    const press =
+      springbackDeg === undefined
+        ? ''
+        : `, press to ${fixed(pressedDeg(turn, { backDeg: springbackDeg }), 1)}°`
+    return `${cornerWords(corner)} (${fixed(180 - turn, 1)}° included)${press}`
+  })
 
 /** How its seats lie otherwise than when it was taken as made; null while nothing was made, or it cannot be told. */
 export interface MemberChange {
