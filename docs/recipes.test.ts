@@ -94,7 +94,7 @@ describe('recipes that are followed in a copy', () => {
     copy.change(
       'core/show/words/words.ts',
       ['import { VEHICLE_WORDS', "import { ROOF_WORDS } from './roofWords'\nimport { VEHICLE_WORDS"],
-      listed('ROOF_WORDS', 'GAP_WORDS, CHAIN_WORDS'),
+      ['  CHAIN_WORDS,', '  CHAIN_WORDS,\n  ROOF_WORDS,'],
     )
     copy.change(
       'core/model/subjects.ts',

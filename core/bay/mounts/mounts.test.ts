@@ -1,5 +1,5 @@
 import bay from '../../../demo/sedge-wagon.lurvan.json'
-import { mountPanes, MOVED_TIMES } from '../../drawing/mountScene'
+import { mountPanes, MOVED_TIMES } from './mountScene'
 import { parseBuild } from '../../file/open/parseBuild'
 import { evaluateBuild } from '../../model/evaluateBuild'
 import { caseRows, forceRows, shareSentence } from '../../show/text/mountText'

@@ -1,8 +1,8 @@
-import { hull } from '../base/outline/hull'
-import type { Place2 } from '../base/outline/polygon'
-import { add, scale, sub, type Vec3 } from '../base/linalg/vec3'
-import type { CaseFound, MountsFound } from '../bay/mounts/mountAnswer'
-import { movedBy } from '../making/mounts/settle'
+import { hull } from '../../base/outline/hull'
+import type { Place2 } from '../../base/outline/polygon'
+import { add, scale, sub, type Vec3 } from '../../base/linalg/vec3'
+import type { CaseFound, MountsFound } from './mountAnswer'
+import { movedBy } from '../../making/mounts/settle'
 
 /** A powertrain on its springs, standing and in a case, moved further than it is; px, y down. */
 export interface MountPane {
