@@ -111,16 +111,3 @@ const stock = computed(() => [
     >
   </section>
 </template>
-
-<style scoped>
-h2 {
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 12px;
-  margin: 6px 0 8px;
-}
-</style>

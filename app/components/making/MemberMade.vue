@@ -45,9 +45,4 @@ const position = computed(
 .stale {
   font-weight: 600;
 }
-.caution {
-  padding: 6px 10px;
-  border-left: 3px solid var(--tight);
-  background: var(--wash);
-}
 </style>

@@ -29,11 +29,6 @@ const kindOf = (id: string) => making.rows.find((row) => row.id === id)?.kind ??
 </template>
 
 <style scoped>
-h2 {
-  margin-bottom: 6px;
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
 .ways :deep([data-slot='fieldset']) {
   grid-auto-flow: row;
   grid-template-columns: 1fr 1fr;

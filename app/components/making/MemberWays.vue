@@ -56,11 +56,6 @@ const kinds = (Object.keys(MEMBER_KINDS) as MemberKind[]).map((kind) => ({
 </template>
 
 <style scoped>
-h2 {
-  font-size: 1.0625rem;
-  font-weight: 600;
-  margin-bottom: 4px;
-}
 .way {
   display: flex;
   align-items: center;

@@ -65,11 +65,6 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
 </template>
 
 <style scoped>
-h2 {
-  margin-top: 10px;
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
 section :deep(.looked) {
   background: var(--wash);
 }

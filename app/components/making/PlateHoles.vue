@@ -54,10 +54,6 @@ const SIZES = [
 </template>
 
 <style scoped>
-h2 {
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
 .hole {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));

@@ -98,10 +98,6 @@ const COLUMNS: readonly FactColumn<TapeRow>[] = [
   border: 1px solid var(--hair);
   border-radius: 4px;
 }
-h2 {
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
 .next {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(86px, 1fr));

@@ -47,12 +47,6 @@ const k = computed(() => (told.value.known ? fixed(told.value.value.kFactor, 3) 
 </template>
 
 <style scoped>
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 12px;
-  margin: 6px 0 8px;
-}
 .odd {
   color: var(--out);
 }

@@ -16,7 +16,7 @@ const check = computed((): PrintedCheck => ({ ...printed }))
   <section aria-labelledby="template-print">
     <h2 id="template-print">{{ words.print }}</h2>
     <p class="soft">{{ words.check }}</p>
-    <div class="fields">
+    <div class="three">
       <ChoiceField :label="words.paper" :value="paper" :items="papers" @change="paper = $event" />
       <FigureField
         :label="words.across"
@@ -45,11 +45,7 @@ const check = computed((): PrintedCheck => ({ ...printed }))
 </template>
 
 <style scoped>
-h2 {
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
-.fields {
+.three {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   align-items: end;
@@ -62,7 +58,7 @@ h2 {
   margin-bottom: 6px;
 }
 @media (max-width: 420px) {
-  .fields {
+  .three {
     grid-template-columns: 1fr 1fr;
   }
 }

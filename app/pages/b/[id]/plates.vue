@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { making, plates as words } from '~/texts/making'
-import { tabsOf } from '~/texts/views'
 import { usePlates } from '~/stores/plates'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -12,38 +11,34 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
 </script>
 
 <template>
-  <ViewNav :label="making.nav.label" :views="tabsOf('make')" />
-  <div v-if="workbench.build" class="plates">
-    <div class="main">
+  <MadePage v-if="workbench.build" :title="plates.found?.plate.name ?? words.title" :lead="words.lead">
+    <template v-if="plates.found && named.length > 1" #head>
       <ChoiceField
-        v-if="plates.found && named.length > 1"
         :label="words.title"
         :value="plates.found.plate.id"
         :items="named"
         @change="plates.looked = $event"
       />
-      <h1>{{ plates.found?.plate.name ?? words.title }}</h1>
-      <p class="soft lead">{{ words.lead }}</p>
-      <template v-if="plates.found">
-        <p class="answer" data-testid="plate-answer">
-          <VerdictMark :verdict="plates.found.check.verdict" :size="18" />
-          <span v-if="plates.sentence">{{ plates.sentence }}</span>
-          <span v-else>{{ making.waits }} <MissingWords :missing="plates.found.check.missing" /></span>
-        </p>
-        <PlateDrawing :scene-of="plates.scene" />
-        <PlateTapes side="plate" />
-        <PlateTapes side="bosses" />
-      </template>
-      <p v-else>{{ words.none }}</p>
-      <UButton
-        class="add"
-        :variant="plates.found ? 'outline' : 'solid'"
-        icon="i-lucide-plus"
-        @click="plates.add()"
-        >{{ words.add }}</UButton
-      >
-    </div>
-    <aside v-if="plates.found" class="side">
+    </template>
+    <template v-if="plates.found">
+      <p class="answer" data-testid="plate-answer">
+        <VerdictMark :verdict="plates.found.check.verdict" :size="18" />
+        <span v-if="plates.sentence">{{ plates.sentence }}</span>
+        <span v-else>{{ making.waits }} <MissingWords :missing="plates.found.check.missing" /></span>
+      </p>
+      <PlateDrawing :scene-of="plates.scene" />
+      <PlateTapes side="plate" />
+      <PlateTapes side="bosses" />
+    </template>
+    <p v-else>{{ words.none }}</p>
+    <UButton
+      class="add"
+      :variant="plates.found ? 'outline' : 'solid'"
+      icon="i-lucide-plus"
+      @click="plates.add()"
+      >{{ words.add }}</UButton
+    >
+    <template v-if="plates.found" #side>
       <TemplatePrint v-if="plates.printed" @save="plates.save" />
       <UCheckbox v-if="plates.printed" v-model="plates.isMirrored" :label="words.mirrored" />
       <section aria-labelledby="plate-sizes">
@@ -88,70 +83,16 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
       </section>
       <PlateHoles :plate="plates.found.plate" />
       <RemoveButton is-worded :label="words.remove(plates.found.plate.name)" @click="plates.remove()" />
-    </aside>
-  </div>
+    </template>
+  </MadePage>
 </template>
 
 <style scoped>
-.plates {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 380px;
-  align-items: start;
-}
-.main {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
-  padding: 14px 24px 40px;
-  min-width: 0;
-}
-h1 {
-  font-weight: 600;
-  font-size: 1.1875rem;
-}
-h2 {
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
-.lead {
-  margin-top: -10px;
-}
 .answer {
   display: flex;
   gap: 10px;
   align-items: baseline;
   font-size: 1.125rem;
   font-weight: 600;
-}
-.add {
-  justify-self: start;
-}
-.side {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 20px;
-  padding: 16px 20px 40px;
-  border-left: 1px solid var(--hair);
-}
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px 12px;
-  margin-top: 6px;
-}
-@media (max-width: 1080px) {
-  .plates {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .side {
-    border-left: 0;
-    border-top: 1px solid var(--hair);
-  }
-}
-@media (max-width: 640px) {
-  .main,
-  .side {
-    padding-inline: 14px;
-  }
 }
 </style>

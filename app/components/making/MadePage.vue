@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { making } from '~/texts/making'
+import { tabsOf } from '~/texts/views'
+
+/** A page of making: what is made at the left, what it is made by at the right, what stands side by side below. */
+defineProps<{
+  title: string
+  lead: string
+}>()
+defineSlots<{ head?: () => unknown; default?: () => unknown; side?: () => unknown; below?: () => unknown }>()
+</script>
+
+<template>
+  <ViewNav :label="making.nav.label" :views="tabsOf('make')" />
+  <div class="made">
+    <div class="main">
+      <slot name="head" />
+      <h1>{{ title }}</h1>
+      <p class="soft lead">{{ lead }}</p>
+      <slot />
+    </div>
+    <aside v-if="$slots.side" class="side"><slot name="side" /></aside>
+    <div v-if="$slots.below" class="below"><slot name="below" /></div>
+  </div>
+</template>
+
+<style scoped>
+.made {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  align-items: start;
+}
+.main {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+  padding: 14px 24px 40px;
+  min-width: 0;
+}
+h1 {
+  font-weight: 600;
+  font-size: 1.1875rem;
+}
+.made :deep(h2) {
+  font-size: 1.0625rem;
+  font-weight: 600;
+}
+.lead {
+  margin-top: -10px;
+}
+.made :deep(.add) {
+  justify-self: start;
+}
+.made :deep(.caution) {
+  padding: 6px 10px;
+  border-left: 3px solid var(--tight);
+  background: var(--wash);
+}
+.side {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 20px;
+  padding: 16px 20px 40px;
+  border-left: 1px solid var(--hair);
+}
+.below {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+  padding: 16px 24px 40px;
+  border-top: 1px solid var(--hair);
+}
+.side :deep(.fields) {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+  align-items: end;
+  margin: 6px 0 8px;
+}
+@media (max-width: 1080px) {
+  .made {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .side {
+    border-left: 0;
+    border-top: 1px solid var(--hair);
+  }
+}
+@media (max-width: 640px) {
+  .main,
+  .side,
+  .below {
+    padding-inline: 14px;
+  }
+}
+</style>
