@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, toRaw } from 'vue'
 import { memberScene } from '~~/core/drawing/memberScene'
 import { mapKnown } from '~~/core/base/known'
 import { powertrainOf } from '~~/core/file/parts/bodies'
@@ -19,6 +19,7 @@ import { titled, type Template } from '~~/core/making/templates/template'
 import { MEMBERS } from '~~/core/model/memberSubject'
 import { foundOf } from '~~/core/model/subject'
 import { blankCorners, changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
+import { packRows } from '~~/core/show/text/packRows'
 import { tailLoad } from '~~/core/vehicle/weight/tailLoad'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
 import { newId } from '../storage/newId'
@@ -26,6 +27,7 @@ import { today } from '../storage/today'
 import { making as words } from '../texts/making'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
+import { useLevers } from './levers'
 import { useWeight } from './weight'
 import { useWorkbench } from './workbench'
 
@@ -48,6 +50,7 @@ export const useMaking = defineStore('making', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const weight = useWeight()
+  const levers = useLevers()
 
   const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, MEMBERS) : []))
   /** The one that is looked at. */
@@ -69,6 +72,15 @@ export const useMaking = defineStore('making', () => {
     const told = tailLoad(weight.mounts)
     return told.known ? told.value : null
   })
+  /** What packing the tail does to the joints; none without a lever for it. */
+  const packs = computed(() => {
+    const lever = workbench.build?.levers.find(
+      ({ kind, body }) => kind === 'tail-up' && body === powertrainId.value,
+    )
+    if (!lever || !found.value || !evaluation.compiled) return []
+    return packRows(toRaw(evaluation.compiled), levers.settings, lever, found.value.member.id)
+  })
+  const powertrainId = computed(() => workbench.build && powertrainOf(workbench.build)?.id)
   const position = computed(() => {
     const { build } = workbench
     return build?.positions.find(({ id }) => id === build.chosen) ?? null
@@ -208,7 +220,7 @@ export const useMaking = defineStore('making', () => {
   }
 
   return {
-    ...{ all, looked, found, way, scene, rows, change, load, position, template, printed },
+    ...{ all, looked, found, way, scene, rows, packs, change, load, position, template, printed },
     ...{ changeMember, changeWay, changeStrip, addWay, removeWay, add, remove, takeAsMade, save },
   }
 })

@@ -83,6 +83,13 @@ export const making = {
   stripOdd: 'Steel bent cold has its neutral line between 0.20 and 0.50: measure the strip again.',
   takeK: (k: string) => `Take K ${k}`,
   yields: 'Yields at',
+  packing: 'What packing the tail does to the joints',
+  pack: {
+    packed: 'Tail packed',
+    seat: 'Seat over the left rail',
+    joints: 'Working angles',
+    now: 'as it stands',
+  },
   checks: 'Checked',
   state: 'How far it is',
   states: {

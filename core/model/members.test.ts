@@ -10,6 +10,8 @@ import { readOnce } from '../testdata/readOnce'
 import type { Build } from '../file/build/build'
 import { resultJson } from '../show/result/resultJson'
 import { changeSinceMade, cornerRows, cutRows, wayRows } from '../show/text/memberText'
+import { packRows } from '../show/text/packRows'
+import { compile } from './compile'
 import { evaluateBuild } from './evaluateBuild'
 import { MEMBERS, memberFigureId } from './memberSubject'
 import { foundOf } from './subject'
@@ -137,6 +139,26 @@ describe('a crossmember of a build', () => {
       'bar',
       'ledge, left',
       'ledge, right',
+    ])
+  })
+
+  it('says what packing the tail does to the joints, as a lever would', () => {
+    const lever = build.levers.find(({ id }) => id === 'tail')!
+    const rows = packRows(compile(build), { tail: 5 }, lever, 'gearbox-bar')
+    expect(rows.map(({ packed, isNow }) => [packed, isNow])).toEqual([
+      ['5.0 mm down', false],
+      ['as measured', false],
+      ['5.0 mm up', true],
+      ['10.0 mm up', false],
+      ['15.0 mm up', false],
+    ])
+    const { ride } = evaluateBuild(build, { tail: 15 }).lines[0]!
+    if (!ride.known) throw new Error('the line is read')
+    expect(rows[4]!.joints).toBe(ride.value.anglesDeg.map((deg) => `${deg.toFixed(2)}°`).join(' · '))
+    expect(rows[1]!.seat).toBe('32.0 mm')
+    // Its range ends at -8.
+    expect(packRows(compile(build), {}, lever, 'gearbox-bar').map(({ amount }) => amount)).toEqual([
+      -5, 0, 5, 10,
     ])
   })
 

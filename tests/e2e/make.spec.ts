@@ -27,6 +27,10 @@ test('from a chosen position to a printed crossmember: two kinds compared, one t
   await expect(page.getByTestId('member-corners').locator('li').first()).toHaveText(
     '91.3 up 8.6°, notch 5.6 mm wide in the top',
   )
+  const packing = page.getByTestId('member-packing').locator('tbody tr')
+  await expect(packing).toHaveCount(4)
+  await expect(packing.nth(1)).toContainText('as measured, as it stands32.0 mm')
+  await expect(packing.nth(3)).toContainText('10.0 mm up42.')
   await page.getByRole('radio', { name: /^bent flat/ }).click()
   await expect(row(page, 'stress of its yield')).toContainText('out by 8 %')
   await expect(page.getByTestId('member-corners').locator('li').first()).toHaveText(

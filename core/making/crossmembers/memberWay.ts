@@ -59,7 +59,7 @@ export function hangsBelow(
   }
 }
 
-/** How far the top of its mid-line is raised over the rails' faces against under its seat, and its top over them where it is straight. */
+/** How much higher a bar on top of the rails lies than one under them, against their faces. */
 export const raisedBy = ({ side }: Crossmember, { heightMm }: MemberWay): number =>
   side === 'under' ? 0 : heightMm
 

@@ -56,6 +56,7 @@ const turns = computed(() =>
     </template>
     <template v-if="making.found" #below>
       <MemberWays />
+      <MemberPacking />
       <UButton class="add" variant="outline" icon="i-lucide-plus" @click="making.add()">{{
         words.add
       }}</UButton>
