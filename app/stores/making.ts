@@ -12,7 +12,6 @@ import {
 } from '~~/core/file/kinds/memberKinds'
 import { withMissingLimits } from '~~/core/file/edits/withMissingLimits'
 import { MADE_LIMITS } from '~~/core/file/limits/profiles'
-import { isUsed } from '~~/core/file/edits/withoutBody'
 import type { Build } from '~~/core/file/build/build'
 import { memberTemplate } from '~~/core/making/templates/memberTemplate'
 import { titled, type Template } from '~~/core/making/templates/template'
@@ -26,6 +25,7 @@ import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { making as words } from '../texts/making'
 import { assign } from './assign'
+import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useWeight } from './weight'
@@ -190,13 +190,7 @@ export const useMaking = defineStore('making', () => {
     if (!gone) return
     workbench.change('Delete a crossmember', (draft) => {
       draft.crossmembers = (draft.crossmembers ?? []).filter(({ id }) => id !== gone.id)
-      const free = new Set(
-        [gone.left, gone.right, gone.pad].filter(
-          (point) => !isUsed(draft as Build, point) && !draft.gaps.some((gap) => gap.point === point),
-        ),
-      )
-      draft.points = draft.points.filter(({ id }) => !free.has(id))
-      draft.readings = draft.readings.filter((one) => !('point' in one && free.has(one.point)))
+      dropPoints(draft, [gone.left, gone.right, gone.pad])
     })
   }
 

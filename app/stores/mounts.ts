@@ -7,11 +7,10 @@ import { MOUNT_FIGURES, type ElasticMountEntry, type MountKind } from '~~/core/f
 import { powertrainOf } from '~~/core/file/parts/bodies'
 import type { Drivetrain } from '~~/core/file/parts/drivetrain'
 import { caseRows, forceRows, shareSentence } from '~~/core/show/text/mountText'
-import { isUsed } from '~~/core/file/edits/withoutBody'
-import type { Build } from '~~/core/file/build/build'
 import { newId } from '../storage/newId'
 import { mounts as words } from '../texts/making'
 import { assign } from './assign'
+import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { useWorkbench } from './workbench'
 
@@ -92,10 +91,7 @@ export const useMounts = defineStore('mounts', () => {
     workbench.change('Delete a mount', (draft) => {
       const gone = draft.mounts?.find((one) => one.id === id)
       draft.mounts = (draft.mounts ?? []).filter((one) => one.id !== id)
-      if (!gone || isUsed(draft as Build, gone.point) || draft.gaps.some(({ point }) => point === gone.point))
-        return
-      draft.points = draft.points.filter((one) => one.id !== gone.point)
-      draft.readings = draft.readings.filter((one) => !('point' in one && one.point === gone.point))
+      if (gone) dropPoints(draft, [gone.point])
     })
   }
 

@@ -3,16 +3,16 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { evaluate, type Evaluation } from '~~/core/model/evaluateBuild'
 import type { LeverSettings } from '~~/core/vehicle/moves/settings'
-import type { Build, Position } from '~~/core/file/build/build'
+import type { Position } from '~~/core/file/build/build'
 import type { Gap, GapKind } from '~~/core/file/parts/gap'
 import { GAP_LIMITS } from '~~/core/file/limits/profiles'
-import { isUsed } from '~~/core/file/edits/withoutBody'
 import type { GapReading } from '~~/core/file/kinds/gapKinds'
 import type { Trial } from '~~/core/file/parts/vehicleState'
 import { changedSinceMade } from '~~/core/show/told/positionFacts'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { assign } from './assign'
+import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { useReadings } from './readings'
@@ -137,10 +137,7 @@ export const usePlace = defineStore('place', () => {
       draft.gaps = draft.gaps.filter((one) => one.id !== id)
       for (const one of draft.gaps) if (one.opposite === id) Reflect.deleteProperty(one, 'opposite')
       draft.readings = draft.readings.filter((one) => !(one.kind === 'gap' && one.gap === id))
-      const isOwn = !draft.gaps.some(({ point }) => point === gap.point) && !isUsed(draft as Build, gap.point)
-      if (!isOwn) return
-      draft.points = draft.points.filter((one) => one.id !== gap.point)
-      draft.readings = draft.readings.filter((one) => !('point' in one && one.point === gap.point))
+      dropPoints(draft, [gap.point])
     })
   }
 

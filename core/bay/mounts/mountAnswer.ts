@@ -1,5 +1,5 @@
-import { CoreError } from '../../base/errors'
-import { allKnown, known, unknown, type Known } from '../../base/known'
+import { answered } from '../../base/answered'
+import { allKnown, unknown, type Known } from '../../base/known'
 import { dot, norm, scale, sub, type Vec3 } from '../../base/linalg/vec3'
 import { degrees } from '../../base/units/angle'
 import type { Build } from '../../file/build/build'
@@ -110,16 +110,6 @@ function casesOf(build: Build, evaluation: Evaluation, { springs, unit, output }
       tail.size === 0
         ? unknown('which mounts are at the gearbox')
         : answered(() => reactionShare(springs, tail, unit.torque, output).tail),
-  }
-}
-
-/** What a mathematical refusal says is what is missing. */
-function answered<T>(work: () => T, assumptions: readonly string[] = []): Known<T> {
-  try {
-    return known(work(), assumptions)
-  } catch (error) {
-    if (error instanceof CoreError) return unknown(error.message)
-    throw error
   }
 }
 

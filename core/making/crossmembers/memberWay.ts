@@ -1,6 +1,6 @@
 import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../../file/kinds/memberKinds'
-import { CoreError } from '../../base/errors'
-import { known, unknown, type Known } from '../../base/known'
+import { answered } from '../../base/answered'
+import { unknown, type Known } from '../../base/known'
 import { sectionFigures, type Section } from '../beams/section'
 import { trialBend, type TrialBend } from '../bends/trialBend'
 import { cornerOf, type MemberStock } from './member'
@@ -76,10 +76,5 @@ export function stripK({ strip = {}, heightMm, insideRadiusMm }: MemberWay): Kno
     legsMm: [firstMm, secondMm],
     angleDeg,
   } as const
-  try {
-    return known(trialBend(bent))
-  } catch (error) {
-    if (error instanceof CoreError) return unknown(error.message)
-    throw error
-  }
+  return answered(() => trialBend(bent))
 }

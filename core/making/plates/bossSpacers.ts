@@ -1,6 +1,7 @@
 import { CoreError, requireFinite } from '../../base/errors'
 import { sum } from '../../base/numbers'
 import { degrees } from '../../base/units/angle'
+import { turnAt } from '../../base/outline/hull'
 import type { Place2 } from '../../base/outline/polygon'
 
 /** A boss, how far it lies below one straight edge laid over all: more is further from the plate. */
@@ -108,8 +109,7 @@ function restsOn(tops: readonly Top[], press: Place2 | undefined): PlateRests {
 
 type Three<T> = readonly [T, T, T]
 
-const twiceArea = ([a, b, c]: Three<{ readonly at: Place2 }>): number =>
-  (b.at[0] - a.at[0]) * (c.at[1] - a.at[1]) - (b.at[1] - a.at[1]) * (c.at[0] - a.at[0])
+const twiceArea = ([a, b, c]: Three<{ readonly at: Place2 }>): number => turnAt(a.at, b.at, c.at)
 
 /** Any three that are not in one line. */
 function triples<T extends { readonly at: Place2 }>(all: readonly T[]): Three<T>[] {

@@ -1,4 +1,4 @@
-import { CoreError } from '../../base/errors'
+import { answered } from '../../base/answered'
 import { allKnown, known, mapKnown, unknown, type Known, type Missing } from '../../base/known'
 import type { Place2 } from '../../base/outline/polygon'
 import type { Plate, PlateFace } from '../../file/kinds/plateKinds'
@@ -107,16 +107,6 @@ function spacersOf({ holes, leastSpacerMm = 0 }: Plate, bosses: Known<FacePlaces
       leastMm: leastSpacerMm,
     }),
   )
-}
-
-/** What cannot be is what is missing: its reason says what to measure again. */
-function answered<T>(work: () => T): Known<T> {
-  try {
-    return known(work())
-  } catch (error) {
-    if (error instanceof CoreError) return unknown(error.message)
-    throw error
-  }
 }
 
 /** How far the worst hole is beyond its play. */

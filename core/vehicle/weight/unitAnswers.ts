@@ -1,5 +1,5 @@
-import { CoreError } from '../../base/errors'
-import { known, unknown, type Known, type Missing } from '../../base/known'
+import { answered } from '../../base/answered'
+import { known, type Known, type Missing } from '../../base/known'
 import { powertrainOf } from '../../file/parts/bodies'
 import type { Build } from '../../file/build/build'
 import { CORNERS, type WeightSheet } from '../../file/parts/weightSheet'
@@ -9,16 +9,6 @@ import { centreOfMass } from './masses'
 import { mountLoads, type MountLoads } from './mountLoads'
 import { hangOnLegs, type SlingLeg, type TwoLegHang } from './sling'
 import { hangingMasses } from './weightOf'
-
-/** A value by a kernel that may refuse what it is given; why is then what is missing. */
-function answered<T>(make: () => T): Known<T> {
-  try {
-    return known(make())
-  } catch (error) {
-    if (error instanceof CoreError) return unknown(error.message)
-    throw error
-  }
-}
 
 /** Figures that all have to be there, or what is not. */
 function told<K extends string>(
