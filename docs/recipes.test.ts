@@ -87,7 +87,7 @@ describe('recipes that are followed in a copy', () => {
         "import { KINDS_OF_ROOFS, type RoofTypes } from './roofKinds'\nimport { KINDS_OF_VEHICLE",
       ],
       ['  KINDS_OF_CHAINS,', '  KINDS_OF_CHAINS,\n  KINDS_OF_ROOFS,'],
-      ['GapTypes & ChainTypes', 'GapTypes & ChainTypes & RoofTypes'],
+      ['  ChainTypes &', '  ChainTypes &\n  RoofTypes &'],
     )
     copy.change('core/file/parts/joints.ts', ['  cv: {', `  ball: ${BALL},\n  cv: {`])
     lacking = copy.types()

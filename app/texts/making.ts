@@ -2,7 +2,13 @@ import type { Crossmember, MemberKind } from '~~/core/file/kinds/memberKinds'
 
 /** Phrases of making: crossmembers and what is printed for them. */
 export const making = {
-  nav: { label: 'Views of making', make: 'Crossmember', mounts: 'Engine mounts', plates: 'Plates and holes' },
+  nav: {
+    label: 'Views of making',
+    make: 'Crossmember',
+    mounts: 'Engine mounts',
+    plates: 'Plates and holes',
+    tubes: 'Tubes',
+  },
   title: 'Crossmember',
   lead: 'The bar that carries the tail of the gearbox between two rails: every way to make it, side by side, as the levers stand.',
   none: 'No crossmember yet. It takes a face on each rail and the face of the gearbox that its bush is bolted to.',

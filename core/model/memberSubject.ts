@@ -1,5 +1,5 @@
-import { judge } from '../check/judge'
 import type { Check } from '../check/check'
+import { plainCheck } from '../check/plainCheck'
 import type { PlannedCheck } from '../check/plannedCheck'
 import type { FigureOf, VectorColumns } from '../base/columns/graph'
 import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
@@ -131,15 +131,7 @@ function foundOf({ member, ways, plans, seats }: CompiledMember, figure: FigureO
   return {
     member,
     ways: ways.map(({ way, columns }) => ({ way, figures: wayFigures(columns, figure) })),
-    checks: plans.map(({ head, needs, value, bounds, window }) =>
-      judge(
-        head,
-        mapKnown(needs, () => (value === null || typeof value === 'number' ? NaN : figure(value.column))),
-        bounds,
-        [],
-        window,
-      ),
-    ),
+    checks: plans.map((plan) => plainCheck(plan, figure)),
     seats: mapKnown(seats, ({ left, right, pad }) => {
       const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
       return { left: at(left), right: at(right), pad: at(pad) }

@@ -4,7 +4,7 @@ import { withoutBody, staysBecause } from '../file/edits/withoutBody'
 import { memberBlank } from '../making/crossmembers/member'
 import { stripK } from '../making/crossmembers/memberWay'
 import { coverage, within } from '../testdata/coverage'
-import { changedBay } from '../testdata/bay'
+import { changedBay, tapedBay } from '../testdata/bay'
 import { demoBuild } from '../testdata/demos'
 import { readOnce } from '../testdata/readOnce'
 import type { Build } from '../file/build/build'
@@ -22,17 +22,6 @@ const wayOf = (build: Build, id: string, settings: Record<string, number> = {}) 
   const figures = membersOf(build, settings)[0]!.ways.find(({ way }) => way.id === id)!.figures
   if (!figures.known) throw new Error(JSON.stringify(figures.missing))
   return figures.value
-}
-/** The seats of the rails as a tape reads them, three figures each. */
-function taped(reading: any): any[] {
-  if (reading.kind !== 'given-point' || !reading.point.startsWith('rail')) return [reading]
-  const { point, station, offset, side, height, heightWay } = reading
-  const base = { setup: 'setup-1', point, tool: 'tape', unit: 'mm' }
-  return [
-    { ...base, id: `${point}-s`, kind: 'point-station', values: [station], way: 'rearward' },
-    { ...base, id: `${point}-o`, kind: 'point-offset', values: [offset], side },
-    { ...base, id: `${point}-h`, kind: 'point-height', values: [height], way: heightWay },
-  ]
 }
 const refused = (edit: (member: any) => void) => {
   const raw = structuredClone(bay) as any
@@ -229,12 +218,7 @@ describe('a crossmember of a build', () => {
   })
 
   it('has a ± that covers what is true in 95 of a hundred vehicles', () => {
-    const truth = changedBay((raw) => {
-      raw.lines = []
-      raw.gaps = []
-      raw.trials = []
-      raw.readings = raw.readings.filter(({ kind }: any) => kind !== 'gap').flatMap(taped)
-    })
+    const truth = tapedBay(['rail-left', 'rail-right'])
     const figures = ['lowestMm', 'turnRightDeg', 'secondMm', 'sharePercent'] as const
     const covered = coverage({
       truth,

@@ -5,6 +5,7 @@ import { LINES } from './lineSubject'
 import { MEMBERS } from './memberSubject'
 import { PLATES } from './plateSubject'
 import type { Subject } from './subject'
+import { COPED_TUBES } from './copedTubeSubject'
 
 /** Everything a build is told and judged by, in the order in which its checks are listed. */
-export const SUBJECTS: readonly Subject[] = [LINES, GAPS, CHAINS, HALFSHAFTS, MEMBERS, PLATES]
+export const SUBJECTS: readonly Subject[] = [LINES, GAPS, CHAINS, HALFSHAFTS, MEMBERS, PLATES, COPED_TUBES]

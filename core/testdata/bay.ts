@@ -11,3 +11,24 @@ export function changedBay(edit: (raw: RawBuild) => void = () => undefined): Bui
   if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
   return parsed.value
 }
+
+/** The tight bay with nothing but what is made, some of its points read by tape instead of given. */
+export const tapedBay = (points: readonly string[]): Build =>
+  changedBay((raw) => {
+    raw.lines = []
+    raw.gaps = []
+    raw.trials = []
+    raw.readings = raw.readings
+      .filter(({ kind }) => kind !== 'gap')
+      .flatMap((one) => (one.kind === 'given-point' && points.includes(one.point) ? taped(one) : [one]))
+  })
+
+/** A place as a tape reads it, three figures. */
+function taped({ point, station, offset, side, height, heightWay }: RawBuild['readings'][number]) {
+  const base = { setup: 'setup-1', point, tool: 'tape', unit: 'mm' }
+  return [
+    { ...base, id: `${point}-s`, kind: 'point-station', values: [station], way: 'rearward' },
+    { ...base, id: `${point}-o`, kind: 'point-offset', values: [offset], side },
+    { ...base, id: `${point}-h`, kind: 'point-height', values: [height], way: heightWay },
+  ]
+}

@@ -4,6 +4,7 @@ import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
 import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
+import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
 
@@ -16,7 +17,15 @@ export const KINDS = [
   KINDS_OF_MEMBERS,
   KINDS_OF_PLATES,
   KINDS_OF_MOUNTS,
+  KINDS_OF_COPED_TUBES,
 ] as const
 
 /** Their types. */
-export type Kinds = VehicleTypes & LineTypes & GapTypes & ChainTypes & MemberTypes & PlateTypes & MountTypes
+export type Kinds = VehicleTypes &
+  LineTypes &
+  GapTypes &
+  ChainTypes &
+  MemberTypes &
+  PlateTypes &
+  MountTypes &
+  CopedTubeTypes

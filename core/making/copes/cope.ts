@@ -1,6 +1,7 @@
 import { CoreError } from '../../base/errors'
 import { summit } from '../../base/summit'
 import { degrees, radians } from '../../base/units/angle'
+import { cutFrom, surfaceAt } from './copeCut'
 
 /** A round tube that meets another: the branch is cut to lie on the main tube. */
 export interface TubeJoint {
@@ -74,33 +75,13 @@ function requireJoint({ branchOuterMm, branchWallMm, mainOuterMm, angleDeg, offs
 
 function cutAt(joint: TubeJoint, phiDeg: number): Pick<CopeRow, 'outerMm' | 'innerMm' | 'cutMm'> {
   const outer = joint.branchOuterMm / 2
-  const inner = outer - joint.branchWallMm
-  const at = (radius: number) => surfaceAt(joint, radians(phiDeg), radius)
-  const [outerMm, innerMm] = [at(outer), at(inner)]
-  const highest = Math.min(outer, Math.max(inner, highestRadius(joint, radians(phiDeg))))
-  const met = [outerMm, innerMm, at(highest)].filter((one) => one !== null)
-  return { outerMm, innerMm, cutMm: met.length > 0 ? Math.max(...met) : null }
-}
-
-/** `[√(R² − (e + ρ·sin φ)²) + ρ·cos φ·cos θ]/sin θ`: where a line of the branch at a radius meets the main tube. */
-function surfaceAt(
-  { mainOuterMm, angleDeg, offsetMm }: TubeJoint,
-  phi: number,
-  radius: number,
-): number | null {
-  const aside = offsetMm + radius * Math.sin(phi)
-  const left = (mainOuterMm / 2) ** 2 - aside * aside
-  if (left < 0) return null
-  const angle = radians(angleDeg)
-  return (Math.sqrt(left) + radius * Math.cos(phi) * Math.cos(angle)) / Math.sin(angle)
-}
-
-/** The radius at which that is furthest out: it is a hollow arch over the radius, with one top. */
-function highestRadius({ mainOuterMm, angleDeg, offsetMm }: TubeJoint, phi: number): number {
-  const [sine, rise] = [Math.sin(phi), Math.cos(phi) * Math.cos(radians(angleDeg))]
-  if (Math.abs(sine) < 1e-12) return rise > 0 ? Infinity : 0
-  const slope = rise / sine
-  return (((mainOuterMm / 2) * slope) / Math.hypot(1, slope) - offsetMm) / sine
+  const phi = radians(phiDeg)
+  const met = (mm: number) => (Number.isNaN(mm) ? null : mm)
+  return {
+    outerMm: met(surfaceAt(joint, phi, outer)),
+    innerMm: met(surfaceAt(joint, phi, outer - joint.branchWallMm)),
+    cutMm: met(cutFrom(joint, phi)),
+  }
 }
 
 /** Nearer than the tops and bottoms of a cut stand to each other. */

@@ -9,6 +9,7 @@ import { MEMBER_WORDS } from './memberWords'
 import { MOUNT_WORDS } from './mountWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
+import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { VEHICLE_WORDS } from './vehicleWords'
 
 /** The words of what subjects add to a build, each its own. One line a subject. */
@@ -20,6 +21,7 @@ export const WORDS = [
   MEMBER_WORDS,
   PLATE_WORDS,
   MOUNT_WORDS,
+  COPED_TUBE_WORDS,
 ] as const
 
 /** What each quantity is asked with. */
