@@ -22,35 +22,24 @@ benchSettings()
 benchMap()
 benchTravel()
 
-/** Poses of an axle on links as a sweep asks for them, and a lever's move with the whole travel looked through. */
+/** A lever's move with all that hangs on it: the travel of an axle, of wheels, of a chain, the mounts of a powertrain; and poses of an axle on links as a sweep asks for them. */
 function benchTravel(): void {
-  const parsed = parseBuildText(readFileSync('demo/tansy-wagon.lurvan.json', 'utf8'))
-  if (!parsed.ok) throw new Error('the demo build is damaged')
-  const times: number[] = []
-  for (let i = 0; i < 400; i++) {
-    const start = performance.now()
-    evaluateBuild(parsed.value, { tail: i % 20 })
-    times.push(performance.now() - start)
-  }
-  say('core: all checks of a linked axle with its whole travel', times)
-  const hatch = parseBuildText(readFileSync('demo/medlar-hatch.lurvan.json', 'utf8'))
-  if (!hatch.ok) throw new Error('the demo build is damaged')
-  const halves: number[] = []
-  for (let i = 0; i < 400; i++) {
-    const start = performance.now()
-    evaluateBuild(hatch.value, { aside: i % 8 })
-    halves.push(performance.now() - start)
-  }
-  say('core: all checks of two steered halfshafts, likewise', halves)
-  const buggy = parseBuildText(readFileSync('demo/comfrey-buggy.lurvan.json', 'utf8'))
-  if (!buggy.ok) throw new Error('the demo build is damaged')
-  const chains: number[] = []
-  for (let i = 0; i < 400; i++) {
-    const start = performance.now()
-    evaluateBuild(buggy.value, { 'jack-bolt': (i % 20) / 10, 'tensioner-up': i % 7 })
-    chains.push(performance.now() - start)
-  }
-  say('core: all checks of a chain with its travel and adjuster', chains)
+  benchLevers(
+    'tansy-wagon',
+    (i) => ({ tail: i % 20 }),
+    'core: all checks of a linked axle with its whole travel',
+  )
+  benchLevers(
+    'medlar-hatch',
+    (i) => ({ aside: i % 8 }),
+    'core: all checks of two steered halfshafts, likewise',
+  )
+  benchLevers('sedge-wagon', (i) => ({ tail: i % 20 }), 'core: all checks of a tight bay and its mounts')
+  benchLevers(
+    'comfrey-buggy',
+    (i) => ({ 'jack-bolt': (i % 20) / 10, 'tensioner-up': i % 7 }),
+    'core: all checks of a chain with its travel and adjuster',
+  )
   const solver = poseSolverOf({
     holdings: [1, -1].flatMap((side) => [
       { kind: 'link', chassis: [-2205, 450 * side, 335], axle: [-2785, 470 * side, 275] } as const,
@@ -69,6 +58,22 @@ function benchTravel(): void {
     const rate = poses / (performance.now() - start) / 1000
     if (round === 2) console.log(`core: an axle on four links, ${rate.toFixed(2)} M poses/s`)
   }
+}
+
+function benchLevers(
+  demo: string,
+  settings: (i: number) => Readonly<Record<string, number>>,
+  name: string,
+): void {
+  const parsed = parseBuildText(readFileSync(`demo/${demo}.lurvan.json`, 'utf8'))
+  if (!parsed.ok) throw new Error('the demo build is damaged')
+  const times: number[] = []
+  for (let i = 0; i < 400; i++) {
+    const start = performance.now()
+    evaluateBuild(parsed.value, settings(i))
+    times.push(performance.now() - start)
+  }
+  say(name, times)
 }
 
 function benchMoves(): void {

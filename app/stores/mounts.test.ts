@@ -15,7 +15,7 @@ describe('mounts of a build', () => {
     expect(roll()).toBeLessThan(before)
     mounts.looked = 'bump'
     expect(mounts.forces).toHaveLength(3)
-    expect(mounts.share!.text).toContain('% of the shaft’s reaction')
+    expect(mounts.share).toContain('% of the shaft’s reaction')
     await workbench.undo()
     await workbench.undo()
     await storedBuild()

@@ -1,27 +1,29 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { unknown } from '~~/core/base/known'
-import { mountsFound } from '~~/core/bay/mounts/mountAnswer'
-import { mountPanes } from '~~/core/bay/mounts/mountScene'
+import { mountPanes } from '~~/core/drawing/mountScene'
 import { MOUNT_FIGURES, type ElasticMountEntry, type MountKind } from '~~/core/file/kinds/mountKinds'
 import { powertrainOf } from '~~/core/file/parts/bodies'
 import type { Drivetrain } from '~~/core/file/parts/drivetrain'
+import { MOUNTS } from '~~/core/model/mountSubject'
+import { foundOf } from '~~/core/model/subject'
 import { caseRows, forceRows, shareSentence } from '~~/core/show/text/mountText'
 import { newId } from '../storage/newId'
 import { mounts as words } from '../texts/making'
 import { assign } from './assign'
 import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
+import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
 /** Mounts of the powertrain, and how it stands on them. */
 export const useMounts = defineStore('mounts', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
+  const sureness = useSureness()
   const entries = computed<readonly ElasticMountEntry[]>(() => workbench.build?.mounts ?? [])
-  const found = computed(() =>
-    workbench.build && evaluation.current ? mountsFound(workbench.build, evaluation.current) : unknown(''),
-  )
+  const answer = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, MOUNTS)[0] : null))
+  const found = computed(() => answer.value?.found ?? unknown(''))
   /** The case that is looked at. */
   const looked = ref('drive')
   const at = computed(() => {
@@ -32,8 +34,9 @@ export const useMounts = defineStore('mounts', () => {
   const rows = computed(() =>
     found.value.known && workbench.build ? caseRows(found.value.value, workbench.build.units) : [],
   )
-  const forces = computed(() => (at.value ? forceRows(at.value) : []))
-  const share = computed(() => (found.value.known ? shareSentence(found.value.value) : null))
+  const forces = computed(() => (at.value ? forceRows(at.value, sureness.result) : []))
+  const isMuch = computed(() => (answer.value?.checks ?? []).some(({ verdict }) => verdict !== 'holds'))
+  const share = computed(() => (found.value.known ? shareSentence(found.value.value, isMuch.value) : null))
   const panes = (width: number) =>
     found.value.known && at.value ? mountPanes(found.value.value, at.value, width) : []
 
@@ -109,6 +112,7 @@ export const useMounts = defineStore('mounts', () => {
     rows,
     forces,
     share,
+    isMuch,
     panes,
     adopt,
     add,

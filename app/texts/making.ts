@@ -180,6 +180,7 @@ export const mounts = {
   roll: 'Rolls',
   output: 'Output moves',
   turns: 'Turns',
+  joint: 'Working angle',
   gap: 'Least gap left',
   lifts: 'Stands off',
   forces: (name: string) => `What the mounts bear: ${name}`,

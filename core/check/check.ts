@@ -22,6 +22,9 @@ export type CheckSubject =
  */
 export const CHECK_STATES = ['ride', 'drive', 'coast'] as const
 export type CheckState = (typeof CHECK_STATES)[number]
+/** Gaps also in the worst case of the mounts that the powertrain stands on. */
+export const GAP_STATES = [...CHECK_STATES, 'load'] as const
+export type GapState = (typeof GAP_STATES)[number]
 
 /** A named place of the wheels besides ride height. */
 export interface WheelPlace {
@@ -31,7 +34,7 @@ export interface WheelPlace {
 
 /** What tells states apart: the torque, and where the wheels stand. */
 export interface StateOfVehicle {
-  readonly state: CheckState
+  readonly state: GapState
   /** Null at ride height. */
   readonly at: WheelPlace | null
 }

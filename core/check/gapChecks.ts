@@ -2,7 +2,7 @@ import type { Column } from '../base/columns/graph'
 import { mapKnown, type Known } from '../base/known'
 import type { Gap } from '../file/parts/gap'
 import type { LimitEntry } from '../file/build/limit'
-import type { Check, CheckState, WheelPlace } from './check'
+import type { Check, GapState, WheelPlace } from './check'
 import { judge, windowOf, type Bound, type CheckHead } from './judge'
 import { worstOf } from '../file/limits/worst'
 import { appliesIn } from './judgedState'
@@ -12,7 +12,7 @@ import type { PlannedCheck } from './plannedCheck'
 export interface GapAt {
   readonly at: WheelPlace | null
   /** The torque under which it stands so. */
-  readonly state: CheckState
+  readonly state: GapState
   readonly gap: Known<Column>
 }
 
@@ -33,8 +33,9 @@ export function gapChecks(gap: Gap, places: readonly GapAt[], limits: readonly L
     const state = { state: torque, at }
     const inState = ours.filter((limit) => appliesIn(limit, state))
     // Away from ride height only what a limit asks for there is looked at.
-    if ((at !== null || torque !== 'ride') && inState.length === 0) return []
-    const bounds = boundsOf(gap, inState)
+    if ((at !== null || (torque !== 'ride' && torque !== 'load')) && inState.length === 0) return []
+    // What a gap is asked for at rest is its reserve for this.
+    const bounds = torque === 'load' ? [{ basis: GIVES, failBelow: 0 }] : boundsOf(gap, inState)
     return [
       {
         gap: column,
@@ -65,9 +66,10 @@ function boundsOf(gap: Gap, limits: readonly LimitEntry[]): Bound[] {
 }
 
 const OWN = 'what this very pair was said to need'
+const GIVES = 'as the powertrain gives on its mounts under load, the two touch'
 const TOUCHES = 'below nought the two lie in each other'
 
-const headOf = ({ id, name }: Gap, at: WheelPlace | null, state: CheckState): CheckHead => ({
+const headOf = ({ id, name }: Gap, at: WheelPlace | null, state: GapState): CheckHead => ({
   id: `gap/${id}`,
   lineId: null,
   lineName: null,

@@ -3,6 +3,8 @@ import type { BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Line } from '../file/parts/lineSpec'
 import { isLock, wheelPlaces, type PlaceOfWheels } from '../file/build/wheelPlaces'
+import { powertrainOf } from '../file/parts/bodies'
+import { isSprung } from '../making/mounts/mountedUnit'
 import type { CheckState, WheelPlace } from './check'
 
 /** A state a line is judged in: where the wheels stand, the torque, and how far its axle is wound up, nose up, in degrees. */
@@ -16,14 +18,14 @@ export interface LineState {
 const OVERRUN_SHARE = 1 / 3
 
 /**
- * The states a line is judged in: cruising, and where its axle winds up also pulling and overrunning; at ride height first,
- * then at every other place of the wheels.
+ * The states a line is judged in: cruising, and where its axle winds up or its powertrain gives on its mounts also pulling and overrunning; at ride
+ * height first, then at every other place of the wheels.
  *
  * @see docs/methods/limits.md
  */
-export const lineStates = (build: Pick<Build, 'states' | 'bodies' | 'axes'>, line: Line): LineState[] =>
+export const lineStates = (build: Build, line: Line): LineState[] =>
   [null, ...placesOfLine(build, line)].flatMap((place) =>
-    statesAt(line, place && { id: place.id, name: place.name }),
+    statesAt(build, line, place && { id: place.id, name: place.name }),
   )
 
 /** The places of the wheels in which a line is judged besides ride height: steered ones only where it runs to a hub that is steered. */
@@ -39,13 +41,13 @@ export const placesOfLine = (
 }
 
 /** A line at one place of the wheels, under every torque it is judged with. */
-export const statesAt = (line: Line, at: WheelPlace | null): LineState[] =>
-  torqueStates(line).map((state) => ({ ...state, at }))
+export const statesAt = (build: Build, line: Line, at: WheelPlace | null): LineState[] =>
+  torqueStates(build, line).map((state) => ({ ...state, at }))
 
-function torqueStates(line: Line): Omit<LineState, 'at'>[] {
+function torqueStates(build: Build, line: Line): Omit<LineState, 'at'>[] {
   const ride = { state: 'ride', noseUpDeg: known(0) } as const
   const rise = line.expectedRiseDeg
-  if (rise === undefined && line.school !== 'low-pinion') return [ride]
+  if (rise === undefined && line.school !== 'low-pinion' && !isGiven(build, line)) return [ride]
   const riseDeg = rise ?? 0
   const isTaken = line.expectedDropDeg === undefined && riseDeg !== 0
   const dropDeg = line.expectedDropDeg ?? riseDeg * OVERRUN_SHARE
@@ -57,6 +59,13 @@ function torqueStates(line: Line): Omit<LineState, 'at'>[] {
     { state: 'drive', noseUpDeg: known(riseDeg) },
     { state: 'coast', noseUpDeg: known(-dropDeg, said) },
   ]
+}
+
+/** A line of a powertrain that is known to give on its mounts. */
+function isGiven(build: Build, { driving, driven }: Line): boolean {
+  const body = powertrainOf(build)?.id
+  const isOurs = build.axes.some(({ id, body: of }) => of === body && (id === driving || id === driven))
+  return isOurs && isSprung(build)
 }
 
 /** The body of the driven axis, which winds up. */

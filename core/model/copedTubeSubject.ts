@@ -8,7 +8,7 @@ import type { Vec3 } from '../base/linalg/vec3'
 import type { LimitEntry } from '../file/build/limit'
 import type { CopedTube } from '../file/kinds/copedTubeKinds'
 import { combinedWindow } from '../file/limits/verdict'
-import type { TubeJoint } from '../making/copes/cope'
+import type { TubeJoint } from '../making/copes/copeCut'
 import { plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 import {
   TUBE_END_FIGURES,

@@ -134,7 +134,7 @@ describe('a tube of a build', () => {
     expect(tubeSteps(tubeOf(square), square.points, square.units)[1]).toMatch(
       /^wrap the print .* 220.0 mm from the square end$/,
     )
-    const beside = changedBay((raw) => (raw.copedTubes[0].ends[1].main  .outerMm = 38))
+    const beside = changedBay((raw) => (raw.copedTubes[0].ends[1].main.outerMm = 38))
     expect(tubeOf(beside).checks.map(({ verdict }) => verdict)).toEqual(['holds', 'out'])
     expect(tubeSteps(tubeOf(beside), beside.points, beside.units)).toEqual([])
     expect(copedTubeScene(tubeOf(beside), 700)).toBeNull()
@@ -192,7 +192,7 @@ describe('a tube of a build', () => {
     expect(found.known ? [] : found.missing[0]!.what).toContain('strut, at the side tube')
     expect(staysBecause(build, 'chassis')).not.toBeNull()
     expect(withoutBody(build, 'air-filter').copedTubes).toEqual(build.copedTubes)
-    expect(resultJson(build, evaluateBuild(build, {})).copedTubes).toEqual([
+    expect((resultJson(build) as any).copedTubes).toEqual([
       expect.objectContaining({ id: 'strut', matchMm: expect.closeTo(332.265, 3) }),
     ])
   })

@@ -23,6 +23,7 @@ import { wheelPlaces } from '../file/build/wheelPlaces'
 import { measuredGap, type MeasuredGap } from '../measure/points/gapReading'
 import { vectorAt, type MeasuredModel } from '../measure/geometry/geometry'
 import type { PlacedState, Places } from '../stand/places'
+import { gapLoadColumns, type GapLoad } from './gapLoad'
 
 /** A gap at one place of the wheels. */
 export interface CompiledGapPlace {
@@ -39,6 +40,8 @@ export interface CompiledGap {
   readonly bodies: readonly [BodyId, BodyId]
   readonly read: Known<MeasuredGap>
   readonly places: readonly CompiledGapPlace[]
+  /** As the powertrain gives on its mounts; null where it does not, or the gap goes along with it. */
+  readonly load: GapLoad | null
   readonly plans: readonly PlannedGap[]
 }
 
@@ -67,7 +70,7 @@ export function compileGaps(
       ? besideShaft(build, measured, places, gap, read)
       : besideFlat(build, measured, places, gap, bodies[1], read)
     const at = wanted.flatMap((place): CompiledGapPlace[] => {
-      const states: readonly LineState[] = winds ? statesAt(winds, place) : [stateAt(place)]
+      const states: readonly LineState[] = winds ? statesAt(build, winds, place) : [stateAt(place)]
       return states.map((state) => {
         const isStill = state.state === 'ride'
         const placed = places.placed(
@@ -81,7 +84,12 @@ export function compileGaps(
       })
     })
     const figures = at.map((one) => ({ ...one, gap: mapKnown(one.columns, (columns) => columns.gap) }))
-    return { gap, bodies, read, places: at, plans: gapChecks(gap, figures, build.limits.entries) }
+    const load = isOnlyBetween
+      ? null
+      : gapLoadColumns(measured.graph, build, places, gap, bodies, at[0]?.columns)
+    const given = load ? [{ at: null, state: 'load' as const, gap: known(load.least) }] : []
+    const plans = gapChecks(gap, [...figures, ...given], build.limits.entries)
+    return { gap, bodies, read, places: at, load, plans }
   })
 }
 
@@ -231,10 +239,12 @@ export function evaluateGap(
 }
 
 /** Every column that a gap's evaluation reads. */
-export const gapWants = ({ gap, places, bodies }: CompiledGap): Column[] =>
-  places.flatMap(({ columns, placed }) => [
+export const gapWants = ({ gap, places, bodies, load }: CompiledGap): Column[] => [
+  ...(load ? [load.least, ...load.cases.filter((one) => one !== null)] : []),
+  ...places.flatMap(({ columns, placed }) => [
     ...[placed.pointMoves(gap.point), placed.moves.get(bodies[1]) ?? []].flatMap((moves) =>
       moves.flatMap((move) => move.columns),
     ),
     ...(columns.known ? [columns.value.gap, ...columns.value.point, ...columns.value.toward] : []),
-  ])
+  ]),
+]

@@ -69,7 +69,7 @@ function plunging(
     swept: swept.columns,
     place: (id: Id) => {
       const place = travel?.spare(id)
-      const [state] = statesAt(line, { id, name: '' })
+      const [state] = statesAt(build, line, { id, name: '' })
       if (!place || !state) return null
       const columns = lineColumns(graph, line, places.placed(state, windingBody(build, line)))
       return columns.known ? { place, columns: columns.value } : null

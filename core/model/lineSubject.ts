@@ -46,7 +46,10 @@ export const goesAlong = ({ build, travel }: Ground, { driving, driven }: Line):
 function compileLine(ground: Ground, line: Line): CompiledLine {
   const travel = goesAlong(ground, line) ? ground.travel : null
   const between = travel?.between ?? []
-  const inStates = [...lineStates(ground.build, line), ...between.flatMap((at) => statesAt(line, at))]
+  const inStates = [
+    ...lineStates(ground.build, line),
+    ...between.flatMap((at) => statesAt(ground.build, line, at)),
+  ]
   return {
     ...compiledIn(ground, line, inStates, between.length > 0),
     swept: travel && sweptLine(ground, line, travel.through),
@@ -54,8 +57,8 @@ function compileLine(ground: Ground, line: Line): CompiledLine {
 }
 
 /** A line at the place that goes through the travel, with the checks that are made there. */
-function sweptLine(ground: Ground, line: Line, through: Parameters<typeof statesAt>[1]): SweptLine {
-  const compiled = compiledIn(ground, line, statesAt(line, through), true)
+function sweptLine(ground: Ground, line: Line, through: Parameters<typeof statesAt>[2]): SweptLine {
+  const compiled = compiledIn(ground, line, statesAt(ground.build, line, through), true)
   const ride = compiled.states[0]?.columns
   return {
     lineId: line.id,

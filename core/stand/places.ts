@@ -1,4 +1,5 @@
 import { whereWords } from '../check/placeName'
+import type { CheckState } from '../check/check'
 import type { LineState } from '../check/lineStates'
 import { DIFFERENCE } from '../base/columns/arithmetic'
 import { scalarStep, type Column, type VectorColumns } from '../base/columns/graph'
@@ -14,6 +15,7 @@ import type { Body, BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Id } from '../file/parts/id'
 import type { MeasuredModel } from '../measure/geometry/geometry'
+import { sprungColumns, sprungMove, type Sprung } from './sprung'
 import { trialMove } from './trialMove'
 import { wheelsAtPlace, wheelsAtRide, type WheelsOf } from './wheelHeights'
 
@@ -46,6 +48,8 @@ export interface Places {
   readonly wheels: (at: Id) => WheelsOf
   /** As packed for a lift-in of the powertrain; null for the first, in which nothing had been moved. */
   readonly inTrial: (trial: Id | null) => PlacedState
+  /** How the powertrain gives on its mounts. */
+  readonly sprung: () => Known<Sprung>
 }
 
 /**
@@ -79,6 +83,7 @@ export function placesOf(
     point: settled,
     heights,
     rise: () => null,
+    gives: () => null,
     wheels: (body) => rideWheels.get(body) ?? null,
     when: '',
     place: '',
@@ -90,7 +95,9 @@ export function placesOf(
     setBackBy: Adapter | null = adapter,
   ): PlacedState {
     const isMoved = ({ id }: Body) =>
-      movers.rise(id) !== null || movers.wheels(id) !== (rideWheels.get(id) ?? null)
+      movers.rise(id) !== null ||
+      movers.gives(id) !== null ||
+      movers.wheels(id) !== (rideWheels.get(id) ?? null)
     const moves = new Map(
       build.bodies.map(({ id }) => {
         const chain = bodiesUnder(build, id)
@@ -117,7 +124,8 @@ export function placesOf(
     const isWound = axle !== undefined && noseUpDeg.known && noseUpDeg.value !== 0
     const turnedDeg = isWound ? noseUpDeg.value : 0
     const up = at ? (spare.get(at.id) ?? wheelsOf(at.id)) : rideWheels
-    if (!isWound && [...up].every(([id, wheels]) => wheels === rideWheels.get(id))) return ride
+    const gives = givesIn(state)
+    if (!isWound && !gives && [...up].every(([id, wheels]) => wheels === rideWheels.get(id))) return ride
     const rise = isWound ? riseOf(axle.name, turnedDeg) : null
     return stateOf(
       {
@@ -128,6 +136,7 @@ export function placesOf(
         point: settled,
         heights,
         rise: (body) => (body === axle?.id ? rise : null),
+        gives: (body) => (body === gives?.body ? gives : null),
         wheels: (body) => up.get(body) ?? null,
         when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
         place: at ? `, ${whereWords(at)}` : '',
@@ -135,6 +144,10 @@ export function placesOf(
       ride,
     )
   }
+
+  const sprungAtRide = remembered<Known<Sprung>, 'ride'>(() => sprungColumns(graph, build, ride))
+  const sprung = () => sprungAtRide('ride')
+  const givesIn = remembered((state: CheckState) => sprungMove(graph, sprung(), state))
 
   /** One for every place of the wheels: an axle winds up alike in all of them. */
   const rises = new Map<string, Column>()
@@ -162,7 +175,7 @@ export function placesOf(
       }),
     )
     const read = remembered((body) => trialMove(measured.context, body, id))
-    const still = { rise: () => null, wheels: () => null, when: '', place: '' }
+    const still = { rise: () => null, gives: () => null, wheels: () => null, when: '', place: '' }
     const packedAdapter = adapterBy(amounts)
     const point = setBack(asRead, packedAdapter)
     return stateOf({ graph, build, levers: amounts, point, heights, read, ...still }, null, packedAdapter)
@@ -171,11 +184,14 @@ export function placesOf(
   return {
     wheels: (at) => spare.get(at) ?? wheelsOf(at),
     inTrial: (trial) => (trial === null ? unmoved : inTrial(trial)),
+    sprung,
     placed: (state, winding) => {
       if (!state) return ride
       // Lines that wind up the same axle by as much share the state.
       const turnedDeg = state.noseUpDeg.known ? state.noseUpDeg.value : 0
-      const key = `${state.at?.id ?? ''}/${turnedDeg === 0 ? '' : `${winding}/${state.state}/${turnedDeg}`}`
+      const wound = turnedDeg === 0 ? '' : `${winding}/${turnedDeg}`
+      const torque = wound === '' && !givesIn(state.state) ? '' : state.state
+      const key = `${state.at?.id ?? ''}/${wound}/${torque}`
       const there = made.get(key)
       if (there) return there
       const found = anew(state, winding)
@@ -280,8 +296,8 @@ function placedState(
 const nameOf = (items: readonly { readonly id: Id; readonly name: string }[], id: Id): string =>
   items.find((item) => item.id === id)?.name ?? id
 
-function remembered<T>(make: (id: Id) => T): (id: Id) => T {
-  const made = new Map<Id, T>()
+function remembered<T, K = Id>(make: (id: K) => T): (id: K) => T {
+  const made = new Map<K, T>()
   return (id) => {
     const there = made.get(id)
     if (there !== undefined) return there

@@ -13,14 +13,14 @@ export function changedBay(edit: (raw: RawBuild) => void = () => undefined): Bui
 }
 
 /** The tight bay with nothing but what is made, some of its points read by tape instead of given. */
-export const tapedBay = (points: readonly string[]): Build =>
+export const tapedBay = (points: readonly string[], hasLines = false): Build =>
   changedBay((raw) => {
-    raw.lines = []
+    if (!hasLines) raw.lines = []
     raw.gaps = []
     raw.trials = []
     raw.readings = raw.readings
-      .filter(({ kind }) => kind !== 'gap')
-      .flatMap((one) => (one.kind === 'given-point' && points.includes(one.point) ? taped(one) : [one]))
+      .filter(({ kind }: RawBuild) => kind !== 'gap')
+      .flatMap((one: RawBuild) => (one.kind === 'given-point' && points.includes(one.point) ? taped(one) : [one]))
   })
 
 /** A place as a tape reads it, three figures. */

@@ -11,6 +11,7 @@ const cases = computed((): readonly FactColumn<CaseRow>[] => [
   { key: 'roll', label: words.roll, is: 'words', text: ({ roll }) => roll },
   { key: 'output', label: words.output, is: 'number', text: ({ output }) => output },
   { key: 'turns', label: words.turns, is: 'words', text: ({ turns }) => turns },
+  { key: 'joint', label: words.joint, is: 'words', text: ({ joint }) => joint },
   { key: 'gap', label: words.gap, is: 'words' },
   // A column for what happens to none says nothing.
   ...(mounts.rows.some(({ lifts }) => lifts !== '')
@@ -54,13 +55,14 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
       <FactTable :columns="FORCES" :rows="mounts.forces" :key-of="({ id }) => id" test-id="mount-forces">
         <template #size="{ row }">
           <strong v-if="row.lifts" class="out">{{ words.off }}</strong>
-          <template v-else>{{ row.size }}</template>
+          <template v-else
+            >{{ row.size
+            }}<small v-if="row.plusMinus" class="soft spread">{{ row.plusMinus }}</small></template
+          >
         </template>
       </FactTable>
     </template>
-    <p v-if="mounts.share" :class="{ out: mounts.share.isMuch }" data-testid="mount-share">
-      {{ mounts.share.text }}
-    </p>
+    <p v-if="mounts.share" :class="{ out: mounts.isMuch }" data-testid="mount-share">{{ mounts.share }}</p>
   </section>
 </template>
 
@@ -70,6 +72,9 @@ section :deep(.looked) {
 }
 section :deep(th .font-medium) {
   padding-left: 0;
+}
+.spread {
+  display: block;
 }
 .out {
   color: var(--out);

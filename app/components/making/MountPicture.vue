@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MOVED_TIMES, type MountPane } from '~~/core/bay/mounts/mountScene'
+import { MOVED_TIMES, type MountPane } from '~~/core/drawing/mountScene'
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { mounts as words } from '~/texts/making'
 

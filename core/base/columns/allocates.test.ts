@@ -12,6 +12,9 @@ const ROUNDS: readonly (readonly [RegExp, number])[] = [
   [/^force on the centre bearing$/, 24],
   [/where its adjuster is to stand$/, 40],
   [/^an axle by what was read at its heights$/, 2],
+  [/^the powertrain on its mounts$/, 32],
+  [/^share of the reaction/, 4],
+  [/^cope of a tube$/, 12],
 ]
 
 /** A kernel has so long, in ms, to be compiled to what it will be: until then figures lie about as objects. */

@@ -56,7 +56,15 @@ export const KINDS_OF_MOUNTS = {
   targets: {},
   asks: ({ mounts }) =>
     (mounts ?? []).flatMap(({ point }) => askPlace({ group: 'gaps', role: 'seat', optional: true }, point)),
-  quantities: {},
+  quantities: {
+    'mount-share': {
+      unit: '%',
+      shown: { as: 'figure', decimals: 0, behind: ' %', isSaidAgain: true },
+      label: 'of the shaft’s reaction at the gearbox',
+      name: 'Reaction that goes out by the mounts at the gearbox',
+      usualRoom: 10,
+    },
+  },
   levers: {},
   lists: {
     mounts: {

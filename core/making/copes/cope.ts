@@ -1,18 +1,7 @@
 import { CoreError } from '../../base/errors'
 import { summit } from '../../base/summit'
 import { degrees, radians } from '../../base/units/angle'
-import { cutFrom, surfaceAt } from './copeCut'
-
-/** A round tube that meets another: the branch is cut to lie on the main tube. */
-export interface TubeJoint {
-  readonly branchOuterMm: number
-  readonly branchWallMm: number
-  readonly mainOuterMm: number
-  /** Between the two axes; square is 90°. */
-  readonly angleDeg: number
-  /** Least distance of the axes. */
-  readonly offsetMm: number
-}
+import { cutFrom, surfaceAt, type TubeJoint } from './copeCut'
 
 /** The cut at one generator of the branch, along its axis from the foot of the common perpendicular. */
 export interface CopeRow {

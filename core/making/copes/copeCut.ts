@@ -1,5 +1,15 @@
 import { radians } from '../../base/units/angle'
-import type { TubeJoint } from './cope'
+
+/** A round tube that meets another: the branch is cut to lie on the main tube. */
+export interface TubeJoint {
+  readonly branchOuterMm: number
+  readonly branchWallMm: number
+  readonly mainOuterMm: number
+  /** Between the two axes; square is 90°. */
+  readonly angleDeg: number
+  /** Least distance of the axes. */
+  readonly offsetMm: number
+}
 
 /** `[√(R² − (e + ρ·sin φ)²) + ρ·cos φ·cos θ]/sin θ`: where a line of the branch at a radius meets the main tube; NaN where it passes it by. */
 export function surfaceAt(

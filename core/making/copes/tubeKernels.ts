@@ -1,6 +1,5 @@
 import type { Kernel, Row } from '../../base/columns/kernel'
-import { cutFrom } from './copeCut'
-import type { TubeJoint } from './cope'
+import { cutFrom, type TubeJoint } from './copeCut'
 
 const DEGREES = 180 / Math.PI
 

@@ -1,7 +1,6 @@
 import { radians } from '../../base/units/angle'
 import type { Place2 } from '../../base/outline/polygon'
-import { cutFrom } from './copeCut'
-import type { TubeJoint } from './cope'
+import { cutFrom, type TubeJoint } from './copeCut'
 
 /** A coped end as it is wrapped: its joint, and where round it the match line lies, right-handed about the tube away from the joint. */
 export interface WrapEnd {

@@ -1,7 +1,10 @@
 import { CoreError } from '../../base/errors'
-import { cross, sub, type Vec3 } from '../../base/linalg/vec3'
+import type { Vec3 } from '../../base/linalg/vec3'
 import { outputTorque, torqueReaction, type ShaftTorque } from './load'
-import { settle, type ElasticMount } from './settle'
+import { aboutOutput } from './mountKernels'
+import { UNSETTLED, type ElasticMount } from './settle'
+import { newSettler } from './settler'
+import { springParts } from './spring'
 
 /** Where the reaction of the shaft goes out, and what that twists. */
 export interface ReactionShare {
@@ -29,11 +32,13 @@ export function reactionShare(
   if (mounts.some(({ spring }) => spring.kind === 'pad' || spring.kind === 'stop'))
     throw new CoreError('degenerate', 'mounts', 'that press one way only have no one share')
   const reaction = torqueReaction(torque)
-  const { forces } = settle(mounts, reaction)
-  const about = mounts
-    .filter(({ id }) => tail.has(id))
-    .reduce((all, { id, at }) => all + cross(sub(at, output), forces.get(id) ?? [0, 0, 0])[0], 0)
-  const share = about / -reaction.moment[0]
+  const settler = newSettler(mounts.map(({ spring }) => springParts(spring)))
+  settler.places.set(mounts.flatMap(({ at }) => at))
+  settler.load.set([...reaction.force, ...reaction.moment])
+  const why = settler.settle()
+  if (why) throw new CoreError('degenerate', 'mounts', UNSETTLED[why])
+  const isTail = mounts.map(({ id }) => tail.has(id))
+  const share = aboutOutput(settler, isTail, output[1], output[2]) / -reaction.moment[0]
   if (!Number.isFinite(share)) throw new CoreError('degenerate', 'torque', 'has no reaction along the line')
   const out = outputTorque(torque)
   const engine = torque.engineNm * (torque.shock ?? 1) * (torque.converter ?? 1)

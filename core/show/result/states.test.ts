@@ -20,18 +20,14 @@ const checkOf = (build: Build, id: string, settings = {}) =>
 describe('states of a line', () => {
   it('are cruising, pulling and overrunning where the axle winds up, and say what they take', () => {
     const [line] = demoBuild().lines
-    const states = lineStates({ states: [], bodies: [], axes: [] }, line!)
+    const still = { ...demoBuild(), states: [], bodies: [], axes: [] }
+    const states = lineStates(still, line!)
     expect(states.map(({ state }) => state)).toEqual(['ride', 'drive', 'coast'])
     expect(states.map(({ noseUpDeg }) => (noseUpDeg.known ? noseUpDeg.value : NaN))).toEqual([0, 2, -2 / 3])
     expect(states[2]!.noseUpDeg).toMatchObject({ assumptions: [expect.stringContaining('a third')] })
-    const own = lineStates({ states: [], bodies: [], axes: [] }, { ...line!, expectedDropDeg: 1 })
+    const own = lineStates(still, { ...line!, expectedDropDeg: 1 })
     expect(own[2]!.noseUpDeg).toEqual(known(-1))
-    expect(
-      lineStates(
-        { states: [], bodies: [], axes: [] },
-        { ...line!, school: 'parallel', expectedRiseDeg: undefined },
-      ),
-    ).toHaveLength(1)
+    expect(lineStates(still, { ...line!, school: 'parallel', expectedRiseDeg: undefined })).toHaveLength(1)
   })
 
   it('turn the pinion by what it rises and drops', () => {

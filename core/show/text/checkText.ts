@@ -1,4 +1,4 @@
-import type { Check, CheckState } from '../../check/check'
+import type { Check, GapState } from '../../check/check'
 import { factsOf, type Quantity } from '../../file/build/quantities'
 import type { Shown } from '../../file/kinds/quantityRow'
 import { formatAngle, formatLength, fixed, grouped } from '../../base/units/format'
@@ -68,10 +68,11 @@ export function likelihoodText(probability: number): string {
 }
 
 /** Added to what is checked where it is not as the vehicle stands. */
-const STATE_WORDS: Readonly<Record<CheckState, string>> = {
+const STATE_WORDS: Readonly<Record<GapState, string>> = {
   ride: '',
   drive: ' under drive',
   coast: ' on overrun',
+  load: ', as the powertrain gives on its mounts',
 }
 
 /** What a check is told by. */

@@ -1,7 +1,10 @@
 import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import { norm } from '../../base/linalg/vec3'
-import type { CaseFound, MountsFound } from '../../bay/mounts/mountAnswer'
+import type { Sureness } from '../../answers/uncertainty/monteCarlo'
+import type { CaseFound, MountsFound } from '../../model/mountFound'
+import { mountFigureId } from '../../model/mountSubject'
+import { spreadText } from './lineFacts'
 
 /** A figure and its unit stay on one line. */
 const UNBROKEN = '\u00a0'
@@ -13,6 +16,8 @@ export interface CaseRow {
   readonly roll: string
   readonly output: string
   readonly turns: string
+  /** The joint whose working angle changes the most, and by how much. */
+  readonly joint: string
   /** The gap with the least left, and how much. */
   readonly gap: string
   readonly isOut: boolean
@@ -23,6 +28,17 @@ export interface CaseRow {
 function turnText(deg: number, [more, less]: readonly [string, string], units: UnitSettings): string[] {
   const text = formatAngle(Math.abs(deg), units, 2)
   return Number.parseFloat(text) === 0 ? [] : [`${deg > 0 ? more : less} ${text}`]
+}
+
+/** "joint 1 +0.42°". */
+function jointText({ joints }: CaseFound, units: UnitSettings): string {
+  const most = joints.reduce<CaseFound['joints'][number] | null>(
+    (worst, one) => (worst && Math.abs(worst.byDeg) >= Math.abs(one.byDeg) ? worst : one),
+    null,
+  )
+  if (!most) return '–'
+  const text = formatAngle(Math.abs(most.byDeg), units, 2)
+  return Number.parseFloat(text) === 0 ? '–' : `joint ${most.joint + 1} ${most.byDeg > 0 ? '+' : '−'}${text}`
 }
 
 export const caseRows = ({ cases, failed }: MountsFound, units: UnitSettings): CaseRow[] => [
@@ -39,13 +55,24 @@ export const caseRows = ({ cases, failed }: MountsFound, units: UnitSettings): C
       roll: turnText(rollDeg, ['left side up', 'left side down'], units)[0] ?? '–',
       output: formatLength(norm(outputMm), units),
       turns: turns.join(', ') || '–',
+      joint: jointText(one, units),
       gap: least ? `${least.name} ${formatLength(least.leftMm, units).replaceAll(' ', UNBROKEN)}` : '–',
       isOut: least !== undefined && least.leftMm < 0,
       lifts: forces.flatMap(({ name, lifts }) => (lifts ? [name] : [])).join(', '),
     }
   }),
   ...failed.map(({ at, why }): CaseRow => ({
-    ...{ key: at.key, name: at.name, roll: '?', output: '?', turns: why, gap: '?', isOut: false, lifts: '?' },
+    ...{
+      key: at.key,
+      name: at.name,
+      roll: '?',
+      output: '?',
+      turns: why,
+      joint: '?',
+      gap: '?',
+      isOut: false,
+      lifts: '?',
+    },
   })),
 ]
 
@@ -54,6 +81,8 @@ export interface ForceRow {
   readonly id: string
   readonly name: string
   readonly size: string
+  /** Of that. */
+  readonly plusMinus: string
   /** Up or down, forward or back, left or right, those that count. */
   readonly ways: string
   readonly lifts: boolean
@@ -62,7 +91,7 @@ export interface ForceRow {
 /** Less than this part of a force is no way that it goes. */
 const COUNTS = 0.02
 
-export const forceRows = ({ forces }: CaseFound): ForceRow[] =>
+export const forceRows = ({ at, forces }: CaseFound, sureness: Sureness | null = null): ForceRow[] =>
   forces.map(({ id, name, force: [forward, left, up], sizeN, lifts }) => {
     const part = (figure: number, more: string, less: string) =>
       Math.abs(figure) > Math.max(1, COUNTS * sizeN)
@@ -73,24 +102,16 @@ export const forceRows = ({ forces }: CaseFound): ForceRow[] =>
       ...part(forward, 'forward', 'back'),
       ...part(left, 'left', 'right'),
     ]
-    return { id, name, size: `${fixed(sizeN, 0)} N`, ways: ways.join(', ') || '–', lifts }
+    const spread = sureness?.figures[mountFigureId(at.key, { force: id })] ?? null
+    const plusMinus = spreadText(spread, (figure) => `${fixed(figure, 0)} N`) ?? ''
+    return { id, name, size: `${fixed(sizeN, 0)} N`, plusMinus, ways: ways.join(', ') || '–', lifts }
   })
 
-/** Above this share the tail housing bears more than it was made for. */
-const MUCH = 0.3
-
-/** What goes out by the mounts at the gearbox; null while that is not known. */
-export function shareSentence({
-  tailShare,
-}: MountsFound): { readonly text: string; readonly isMuch: boolean } | null {
+/** What goes out by the mounts at the gearbox, and what is to be done where that is too much; null while it is not known. */
+export function shareSentence({ tailShare }: MountsFound, isMuch: boolean): string | null {
   if (!tailShare.known) return null
-  const share = tailShare.value
-  const isMuch = share > MUCH
   const more = isMuch
     ? ': the tail housing is twisted by it; softer at the tail or stiffer in front takes it away'
     : ''
-  return {
-    text: `${fixed(100 * share, 0)} % of the shaft’s reaction goes out by the mounts at the gearbox${more}.`,
-    isMuch,
-  }
+  return `${fixed(100 * tailShare.value, 0)} % of the shaft’s reaction goes out by the mounts at the gearbox${more}.`
 }

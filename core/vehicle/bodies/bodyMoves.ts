@@ -45,9 +45,10 @@ export function ownMoves(movers: Movers, body: Body): BodyMove[] {
   if (read) return [read]
   const of = BODY_MOVES[body.kind] as MovesOf<Body>
   const from = movers.from?.(body.id)
-  if (!from) return of(movers, body).filter((move) => move !== null)
+  const gives = movers.gives(body.id)
+  if (!from) return [...of(movers, body), gives].filter((move) => move !== null)
   const { move: first, ...there } = from
-  return [first, ...of({ ...movers, ...there }, body).filter((move) => move !== null)]
+  return [first, ...of({ ...movers, ...there }, body), gives].filter((move) => move !== null)
 }
 
 /** A body and the bodies it stands on, itself first. */

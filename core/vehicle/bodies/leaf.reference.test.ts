@@ -26,6 +26,7 @@ function pinionAt(axle: AxleBody, points: Record<string, Vec3>, lie: Vec3, up: n
       point: (id) => known(sources(points[id]!)),
       heights: ({ mean }) => graph.source(mean),
       rise: () => (rise === 0 ? null : graph.source(rise)),
+      gives: () => null,
       wheels: () => ({ leftUp: at, rightUp: at }),
       when: '',
       place: '',

@@ -16,6 +16,8 @@ export interface Movers {
   readonly point: (id: Id) => Known<VectorColumns>
   /** How far the nose of an axle turns up by its torque, in degrees; null where it does not wind up. */
   readonly rise: (axle: BodyId) => Column | null
+  /** How a body gives on its mounts under torque; null where it stands firm. */
+  readonly gives: (body: BodyId) => BodyMove | null
   /** Where the wheels of an axle stand; null at ride height. */
   readonly wheels: (axle: BodyId) => WheelColumns | null
   /** A body whose pose was read itself: that is how it stands, whatever its levers say; null for all others. */

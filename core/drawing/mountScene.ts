@@ -1,8 +1,8 @@
-import { hull } from '../../base/outline/hull'
-import type { Place2 } from '../../base/outline/polygon'
-import { add, scale, sub, type Vec3 } from '../../base/linalg/vec3'
-import type { CaseFound, MountsFound } from './mountAnswer'
-import { movedBy } from '../../making/mounts/settle'
+import { hull } from '../base/outline/hull'
+import type { Place2 } from '../base/outline/polygon'
+import { add, scale, type Vec3 } from '../base/linalg/vec3'
+import { movedBy } from '../making/mounts/settle'
+import type { CaseFound, MountsFound } from '../model/mountFound'
 
 /** A powertrain on its springs, standing and in a case, moved further than it is; px, y down. */
 export interface MountPane {
@@ -42,10 +42,8 @@ export const mountPanes = (found: MountsFound, at: CaseFound, width: number): re
 
 function paneOf(found: MountsFound, at: CaseFound, view: MountPane['view'], width: number): MountPane {
   const seen = VIEWS[view]
-  const standing = found.cases[0] as CaseFound
-  const places = [...found.mounts.map((mount) => mount.at), found.unit.centre, found.output]
-  const moved = (place: Vec3): Vec3 =>
-    add(place, scale(sub(movedBy(at.settled, place), movedBy(standing.settled, place)), MOVED_TIMES))
+  const places = [...found.mounts.map((mount) => mount.at), found.centre, found.output]
+  const moved = (place: Vec3): Vec3 => add(place, scale(movedBy(at, place), MOVED_TIMES))
   const all = [...places, ...places.map(moved)].map(seen)
   const range = (k: 0 | 1) =>
     [Math.min(...all.map((one) => one[k])), Math.max(...all.map((one) => one[k]))] as const
@@ -72,6 +70,6 @@ function paneOf(found: MountsFound, at: CaseFound, view: MountPane['view'], widt
         lifts: force?.lifts ?? false,
       }
     }),
-    centre: px(seen(moved(found.unit.centre))),
+    centre: px(seen(moved(found.centre))),
   }
 }

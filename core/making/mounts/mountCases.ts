@@ -1,0 +1,62 @@
+import { GRAVITY } from '../../base/gravity'
+import { scale, type Vec3 } from '../../base/linalg/vec3'
+import { torqueReaction, type ShaftTorque } from './load'
+
+/** A case that mounts are looked at in: weight by its shares, and the shaft's torque by a part of the highest. */
+export interface MountCase {
+  readonly key: MountCaseKey
+  readonly name: string
+  /** Of the weight: forward, left, up. */
+  readonly shares: Vec3
+  /** Of the torque in the gear that turns the unit most; below nought it is turned over. */
+  readonly torque: number
+  readonly hasShock: boolean
+}
+
+/** Part of the torque that an engine holds back with. */
+const OVERRUN = 0.3
+const STANDING: Vec3 = [0, 0, -1]
+
+const CASES = {
+  standing: { name: 'standing', shares: STANDING, torque: 0, hasShock: false },
+  pulling: { name: 'pulling steadily', shares: STANDING, torque: 1, hasShock: false },
+  drive: { name: 'pulling away, with its shock', shares: STANDING, torque: 1, hasShock: true },
+  overrun: { name: 'overrun', shares: STANDING, torque: -OVERRUN, hasShock: false },
+  bump: { name: 'bump of 3 g, pulling', shares: [0, 0, -3], torque: 1, hasShock: false },
+  crest: { name: 'thrown up by 1 g', shares: [0, 0, 1], torque: 0, hasShock: false },
+  braking: { name: 'braking by 1 g', shares: [1, 0, -1], torque: 0, hasShock: false },
+  left: { name: 'cornering, 1 g to the left', shares: [0, 1, -1], torque: 0, hasShock: false },
+  right: { name: 'cornering, 1 g to the right', shares: [0, -1, -1], torque: 0, hasShock: false },
+  /** The reaction is turned over, by that gear's own ratio. */
+  reverse: { name: 'reverse, with its shock', shares: STANDING, torque: 1, hasShock: true },
+} as const satisfies Readonly<Record<string, Omit<MountCase, 'key'>>>
+export type MountCaseKey = keyof typeof CASES
+
+/** Cases in their order; the first is what all others are told against, reverse only where there is a gear for it. */
+export const casesFor = ({ reverse }: MountedUnit): MountCase[] =>
+  (Object.keys(CASES) as MountCaseKey[]).flatMap((key) =>
+    key === 'reverse' && !reverse ? [] : [{ key, ...CASES[key] }],
+  )
+
+/** What is carried, and what turns it. */
+export interface MountedUnit {
+  readonly massKg: number
+  readonly torque: ShaftTorque
+  /** In reverse, with the shock of a clutch that is let go more gently; null without such a gear. */
+  readonly reverse: ShaftTorque | null
+}
+
+/** What acts in a case: the weight's force where its centre is, and a moment in N·mm. */
+export interface CaseLoad {
+  readonly force: Vec3
+  readonly moment: Vec3
+}
+
+/** The load of a case. */
+export function loadOf({ key, shares, torque, hasShock }: MountCase, unit: MountedUnit): CaseLoad {
+  const force = scale(shares, unit.massKg * GRAVITY)
+  if (torque === 0) return { force, moment: [0, 0, 0] }
+  const of = key === 'reverse' && unit.reverse ? unit.reverse : unit.torque
+  const given = { ...of, engineNm: of.engineNm * torque, shock: hasShock ? of.shock : 1 }
+  return { force, moment: torqueReaction(given as ShaftTorque).moment }
+}

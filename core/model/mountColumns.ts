@@ -1,0 +1,136 @@
+import { DIFFERENCE } from '../base/columns/arithmetic'
+import {
+  scalarStep,
+  type Column,
+  type Graph,
+  type MoveColumns,
+  type VectorColumns,
+} from '../base/columns/graph'
+import { mapKnown, type Known } from '../base/known'
+import type { Build } from '../file/build/build'
+import type { BodyId } from '../file/parts/body'
+import type { Line } from '../file/parts/lineSpec'
+import { lineColumns, type PlaceColumns } from '../line/lineColumns'
+import { loadOf } from '../making/mounts/mountCases'
+import { CASE_TOLD, shareKernel, SIZE_OF, SMALL_MOVE } from '../making/mounts/mountKernels'
+import { bodiesOf, type PlacedState } from '../stand/places'
+import type { Sprung, SprungCase } from '../stand/sprung'
+import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
+import { rigidly } from '../vehicle/moves/bodyMove'
+import type { CompiledGap } from './gaps'
+
+/** A joint whose working angle is another as the powertrain gives. */
+export interface JointGives {
+  readonly line: string
+  readonly joint: number
+  readonly byDeg: Column
+}
+
+/** A case as it is told. */
+export interface MountCaseColumns {
+  readonly of: SprungCase
+  readonly rollDeg: Column
+  readonly fallDeg: Column
+  readonly planDeg: Column
+  /** Of the output: forward, left and up, and how far in all. */
+  readonly output: VectorColumns
+  readonly outputMm: Column
+  /** Of the mounts' forces, in their order. */
+  readonly sizes: readonly Column[]
+  readonly joints: readonly JointGives[]
+  /** What is left of each gap, by its id. */
+  readonly gaps: readonly { readonly gap: CompiledGap['gap']; readonly ride: Column; readonly left: Column }[]
+}
+
+export interface MountColumns {
+  readonly sprung: Sprung
+  readonly output: VectorColumns
+  readonly cases: readonly MountCaseColumns[]
+  /** Of the reaction, what goes out at the gearbox; null where nobody said which mounts are there. */
+  readonly share: Column | null
+}
+
+/** What mounts are looked at by. */
+export interface MountedGround {
+  readonly build: Build
+  readonly graph: Graph
+  readonly ride: PlacedState
+  readonly gaps: readonly CompiledGap[]
+}
+
+/** All that is told of a powertrain on its mounts. */
+export function mountColumns(ground: MountedGround, sprung: Sprung, output: VectorColumns): MountColumns {
+  const { build, graph } = ground
+  const cases = sprung.cases.map((one, k) => caseColumns(ground, sprung, one, k, output))
+  const isTail = (build.mounts ?? []).map((mount) => mount.isTail === true)
+  const drive = sprung.cases.find(({ at }) => at.key === 'drive')?.at
+  const share =
+    drive && isTail.includes(true)
+      ? scalarStep(graph, shareKernel(sprung.springs, isTail, loadOf(drive, sprung.unit)), [
+          ...sprung.places.flat(),
+          ...output,
+        ])
+      : null
+  if (share !== null) graph.name([share], 'share of the reaction that goes out at the gearbox')
+  return { sprung, output, cases, share }
+}
+
+function caseColumns(
+  ground: MountedGround,
+  sprung: Sprung,
+  of: SprungCase,
+  index: number,
+  output: VectorColumns,
+): MountCaseColumns {
+  const { build, graph, gaps } = ground
+  const [rollDeg, fallDeg, planDeg, ...moved] = graph.step(CASE_TOLD, [
+    ...of.shift,
+    ...of.turn,
+    ...output,
+  ]) as unknown as [Column, Column, Column, ...VectorColumns]
+  const outputMm = scalarStep(graph, SIZE_OF, moved)
+  const sizes = of.forces.map((force, i) => {
+    const size = scalarStep(graph, SIZE_OF, force)
+    graph.name([size], `${build.mounts?.[i]?.name ?? 'mount'}: force, ${of.at.name}`)
+    return size
+  })
+  graph.name([rollDeg], `roll of the powertrain, ${of.at.name}`, 'deg')
+  graph.name([outputMm], `how far the output moves, ${of.at.name}`, 'mm')
+  return {
+    ...{ of, rollDeg, fallDeg, planDeg, output: moved, outputMm, sizes },
+    joints: build.lines.flatMap((line) => jointsOf(ground, sprung.body, of, line)),
+    gaps: gaps.flatMap(({ gap, places, load }) => {
+      const ride = places[0]?.columns
+      const left = load?.cases[index]
+      return ride?.known && left != null ? [{ gap, ride: ride.value.gap, left }] : []
+    }),
+  }
+}
+
+/** Joints of a line that an end of the powertrain turns. */
+function jointsOf(
+  { build, graph, ride }: MountedGround,
+  body: BodyId,
+  { shift, turn, at }: SprungCase,
+  line: Line,
+): JointGives[] {
+  const bodyOf = bodiesOf(build)
+  const goes = (of: BodyId | undefined) =>
+    of !== undefined && bodiesUnder(build, of).some(({ id }) => id === body)
+  if (at.key === 'standing' || ![line.driving, line.driven].some((id) => goes(bodyOf.axis.get(id)))) return []
+  const move = rigidly(graph, graph.step(SMALL_MOVE, [...shift, ...turn]) as unknown as MoveColumns)
+  const carried = (by: 'point' | 'direction', of: BodyId | undefined, place: Known<VectorColumns>) =>
+    goes(of) ? mapKnown(place, (columns) => move[by](columns)) : place
+  const given: PlaceColumns = {
+    point: (id) => carried('point', bodyOf.point.get(id), ride.point(id)),
+    axis: (id) => carried('direction', bodyOf.axis.get(id), ride.axis(id)),
+    when: `, ${at.name}`,
+  }
+  const [still, now] = [lineColumns(graph, line, ride), lineColumns(graph, line, given)]
+  if (!still.known || !now.known) return []
+  return now.value.anglesDeg.map((angle, joint) => {
+    const byDeg = scalarStep(graph, DIFFERENCE, [angle, still.value.anglesDeg[joint] ?? angle])
+    graph.name([byDeg], `${line.name}, joint ${joint + 1}: angle more, ${at.name}`, 'deg')
+    return { line: line.id, joint, byDeg }
+  })
+}

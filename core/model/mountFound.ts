@@ -1,0 +1,124 @@
+import type { FigureOf, VectorColumns } from '../base/columns/graph'
+import { unknown, known, type Known } from '../base/known'
+import { add, cross, norm, type Vec3 } from '../base/linalg/vec3'
+import type { Build } from '../file/build/build'
+import { loadOf, type MountCase } from '../making/mounts/mountCases'
+import type { CarriedUnit } from '../making/mounts/mountedUnit'
+import { whyUnsettled } from '../making/mounts/settle'
+import type { MountCaseColumns, MountColumns } from './mountColumns'
+
+/** What a mount bears in a case, on the powertrain: forward, left and up. */
+export interface MountForce {
+  readonly id: string
+  readonly name: string
+  readonly force: Vec3
+  readonly sizeN: number
+  /** A pad that stands off. */
+  readonly lifts: boolean
+}
+
+/** A gap between the powertrain and what stands in a case. */
+export interface GapLeft {
+  readonly gap: string
+  readonly name: string
+  readonly gapMm: number
+  readonly leftMm: number
+}
+
+/** How the powertrain stands in a case, against standing still. */
+export interface CaseFound {
+  readonly at: MountCase
+  /** Of its point at the origin, mm, and its turn, radians: right-handed about forward, left and up. */
+  readonly shift: Vec3
+  readonly turn: Vec3
+  readonly forces: readonly MountForce[]
+  /** Of the output's centre: forward, left and up. */
+  readonly outputMm: Vec3
+  /** Left side up, tail down, tail to the left. */
+  readonly rollDeg: number
+  readonly fallDeg: number
+  readonly planDeg: number
+  /** The least of what is left, first. */
+  readonly gaps: readonly GapLeft[]
+  /** Working angles, how much more. */
+  readonly joints: readonly { readonly line: string; readonly joint: number; readonly byDeg: number }[]
+}
+
+/** A powertrain on its mounts as the levers stand. */
+export interface MountsFound {
+  readonly unit: CarriedUnit
+  /** Where the centre of gravity, the mounts and the output are: forward, left and up. */
+  readonly centre: Vec3
+  readonly mounts: readonly { readonly id: string; readonly at: Vec3 }[]
+  readonly output: Vec3
+  readonly cases: readonly CaseFound[]
+  /** Cases in which the mounts do not hold it, and why. */
+  readonly failed: readonly { readonly at: MountCase; readonly why: string }[]
+  /** Share of the reaction that goes out through the mounts at the gearbox; unknown where a pad has no one share, or nobody said which are there. */
+  readonly tailShare: Known<number>
+}
+
+/** All that is told of a powertrain on its mounts, read where the levers stand; unknown, with why, where they do not hold it standing still. */
+export function mountsFound(
+  build: Build,
+  { sprung, output, cases, share }: MountColumns,
+  figure: FigureOf,
+): Known<MountsFound> {
+  const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
+  const [centre, places] = [at(sprung.centre), sprung.places.map(at)]
+  const isHeld = ({ of }: MountCaseColumns) => Number.isFinite(figure(of.shift[0]))
+  const failed = cases.flatMap((one) => {
+    if (isHeld(one)) return []
+    const { force, moment } = loadOf(one.of.at, sprung.unit)
+    const load = { force, moment: add(cross(centre, force), moment) }
+    return [{ at: one.of.at, why: whyUnsettled(sprung.springs, places, load) ?? '' }]
+  })
+  // Every other case is told against it.
+  const [first] = failed
+  if (first && first.at === cases[0]?.of.at) return unknown(first.why, 'mounts')
+  return known({
+    unit: sprung.unit,
+    centre,
+    mounts: places.map((place, i) => ({ id: build.mounts?.[i]?.id ?? '', at: place })),
+    output: at(output),
+    cases: cases.filter(isHeld).map((one) => caseFound(build, one, figure)),
+    failed,
+    tailShare: shareOf(share === null ? null : figure(share)),
+  })
+}
+
+function shareOf(tail: number | null): Known<number> {
+  if (tail === null) return unknown('which mounts are at the gearbox')
+  return Number.isFinite(tail) ? known(tail) : unknown('mounts that press one way only have no one share')
+}
+
+function caseFound(build: Build, one: MountCaseColumns, figure: FigureOf): CaseFound {
+  const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
+  const { of, gaps, joints } = one
+  return {
+    at: of.at,
+    shift: at(of.shift),
+    turn: at(of.turn),
+    forces: of.forces.map((columns, i): MountForce => {
+      const entry = build.mounts?.[i]
+      const force = at(columns)
+      // A pad lies level: it bears something upright while it presses.
+      const lifts = entry?.kind === 'pad' && !(force[2] > 0)
+      return { id: entry?.id ?? '', name: entry?.name ?? '', force, sizeN: norm(force), lifts }
+    }),
+    outputMm: at(one.output),
+    rollDeg: figure(one.rollDeg),
+    fallDeg: figure(one.fallDeg),
+    planDeg: figure(one.planDeg),
+    gaps: gaps
+      .map(({ gap, ride, left }) => ({
+        ...{ gap: gap.id, name: gap.name },
+        ...{ gapMm: figure(ride), leftMm: figure(left) },
+      }))
+      .filter(({ leftMm }) => Number.isFinite(leftMm))
+      .sort((a, b) => a.leftMm - b.leftMm),
+    joints: joints
+      .map(({ line, joint, byDeg }) => ({ line, joint, byDeg: figure(byDeg) }))
+      .filter(({ byDeg }) => Number.isFinite(byDeg)),
+  }
+}
