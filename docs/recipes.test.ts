@@ -69,7 +69,6 @@ const FIRST_ANGLE = `    ...overStates(of('first-angle'), states, appliesIn, ({ 
     })),`
 
 /** Adds to the end of a list on one line. */
-const listed = (name: string, before: string): readonly [string, string] => [before, `${before}, ${name}`]
 
 describe('recipes that are followed in a copy', () => {
   const copy = scratchCopy()
@@ -99,7 +98,7 @@ describe('recipes that are followed in a copy', () => {
     copy.change(
       'core/model/subjects.ts',
       ['import type { Subject }', "import { ROOFS } from './roofSubject'\nimport type { Subject }"],
-      listed('ROOFS', 'CHAINS, HALFSHAFTS'),
+      ['  CHAINS,', '  CHAINS,\n  ROOFS,'],
     )
     copy.change('app/texts/views.ts', [
       "  { key: 'trace'",

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { lowOrder, type Bump } from '~~/core/bay/lowOrder'
+import { lowOrder, type Bump } from '~~/core/bay/ground/lowOrder'
 import { useBay } from './bay'
 import { useWorkbench } from './workbench'
 

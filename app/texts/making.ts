@@ -8,6 +8,8 @@ export const making = {
     mounts: 'Engine mounts',
     plates: 'Plates and holes',
     tubes: 'Tubes',
+    releases: 'Comes out?',
+    humps: 'Over a hump',
   },
   title: 'Crossmember',
   lead: 'The bar that carries the tail of the gearbox between two rails: every way to make it, side by side, as the levers stand.',

@@ -1,7 +1,7 @@
 import { evaluateBuild } from '../model/evaluateBuild'
 import type { Build } from '../file/build/build'
 import { changedBay as bay } from '../testdata/bay'
-import { lowOrder, type Bump } from './lowOrder'
+import { lowOrder, type Bump } from './ground/lowOrder'
 
 const orderAt = (bump: Bump, build: Build = bay()) => {
   const order = lowOrder(build, evaluateBuild(build, {}), bump)

@@ -40,11 +40,7 @@ export interface Sprung {
  *
  * @returns unknown with every figure that is still missing
  */
-export function sprungColumns(
-  graph: Graph,
-  build: Build,
-  { point, moves }: StandsAt,
-): Known<Sprung> {
+export function sprungColumns(graph: Graph, build: Build, { point, moves }: StandsAt): Known<Sprung> {
   const body = powertrainOf(build)?.id ?? ''
   const places = allKnown((build.mounts ?? []).map((mount) => point(mount.point)))
   return mapKnown(allKnown([springsOf(build), unitOf(build), places] as const), ([springs, unit, at]) => {

@@ -1,5 +1,5 @@
 import { closePairs } from '../bay/closePairs'
-import { lowOrder } from '../bay/lowOrder'
+import { lowOrder } from '../bay/ground/lowOrder'
 import { rockedGaps } from '../bay/rocking'
 import { serviceWay } from '../bay/serviceWay'
 import { thingsOf } from '../bay/things'

@@ -1,10 +1,12 @@
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
+import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
 import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
+import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
 
@@ -18,6 +20,8 @@ export const KINDS = [
   KINDS_OF_PLATES,
   KINDS_OF_MOUNTS,
   KINDS_OF_COPED_TUBES,
+  KINDS_OF_HUMPS,
+  KINDS_OF_RELEASES,
 ] as const
 
 /** Their types. */
@@ -28,4 +32,6 @@ export type Kinds = VehicleTypes &
   MemberTypes &
   PlateTypes &
   MountTypes &
-  CopedTubeTypes
+  CopedTubeTypes &
+  HumpTypes &
+  ReleaseTypes

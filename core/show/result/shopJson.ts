@@ -1,5 +1,9 @@
+import { overHumps } from '../../bay/ground/overHumps'
+import type { RolledOver } from '../../making/ground/rollOver'
+import { releaseOf } from '../../making/ways/heldEntry'
+import type { Release } from '../../making/ways/release'
 import { closePairs } from '../../bay/closePairs'
-import { lowOrder, type LowThing } from '../../bay/lowOrder'
+import { lowOrder, type LowThing } from '../../bay/ground/lowOrder'
 import { rockedGaps, type RockedGap } from '../../bay/rocking'
 import { serviceWay, type ServiceAnswer } from '../../bay/serviceWay'
 import { thingsOf } from '../../bay/things'
@@ -78,6 +82,10 @@ export interface ShopJson {
   readonly services: readonly Named<ServiceAnswer>[]
   /** What strikes the ground first, at ride height. */
   readonly groundOrder: Answered<readonly LowThing[]>
+  /** Over each hump: the least gap of every low point, and what touches first. */
+  readonly humps: readonly Named<RolledOver>[]
+  /** Whether parts come out of where they sit. */
+  readonly releases: readonly Named<Release>[]
   /** What the engine takes from its gaps while it rocks; null where nobody said how far. */
   readonly rock: Answered<readonly RockedGap[]> | null
   readonly axleCuts: readonly {
@@ -123,6 +131,12 @@ export function shopJson(build: Build, now: Evaluation): ShopJson {
       ...answered(serviceWay(build, check, things)),
     })),
     groundOrder: answered(lowOrder(build, now, { front: 0, rear: 0 })),
+    humps: overHumps(build, now).map(({ hump: { id, name }, over }) => ({ id, name, ...answered(over) })),
+    releases: (build.releases ?? []).map((part) => ({
+      id: part.id,
+      name: part.name,
+      ...answered(releaseOf(part)),
+    })),
     rock: rockDeg ? answered(rockedGaps(build, now, rockDeg)) : null,
     axleCuts: (build.axleCuts ?? []).map((cut) => ({
       id: cut.id,

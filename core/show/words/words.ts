@@ -4,12 +4,14 @@ import type { MeasuredReading, ReadingOf, TourQuantity } from '../../file/build/
 import { merged } from '../../file/parts/merged'
 import { CHAIN_WORDS } from './chainWords'
 import { GAP_WORDS } from './gapWords'
+import { HUMP_WORDS } from './humpWords'
 import { LINE_WORDS } from './lineWords'
 import { MEMBER_WORDS } from './memberWords'
 import { MOUNT_WORDS } from './mountWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
+import { RELEASE_WORDS } from './releaseWords'
 import { VEHICLE_WORDS } from './vehicleWords'
 
 /** The words of what subjects add to a build, each its own. One line a subject. */
@@ -22,6 +24,8 @@ export const WORDS = [
   PLATE_WORDS,
   MOUNT_WORDS,
   COPED_TUBE_WORDS,
+  HUMP_WORDS,
+  RELEASE_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -1,10 +1,10 @@
-import { groundOrder, type LowPlace } from '../vehicle/gaps/groundOrder'
-import { known, unknown, type Known } from '../base/known'
-import type { Evaluation } from '../model/evaluateBuild'
-import { axlesOf } from '../file/parts/bodies'
-import type { Build } from '../file/build/build'
-import type { Id } from '../file/parts/id'
-import { pointOf } from '../measure/geometry/geometry'
+import { groundOrder, type LowPlace } from '../../vehicle/gaps/groundOrder'
+import { known, unknown, type Known } from '../../base/known'
+import type { Evaluation } from '../../model/evaluateBuild'
+import { axlesOf } from '../../file/parts/bodies'
+import type { Build } from '../../file/build/build'
+import type { Id } from '../../file/parts/id'
+import { pointOf } from '../../measure/geometry/geometry'
 
 /** How far the wheels come up against the chassis, in mm. */
 export interface Bump {
@@ -55,7 +55,7 @@ export function lowOrder(
 const ANYWHERE = { front: 0, rear: -1000 }
 
 /** Stations of the tyres, forward, in mm: as weighed, as told for the way in, else by the rear axle. */
-function contactsOf(
+export function contactsOf(
   build: Build,
   placed: Evaluation['placed'],
 ): Known<{ readonly front: number; readonly rear: number }> {
