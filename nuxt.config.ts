@@ -6,6 +6,7 @@ const ICONS = [
   'arrow-left',
   'camera',
   'check',
+  'flame',
   'chevron-down',
   'chevron-left',
   'chevron-right',

@@ -9,6 +9,7 @@ import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
+import { KINDS_OF_WELDS, type WeldTypes } from './weldKinds'
 
 /** What subjects add to a build, each its own: kinds of readings, of quantities, of levers. Two lines a subject. */
 export const KINDS = [
@@ -22,6 +23,7 @@ export const KINDS = [
   KINDS_OF_COPED_TUBES,
   KINDS_OF_HUMPS,
   KINDS_OF_RELEASES,
+  KINDS_OF_WELDS,
 ] as const
 
 /** Their types. */
@@ -34,4 +36,5 @@ export type Kinds = VehicleTypes &
   MountTypes &
   CopedTubeTypes &
   HumpTypes &
-  ReleaseTypes
+  ReleaseTypes &
+  WeldTypes

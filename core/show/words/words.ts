@@ -13,6 +13,7 @@ import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
 import { VEHICLE_WORDS } from './vehicleWords'
+import { WELD_WORDS } from './weldWords'
 
 /** The words of what subjects add to a build, each its own. One line a subject. */
 export const WORDS = [
@@ -26,6 +27,7 @@ export const WORDS = [
   COPED_TUBE_WORDS,
   HUMP_WORDS,
   RELEASE_WORDS,
+  WELD_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { SEAM_KINDS } from '~~/core/file/kinds/weldKinds'
+import { welds as words } from '~/texts/welds'
+import { useWelds } from '~/stores/welds'
+import { useWorkbench } from '~/stores/workbench'
+
+/** Tack, read, weld, read again: what the weld drew. */
+const welds = useWelds()
+const workbench = useWorkbench()
+const named = computed(() => welds.all.map(({ id, name }) => ({ value: id, label: name })))
+const seams = SEAM_KINDS.map((value) => ({ value, label: words.seams[value] }))
+const SIZES = [
+  ['lengthMm', words.length],
+  ['thicknessMm', words.thickness],
+] as const
+const clock = computed(() =>
+  welds.weld?.hotAt === undefined ? '' : new Date(welds.weld.hotAt).toTimeString().slice(0, 5),
+)
+</script>
+
+<template>
+  <MadePage v-if="workbench.build" :title="welds.weld?.name ?? words.title" :lead="words.lead">
+    <template v-if="welds.weld && named.length > 1" #head>
+      <ChoiceField
+        :label="words.title"
+        :value="welds.weld.id"
+        :items="named"
+        @change="welds.looked = $event"
+      />
+    </template>
+    <template v-if="welds.weld">
+      <p v-if="welds.sentence" class="answer" data-testid="weld-answer">
+        <VerdictMark :verdict="welds.sentence.isOut ? 'out' : 'holds'" :size="18" />
+        <span>{{ welds.sentence.text }}</span>
+      </p>
+      <section aria-labelledby="weld-steps">
+        <h2 id="weld-steps">{{ words.steps }}</h2>
+        <ol class="steps" data-testid="weld-steps">
+          <li v-for="step in welds.steps" :key="step">{{ step }}</li>
+        </ol>
+      </section>
+      <TackLine v-if="!welds.isWelded" />
+      <WeldReadings />
+      <p v-if="welds.isWelded" class="figure" data-testid="weld-hot">
+        {{ words.hotSince(clock, welds.minutes) }}
+      </p>
+      <UButton
+        v-if="!welds.isWelded"
+        class="add"
+        icon="i-lucide-flame"
+        :disabled="welds.rows.length === 0"
+        @click="welds.weldNow()"
+        >{{ words.weldNow }}</UButton
+      >
+      <UButton v-else class="add" variant="outline" @click="welds.backToTacks()">{{
+        words.backToTacks
+      }}</UButton>
+    </template>
+    <p v-else>{{ words.none }}</p>
+    <UButton
+      class="add"
+      :variant="welds.weld ? 'outline' : 'solid'"
+      icon="i-lucide-plus"
+      @click="welds.add()"
+      >{{ words.add }}</UButton
+    >
+    <template v-if="welds.weld" #side>
+      <section aria-labelledby="weld-sizes">
+        <h2 id="weld-sizes">{{ words.sizes }}</h2>
+        <div class="fields">
+          <TextField
+            :label="words.name"
+            :value="welds.weld.name"
+            required
+            @change="welds.change({ name: $event })"
+          />
+          <ChoiceField
+            :label="words.seam"
+            :value="welds.weld.seam"
+            :items="seams"
+            @change="welds.change({ seam: $event })"
+          />
+          <FigureField
+            v-for="[key, label] in SIZES"
+            :key="key"
+            :label="label"
+            kind="length"
+            :of="`welds.${key}`"
+            :value="welds.weld[key]"
+            required
+            @change="welds.change({ [key]: $event })"
+          />
+          <FigureField
+            :label="words.runs"
+            of="welds.runs"
+            :value="welds.weld.runs"
+            required
+            @change="welds.change({ runs: $event })"
+          />
+        </div>
+      </section>
+      <p class="caution">{{ words.clean }}</p>
+      <p class="caution">{{ words.hot }}</p>
+      <p class="caution">{{ words.structural }}</p>
+      <RemoveButton is-worded :label="words.remove(welds.weld.name)" @click="welds.remove()" />
+    </template>
+  </MadePage>
+</template>
+
+<style scoped>
+.answer {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  font-size: 1.125rem;
+  font-weight: 600;
+}
+.steps {
+  list-style: decimal;
+  padding-left: 22px;
+  line-height: 1.55;
+}
+</style>

@@ -1,0 +1,55 @@
+import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
+import { useWelds } from './welds'
+
+describe('welds of a build', () => {
+  it('are read again, judged, and teach the next one; all of it undone', async () => {
+    const workbench = await openedBay()
+    const welds = useWelds()
+    expect(welds.sentence!.text).toBe('Nothing drew further than it may.')
+    welds.changeReading('length', { after: 729 })
+    await storedBuild()
+    expect(welds.sentence).toEqual({ text: 'Drew too far: bar, end to end.', isOut: true })
+    welds.looked = 'strut-weld'
+    expect(welds.steps[3]).toBe('it is likely to draw 0.70 mm (by 1 of your own weld)')
+    expect(welds.isWelded).toBe(false)
+    welds.weldNow()
+    const hot = (await storedBuild()).welds![1]!.hotAt!
+    expect(Math.abs(Date.now() - Date.parse(hot))).toBeLessThan(60_000)
+    expect(welds.minutes).toBe(0)
+    expect(welds.rows.map(({ before }) => before)).toEqual(['hidden', 'hidden'])
+    for (let k = 0; k < 2; k++) await workbench.undo()
+    await storedBuild()
+    welds.looked = 'bar-fold'
+    expect(welds.sentence!.isOut).toBe(false)
+  })
+
+  it('begin with their usual readings, count tacks no further than there are, and go', async () => {
+    await openedDemo()
+    const welds = useWelds()
+    expect(welds.sentence).toBeNull()
+    welds.add()
+    welds.addUsual()
+    welds.addReading()
+    await storedBuild()
+    expect(welds.rows.map(({ reading }) => [reading.most ?? null, reading.isOverSeam ?? false])).toEqual([
+      ...[
+        [1, false],
+        [1, false],
+        [1, false],
+        [null, true],
+        [1, false],
+      ],
+    ])
+    welds.tack(-1)
+    expect((await storedBuild()).welds![0]!.tacked).toBe(0)
+    for (let k = 0; k < 9; k++) welds.tack(1)
+    expect((await storedBuild()).welds![0]!.tacked).toBe(welds.tacks)
+    welds.change({ lengthMm: 40 })
+    welds.removeReading(welds.rows[0]!.reading.id)
+    await storedBuild()
+    expect([welds.tacks, welds.rows.length]).toEqual([2, 4])
+    welds.backToTacks()
+    welds.remove()
+    expect((await storedBuild()).welds).toEqual([])
+  })
+})

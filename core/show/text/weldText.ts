@@ -1,0 +1,74 @@
+import { fixed, formatAngle, formatLength } from '../../base/units/format'
+import type { UnitSettings } from '../../base/units/unitSettings'
+import type { WeldEntry, WeldReading } from '../../file/kinds/weldKinds'
+import { seamShrink, warmLongerMm, weldChange } from '../../making/welds/shrink'
+import { tackPlan } from '../../making/welds/tacks'
+
+/** A reading of a weld: once it is welded, what was read before stays hidden until what is read now is typed. */
+export interface WeldRow {
+  readonly reading: WeldReading
+  readonly before: string
+  readonly change: string
+  readonly verdict: 'holds' | 'out' | null
+}
+
+/** By which the heat is told. */
+const WARM = { mm: 300, warmerK: 100 }
+
+export const HIDDEN = 'hidden'
+
+const figureText = ({ isAngle }: WeldReading, figure: number, units: UnitSettings): string =>
+  isAngle === true ? formatAngle(figure, units, 2) : formatLength(figure, units)
+
+export const weldRows = ({ readings, hotAt }: WeldEntry, units: UnitSettings): WeldRow[] =>
+  readings.map((reading): WeldRow => {
+    const { before, after } = reading
+    const change = weldChange(reading)
+    const text = change ? figureText(reading, Math.abs(change.by), units) : ''
+    const isSame = change !== null && Number.parseFloat(text) === 0
+    return {
+      reading,
+      before:
+        before === undefined
+          ? ''
+          : hotAt !== undefined && after === undefined
+            ? HIDDEN
+            : figureText(reading, before, units),
+      change: change === null ? '' : isSame ? 'as it was' : `${change.by > 0 ? '+' : '−'}${text}`,
+      verdict: change?.isWithin == null ? null : change.isWithin ? 'holds' : 'out',
+    }
+  })
+
+/** What stands after welding, in one sentence; null until something was read again. */
+export function weldSentence(weld: WeldEntry): { readonly text: string; readonly isOut: boolean } | null {
+  const read = weld.readings.filter((one) => weldChange(one) !== null)
+  if (read.length === 0) return null
+  const out = read.filter((one) => weldChange(one)?.isWithin === false)
+  const left = weld.readings.length - read.length
+  const more = left > 0 ? `; ${left} still to be read` : ''
+  return out.length === 0
+    ? { text: `Nothing drew further than it may${more}.`, isOut: false }
+    : { text: `Drew too far: ${out.map(({ name }) => name).join(', ')}${more}.`, isOut: true }
+}
+
+/** How the seam is tacked, and how much it is likely to draw, a line each. */
+export function weldSteps(weld: WeldEntry, all: readonly WeldEntry[], units: UnitSettings): string[] {
+  const { lengthMm, atMm } = tackPlan(weld.lengthMm, weld.thicknessMm)
+  const shrink = seamShrink(
+    weld,
+    all.filter(({ id }) => id !== weld.id),
+  )
+  const [from, to] = [fixed(shrink.fromMm, 2), fixed(shrink.toMm, 2)]
+  const much = from === to ? `${to} mm` : `${from} to ${to} mm`
+  const whose =
+    shrink.ownWelds === 0
+      ? 'a guide until you have your own'
+      : `by ${shrink.ownWelds} of your own ${shrink.ownWelds === 1 ? 'weld' : 'welds'}`
+  return [
+    `${atMm.length} tacks of ${formatLength(lengthMm, units)} to each side, ends first: ${atMm.map((mm) => formatLength(mm, units)).join(', ')} from one end; opposite ones in pairs`,
+    'diagonals after each pair; the next tack at the other corner where one grew',
+    'weld short, opposite and back-stepped, from the stiff side outwards',
+    `it is likely to draw ${much} (${whose})`,
+    `read again once it is cold: ${formatLength(WARM.mm, units)} of steel that are ${WARM.warmerK} °C warmer are ${fixed(warmLongerMm(WARM.mm, WARM.warmerK), 2)} mm longer`,
+  ]
+}
