@@ -2,6 +2,7 @@ import { texts } from './en'
 import { halfshaftTexts } from './halfshafts'
 import { making } from './making'
 import { partsOfLine } from './parts'
+import { steps } from './steps'
 
 type StageKey = keyof typeof texts.stages
 
@@ -24,6 +25,7 @@ export const VIEWS: readonly ViewOfBench[] = [
   ...viewsOf('line', partsOfLine.nav),
   ...viewsOf('travel', halfshaftTexts.nav),
   ...viewsOf('make', making.nav),
+  { key: 'steps', stage: 'make', name: steps.title, isTab: false },
   { key: 'sheet', stage: 'sheet', name: texts.stages.sheet, isTab: false },
 ]
 

@@ -39,6 +39,7 @@ export const welds = {
   hidden: 'hidden',
   weldNow: 'It is welded: let it grow cold',
   hotSince: (clock: string, minutes: number) => `Hot since ${clock}, ${minutes} min ago.`,
+  weldedOn: (day: string) => `Welded on ${day}.`,
   backToTacks: 'It is not welded yet',
   sizes: 'The seam',
   name: 'Name',

@@ -16,6 +16,7 @@ const unitOf = ({ reading }: WeldRow) =>
     <fieldset v-for="row in welds.rows" :key="row.reading.id" class="reading" data-testid="weld-reading">
       <legend class="sr-only">{{ row.reading.name }}</legend>
       <TextField
+        class="wide"
         :label="words.reading"
         :value="row.reading.name"
         required
@@ -41,7 +42,7 @@ const unitOf = ({ reading }: WeldRow) =>
         :value="row.reading.after"
         @change="welds.changeReading(row.reading.id, { after: $event })"
       />
-      <p v-if="welds.isWelded" class="figure told" :class="{ out: row.verdict === 'out' }">
+      <p v-if="welds.isWelded" class="figure change" :class="{ out: row.verdict === 'out' }">
         <VerdictMark v-if="row.verdict" :verdict="row.verdict" :size="13" /> {{ row.change }}
       </p>
       <template v-if="!welds.isWelded">
@@ -99,6 +100,12 @@ const unitOf = ({ reading }: WeldRow) =>
   align-content: end;
   min-height: 34px;
 }
+.change {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 34px;
+}
 .marks {
   display: flex;
   flex-wrap: wrap;
@@ -119,7 +126,7 @@ const unitOf = ({ reading }: WeldRow) =>
   .reading {
     grid-template-columns: 1fr 1fr;
   }
-  .reading > :first-of-type {
+  .wide {
     grid-column: 1 / -1;
   }
 }

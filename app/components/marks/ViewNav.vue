@@ -8,10 +8,13 @@ const route = useRoute()
 const links = computed(() =>
   views.map(({ key, name }) => ({ key, name, to: `/b/${String(route.params.id)}/${key}` })),
 )
+const nav = useTemplateRef<HTMLElement>('nav')
+/** On a phone not all of them fit: the one that is looked at is brought into sight. */
+onMounted(() => nav.value?.querySelector('.current')?.scrollIntoView({ inline: 'center', block: 'nearest' }))
 </script>
 
 <template>
-  <nav class="view-nav no-print" :aria-label="label">
+  <nav ref="nav" class="view-nav no-print" :aria-label="label">
     <NuxtLink
       v-for="link in links"
       :key="link.key"

@@ -7,6 +7,7 @@ import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
+import { KINDS_OF_TICKS, type TickTypes } from './tickKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
 import { KINDS_OF_WELDS, type WeldTypes } from './weldKinds'
@@ -24,6 +25,7 @@ export const KINDS = [
   KINDS_OF_HUMPS,
   KINDS_OF_RELEASES,
   KINDS_OF_WELDS,
+  KINDS_OF_TICKS,
 ] as const
 
 /** Their types. */
@@ -37,4 +39,5 @@ export type Kinds = VehicleTypes &
   CopedTubeTypes &
   HumpTypes &
   ReleaseTypes &
-  WeldTypes
+  WeldTypes &
+  TickTypes

@@ -12,6 +12,7 @@ import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
+import { TICK_WORDS } from './tickWords'
 import { VEHICLE_WORDS } from './vehicleWords'
 import { WELD_WORDS } from './weldWords'
 
@@ -28,6 +29,7 @@ export const WORDS = [
   HUMP_WORDS,
   RELEASE_WORDS,
   WELD_WORDS,
+  TICK_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -49,6 +49,7 @@ const turns = computed(() =>
     </template>
     <template v-if="making.found && making.way" #side>
       <MemberWayChoice />
+      <StepsLink of="bar" :thing="making.found.member.id" />
       <TemplatePrint v-if="making.printed" @save="making.save" />
       <MemberFields :member="making.found.member" :way="making.way.way" />
       <MemberMade :member="making.found.member" :way="making.way.way" />

@@ -40,6 +40,7 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
     >
     <template v-if="plates.found" #side>
       <TemplatePrint v-if="plates.printed" @save="plates.save" />
+      <StepsLink of="plate" :thing="plates.found.plate.id" />
       <UCheckbox v-if="plates.printed" v-model="plates.isMirrored" :label="words.mirrored" />
       <section aria-labelledby="plate-sizes">
         <h2 id="plate-sizes">{{ words.sizes }}</h2>

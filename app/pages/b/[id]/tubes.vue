@@ -76,6 +76,7 @@ const COLUMNS: readonly FactColumn<TubeEndRow>[] = [
     >
     <template v-if="tubes.found" #side>
       <TemplatePrint v-if="tubes.printed" @save="tubes.save" />
+      <StepsLink of="tube" :thing="tubes.found.tube.id" />
       <CopedTubeFields :tube="tubes.found.tube" />
       <RemoveButton is-worded :label="words.remove(tubes.found.tube.name)" @click="tubes.remove()" />
     </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { SEAM_KINDS } from '~~/core/file/kinds/weldKinds'
+import { today } from '~/storage/today'
 import { welds as words } from '~/texts/welds'
 import { useWelds } from '~/stores/welds'
 import { useWorkbench } from '~/stores/workbench'
@@ -13,9 +14,15 @@ const SIZES = [
   ['lengthMm', words.length],
   ['thicknessMm', words.thickness],
 ] as const
-const clock = computed(() =>
-  welds.weld?.hotAt === undefined ? '' : new Date(welds.weld.hotAt).toTimeString().slice(0, 5),
-)
+const A_DAY = 24 * 60
+/** While it may still be warm, the minutes; later the day. */
+const hot = computed(() => {
+  if (welds.weld?.hotAt === undefined) return ''
+  const at = new Date(welds.weld.hotAt)
+  return welds.minutes < A_DAY
+    ? words.hotSince(at.toTimeString().slice(0, 5), welds.minutes)
+    : words.weldedOn(today(at))
+})
 </script>
 
 <template>
@@ -42,7 +49,7 @@ const clock = computed(() =>
       <TackLine v-if="!welds.isWelded" />
       <WeldReadings />
       <p v-if="welds.isWelded" class="figure" data-testid="weld-hot">
-        {{ words.hotSince(clock, welds.minutes) }}
+        {{ hot }}
       </p>
       <UButton
         v-if="!welds.isWelded"
@@ -65,6 +72,7 @@ const clock = computed(() =>
       >{{ words.add }}</UButton
     >
     <template v-if="welds.weld" #side>
+      <StepsLink of="weld" :thing="welds.weld.id" />
       <section aria-labelledby="weld-sizes">
         <h2 id="weld-sizes">{{ words.sizes }}</h2>
         <div class="fields">

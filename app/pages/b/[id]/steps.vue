@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { STEP_SUBJECTS, type StepSubject } from '~~/core/file/kinds/tickKinds'
+import { steps as words } from '~/texts/steps'
+import { useWorkSteps } from '~/stores/workSteps'
+import { useWorkbench } from '~/stores/workbench'
+
+/** Under the vehicle: one step a screen, its figure as large as it goes. */
+const work = useWorkSteps()
+const workbench = useWorkbench()
+const route = useRoute()
+const asked = computed((): StepSubject | undefined => STEP_SUBJECTS.find((one) => one === route.query.of))
+watch(
+  () => [asked.value, route.query.thing] as const,
+  ([of, thing]) => {
+    if (of && typeof thing === 'string') work.look(of, thing)
+  },
+  { immediate: true },
+)
+const works = computed(() =>
+  work.works.map(({ of, thing, title }) => ({
+    value: `${of}/${thing}`,
+    label: `${words.kinds[of]}: ${title}`,
+  })),
+)
+function choose(value: string) {
+  const one = work.works.find(({ of, thing }) => `${of}/${thing}` === value)
+  if (one) work.look(one.of, one.thing)
+}
+const canSpeak = computed(() => import.meta.client && 'speechSynthesis' in window)
+function speak() {
+  const { name = '', figure = '', note = '' } = work.step ?? {}
+  window.speechSynthesis.cancel()
+  window.speechSynthesis.speak(new SpeechSynthesisUtterance(`${name}. ${figure}. ${note}`))
+}
+</script>
+
+<template>
+  <div v-if="workbench.build" class="steps">
+    <h1 class="sr-only">{{ words.title }}</h1>
+    <template v-if="work.work && work.step">
+      <ChoiceField
+        :label="words.title"
+        :value="`${work.work.of}/${work.work.thing}`"
+        :items="works"
+        @change="choose($event)"
+      />
+      <p class="soft where">
+        <span data-testid="step-where">{{ words.of(work.index + 1, work.steps.length) }}</span>
+        <span>{{ words.progress(work.done, work.steps.length) }}</span>
+      </p>
+      <div class="bars" aria-hidden="true">
+        <span
+          v-for="(one, i) in work.steps"
+          :key="one.name"
+          :class="{ done: one.doneAt, now: i === work.index }"
+        />
+      </div>
+      <section class="step" aria-live="polite" data-testid="step">
+        <h2>{{ work.step.name }}</h2>
+        <p v-if="work.step.figure" class="big figure">{{ work.step.figure }}</p>
+        <p v-if="work.step.note" class="note">{{ work.step.note }}</p>
+        <p v-if="work.step.doneAt" class="soft is-done">
+          <VerdictMark verdict="holds" :size="16" /> {{ words.isDone(work.step.doneAt) }}
+        </p>
+      </section>
+      <p class="caution">{{ words.cautions[work.work.of] }}</p>
+      <div class="does">
+        <UButton size="xl" variant="outline" :disabled="work.index === 0" @click="work.go(-1)">{{
+          words.back
+        }}</UButton>
+        <UButton v-if="!work.step.doneAt" size="xl" icon="i-lucide-check" @click="work.tick()">{{
+          words.done
+        }}</UButton>
+        <UButton v-else size="xl" variant="outline" @click="work.takeBack()">{{ words.takeBack }}</UButton>
+        <UButton
+          size="xl"
+          variant="outline"
+          :disabled="work.index === work.steps.length - 1"
+          @click="work.go(1)"
+          >{{ words.next }}</UButton
+        >
+      </div>
+      <UButton v-if="canSpeak" variant="link" @click="speak()">{{ words.readAloud }}</UButton>
+      <p v-if="work.done === work.steps.length" class="all">{{ words.all }}</p>
+    </template>
+    <p v-else>{{ words.none }}</p>
+  </div>
+</template>
+
+<style scoped>
+.steps {
+  display: grid;
+  gap: 12px;
+  max-width: 720px;
+  padding: 16px 24px 48px;
+}
+.where {
+  display: flex;
+  justify-content: space-between;
+}
+.bars {
+  display: flex;
+  gap: 3px;
+}
+.bars span {
+  flex: 1;
+  height: 8px;
+  border-radius: 2px;
+  background: var(--hair);
+}
+.bars .done {
+  background: var(--ink);
+}
+.bars .now {
+  background: var(--accent);
+}
+.step {
+  display: grid;
+  gap: 8px;
+  min-height: 260px;
+  align-content: center;
+}
+h2 {
+  font-weight: 600;
+  font-size: 1.5rem;
+}
+.big {
+  font-size: clamp(3.5rem, 17vw, 6.5rem);
+  line-height: 1;
+  white-space: nowrap;
+}
+.note {
+  font-size: 1.25rem;
+}
+.is-done {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.caution {
+  padding: 6px 10px;
+  border-left: 3px solid var(--tight);
+  background: var(--wash);
+}
+.does {
+  display: grid;
+  grid-template-columns: 1fr 1.6fr 1fr;
+  gap: 8px;
+}
+.does :deep(button) {
+  justify-content: center;
+  min-height: 60px;
+}
+.all {
+  font-weight: 600;
+}
+@media (max-width: 640px) {
+  .steps {
+    padding-inline: 14px;
+  }
+}
+</style>

@@ -1,0 +1,80 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import type { StepSubject, Tick } from '~~/core/file/kinds/tickKinds'
+import { steppedWorks, type WorkStep } from '~~/core/show/text/workSteps'
+import { newId } from '../storage/newId'
+import { today } from '../storage/today'
+import { useEvaluation } from './evaluation'
+import { useWorkbench } from './workbench'
+
+/** A step with when it was done. */
+export interface DoneStep extends WorkStep {
+  readonly doneAt: string | null
+}
+
+/** What is made step by step: one step a screen, ticked, taken back. */
+export const useWorkSteps = defineStore('work-steps', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const works = computed(() =>
+    workbench.build && evaluation.current
+      ? steppedWorks(workbench.build, evaluation.current).filter(({ steps }) => steps.length > 0)
+      : [],
+  )
+  /** What is made now, and the step that is looked at; null for the first that is not done. */
+  const looked = ref<{ readonly of: StepSubject; readonly thing: string } | null>(null)
+  const at = ref<number | null>(null)
+  const work = computed(
+    () =>
+      works.value.find(({ of, thing }) => of === looked.value?.of && thing === looked.value.thing) ??
+      works.value[0] ??
+      null,
+  )
+  const isOf = ({ of, thing }: Tick) => of === work.value?.of && thing === work.value.thing
+  const steps = computed((): DoneStep[] => {
+    const ticks = (workbench.build?.ticks ?? []).filter(isOf)
+    return (work.value?.steps ?? []).map((step) => ({
+      ...step,
+      doneAt: ticks.find(({ name }) => name === step.name)?.at ?? null,
+    }))
+  })
+  const done = computed(() => steps.value.filter(({ doneAt }) => doneAt !== null).length)
+  const index = computed(() => {
+    const open = steps.value.findIndex(({ doneAt }) => doneAt === null)
+    const first = open < 0 ? steps.value.length - 1 : open
+    return Math.min(steps.value.length - 1, Math.max(0, at.value ?? first))
+  })
+  const step = computed(() => steps.value[index.value] ?? null)
+
+  function look(of: StepSubject, thing: string): void {
+    looked.value = { of, thing }
+    at.value = null
+  }
+
+  function goTo(next: number): void {
+    at.value = Math.min(steps.value.length - 1, Math.max(0, next))
+  }
+  const go = (by: 1 | -1): void => goTo(index.value + by)
+
+  /** Ticks the step and goes on to the next. */
+  function tick(): void {
+    const [now, made] = [step.value, work.value]
+    if (!now || !made) return
+    const next = index.value + 1
+    const entry = { id: newId(), of: made.of, thing: made.thing, name: now.name, at: today() }
+    if (now.doneAt === null)
+      workbench.change('Tick a step', (draft) => {
+        draft.ticks = [...(draft.ticks ?? []), entry]
+      })
+    goTo(next)
+  }
+
+  function takeBack(): void {
+    const now = step.value
+    workbench.change('Take a tick back', (draft) => {
+      draft.ticks = (draft.ticks ?? []).filter((one) => !(isOf(one) && one.name === now?.name))
+    })
+  }
+
+  return { works, work, steps, done, index, step, look, go, tick, takeBack }
+})

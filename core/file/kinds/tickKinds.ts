@@ -1,0 +1,38 @@
+import { object, type InferType } from 'yup'
+import { requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import type { SubjectKinds } from './subjectKinds'
+
+/** What is made step by step. */
+export const STEP_SUBJECTS = ['bar', 'tube', 'plate', 'weld'] as const
+export type StepSubject = (typeof STEP_SUBJECTS)[number]
+
+const tickShape = object({
+  id: requiredId(),
+  /** What of the build the step belongs to. */
+  of: wordField(STEP_SUBJECTS).required(),
+  thing: requiredId(),
+  /** The step. */
+  name: requiredName(),
+  at: timeField().required(),
+})
+
+/** A step of the work that is done. */
+export type Tick = InferType<typeof tickShape>
+
+export interface TickTypes {
+  readonly asked: object
+  readonly unasked: object
+  readonly targets: object
+  readonly lists: { readonly ticks?: readonly Tick[] }
+}
+
+/** Steps that are done; those of a thing that is gone are remembered by nobody. */
+export const KINDS_OF_TICKS = {
+  readings: {},
+  shapes: {},
+  targets: {},
+  asks: () => [],
+  quantities: {},
+  levers: {},
+  lists: { ticks: { shape: tickShape, most: 2000, names: () => [] } },
+} as const satisfies SubjectKinds<TickTypes>

@@ -1,0 +1,70 @@
+import { evaluateBuild } from '../../model/evaluateBuild'
+import { changedBay } from '../../testdata/bay'
+import { steppedWorks } from './workSteps'
+
+const works = (edit?: (raw: any) => void) => {
+  const build = changedBay(edit)
+  return steppedWorks(build, evaluateBuild(build, {}))
+}
+const stepsOf = (of: string, edit?: (raw: any) => void) => works(edit).find((work) => work.of === of)!.steps
+
+describe('work step by step', () => {
+  it('is every bar, tube, plate and weld of a build', () => {
+    expect(works().map(({ of, title }) => [of, title])).toEqual([
+      ['bar', 'gearbox bar'],
+      ['tube', 'strut, cross tube to side tube'],
+      ['plate', expect.any(String)],
+      ['weld', 'folds of the gearbox bar'],
+      ['weld', 'strut to the cross tube'],
+    ])
+  })
+
+  it('cuts a bar, notches or bends it in the order along its blank, and holds it up', () => {
+    expect(stepsOf('bar').map(({ name, figure }) => [name, figure])).toEqual([
+      ['cut the bar', '746.7 mm'],
+      ...[1, 2, 3, 4].map((k) => [`notch ${k}`, expect.stringMatching(/^5\.\d mm$/)]),
+      ['hold it up', '34.0 mm'],
+    ])
+    const bent = (raw: any) => {
+      raw.crossmembers[0].chosen = 'flat'
+      raw.crossmembers[0].ways.find(({ id }: any) => id === 'flat').springbackDeg = 1.5
+    }
+    expect(stepsOf('bar', bent)[1]).toEqual({
+      name: 'bend 1',
+      figure: '10.1°',
+      note: 'at 89.9 mm from the left end, up; 171.4° included, 8.6° once it is let go',
+    })
+    const straight = stepsOf('bar', (raw) => (raw.crossmembers[0].chosen = 'plain'))
+    expect(straight.map(({ name }) => name)).toEqual(['cut the bar', 'spacers under the bush', 'hold it up'])
+    expect(straight[1]!.figure).toBe('33.5 mm')
+  })
+
+  it('saws, wraps and cuts a tube; opens the hole of a plate; tacks, reads and welds a seam', () => {
+    expect(stepsOf('tube').map(({ name, figure }) => figure ?? name)).toEqual([
+      ...['337.3 mm', 'scribe the match line', '190.7 mm', 'cut the first end, 38 mm'],
+      ...['cut the second end, 38 mm', '170.0°', '332.3 mm'],
+    ])
+    const [open, ...bolts] = stepsOf('plate')
+    expect(open).toMatchObject({ name: 'open hole C', figure: '0.6 mm' })
+    expect(bolts.map(({ name }) => name)).toEqual(['A', 'B', 'C', 'D', 'E'].map((id) => `bolt in hole ${id}`))
+    expect(stepsOf('weld').map(({ name }) => name)).toEqual([
+      ...['tack 1', 'tack 2', 'tack 3', 'tack 4'],
+      ...['read over the fold', 'read bar, end to end', 'read left end against right end'],
+      ...['weld', 'look again after 30 minutes', 'look again after 60 minutes'],
+    ])
+  })
+
+  it('has no steps while a figure is missing', () => {
+    const unread = (raw: any) => {
+      raw.readings = raw.readings.filter(({ point }: any) => !['rail-left', 'strut-head'].includes(point))
+      raw.plates[0].bosses.tapes = []
+    }
+    expect(works(unread).map(({ of, steps }) => [of, steps.length > 0])).toEqual([
+      ['bar', false],
+      ['tube', false],
+      ['plate', false],
+      ['weld', true],
+      ['weld', true],
+    ])
+  })
+})

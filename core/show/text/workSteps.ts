@@ -1,0 +1,163 @@
+import { fixed, formatLength } from '../../base/units/format'
+import type { Build } from '../../file/build/build'
+import { MEMBER_KINDS, type Crossmember } from '../../file/kinds/memberKinds'
+import type { StepSubject } from '../../file/kinds/tickKinds'
+import { pressedDeg } from '../../making/bends/trialBend'
+import { mouthMm } from '../../making/templates/memberTemplate'
+import { tackPlan } from '../../making/welds/tacks'
+import { COPED_TUBES, type CopedTubeEvaluation } from '../../model/copedTubeSubject'
+import type { Evaluation } from '../../model/evaluateBuild'
+import { MEMBERS, type WayFound } from '../../model/memberSubject'
+import { PLATES, type PlateEvaluation } from '../../model/plateSubject'
+import { foundOf } from '../../model/subject'
+import { printedEnds, tubeStock } from './copedTubeText'
+import { blankCorners, stockName } from './memberText'
+import { hourText } from './plateText'
+
+/** One step under the vehicle or at the bench: a screen of its own. */
+export interface WorkStep {
+  /** What it is ticked by; the same as long as it is the same work. */
+  readonly name: string
+  /** As large as it goes; absent where there is none. */
+  readonly figure?: string
+  /** Said below. */
+  readonly note?: string
+}
+
+/** What is made step by step, with its steps; none while a figure of them is missing. */
+export interface SteppedWork {
+  readonly of: StepSubject
+  readonly thing: string
+  readonly title: string
+  readonly steps: readonly WorkStep[]
+}
+
+/** Everything of a build that is made step by step. */
+export function steppedWorks(build: Build, { subjects }: Pick<Evaluation, 'subjects'>): SteppedWork[] {
+  const bars = foundOf(subjects, MEMBERS).flatMap(({ member, ways }) => {
+    const way = ways.find((one) => one.way.id === member.chosen)
+    return way ? [workOf('bar', member, barSteps(build, member, way))] : []
+  })
+  const tubes = foundOf(subjects, COPED_TUBES).map((one) => workOf('tube', one.tube, tubeWork(build, one)))
+  const plates = foundOf(subjects, PLATES).map((one) => workOf('plate', one.plate, plateSteps(one)))
+  const welds = (build.welds ?? []).map((weld) => workOf('weld', weld, weldWork(build, weld)))
+  return [...bars, ...tubes, ...plates, ...welds]
+}
+
+const workOf = (
+  of: StepSubject,
+  { id, name }: { readonly id: string; readonly name: string },
+  steps: readonly WorkStep[],
+): SteppedWork => ({ of, thing: id, title: name, steps })
+
+function barSteps({ units }: Build, member: Crossmember, found: WayFound): WorkStep[] {
+  const { way, figures } = found
+  const blank = figures.known ? figures.value.blankMm : undefined
+  if (blank === undefined) return []
+  const corners = blankCorners(found).map((corner, i): WorkStep => {
+    const turn = Math.abs(corner.turnDeg)
+    const at = `at ${formatLength(corner.atMm, units)} from the left end, ${corner.turnDeg > 0 ? 'up' : 'down'}`
+    if (way.kind === 'folded')
+      return {
+        name: `notch ${i + 1}`,
+        figure: formatLength(mouthMm(way, corner.turnDeg), units),
+        note: `${at}: notch so wide ${corner.turnDeg > 0 ? 'in the top' : 'underneath'}, fold by ${fixed(turn, 1)}°`,
+      }
+    const { springbackDeg } = way
+    const pressed = springbackDeg === undefined ? turn : pressedDeg(turn, { backDeg: springbackDeg })
+    return {
+      name: `bend ${i + 1}`,
+      figure: `${fixed(pressed, 1)}°`,
+      note: `${at}; ${fixed(180 - turn, 1)}° included${springbackDeg === undefined ? '' : `, ${fixed(turn, 1)}° once it is let go`}`,
+    }
+  })
+  const fill = figures.known && MEMBER_KINDS[way.kind].hasSpacers ? figures.value.fillMm : undefined
+  return [
+    { name: 'cut the bar', figure: formatLength(blank, units), note: `of ${stockName(way)}, ends square` },
+    ...corners,
+    ...(fill === undefined
+      ? []
+      : [{ name: 'spacers under the bush', figure: formatLength(fill, units), note: 'so thick in all' }]),
+    {
+      name: 'hold it up',
+      figure: formatLength(member.bushMm, units),
+      note: 'from the face of the gearbox to its seat: every bolt drops in by hand',
+    },
+  ]
+}
+
+function tubeWork({ points, units }: Build, evaluation: CopedTubeEvaluation): WorkStep[] {
+  const { tube, found } = evaluation
+  const { sawMm, matchMm, axisMm, twistDeg } = found.known ? found.value.figures : {}
+  if (sawMm === undefined || matchMm === undefined || axisMm === undefined) return []
+  const ends = printedEnds(evaluation, points)
+  const between = axisMm - ends.reduce((sum, { edgeMm }) => sum + edgeMm, 0)
+  return [
+    { name: 'saw the tube', figure: formatLength(sawMm, units), note: tubeStock(tube) },
+    { name: 'scribe the match line', note: 'one straight line along it, from end to end' },
+    ...(ends.length === 0
+      ? []
+      : [
+          {
+            name: 'wrap the prints',
+            figure: formatLength(between, units),
+            note: 'between their straight edges; both begin at the match line, words outside',
+          },
+        ]),
+    ...ends.map(({ name, faces }): WorkStep => ({
+      name: `cut the ${name}`,
+      note: `along the edge, saw square to the tube; its match line faces ${faces}`,
+    })),
+    ...(twistDeg === undefined
+      ? []
+      : [
+          {
+            name: 'look along it',
+            figure: `${fixed(Math.abs(twistDeg), 1)}°`,
+            note: 'its ends are turned so far to each other',
+          },
+        ]),
+    {
+      name: 'measure it',
+      figure: formatLength(matchMm, units),
+      note: 'from cut to cut along the match line',
+    },
+  ]
+}
+
+function plateSteps({ plate, answer }: PlateEvaluation): WorkStep[] {
+  const open = openOf(answer)
+  if (open === null) return []
+  return [
+    ...open,
+    ...plate.holes.map(({ id, boltMm }): WorkStep => ({
+      name: `bolt in hole ${id}`,
+      figure: `M${String(boltMm)}`,
+      note: 'by hand: it drops in, or the plate is not pulled over it',
+    })),
+  ]
+}
+
+function openOf({ fit }: PlateEvaluation['answer']): WorkStep[] | null {
+  if (!fit.known) return null
+  return fit.value.open.map(({ id, byMm, hour }) => ({
+    name: `open hole ${id}`,
+    figure: `${fixed(byMm, 1)} mm`,
+    note: `toward ${hourText(hour)}; all others stay as they are`,
+  }))
+}
+
+function weldWork({ units }: Build, weld: NonNullable<Build['welds']>[number]): WorkStep[] {
+  const { atMm, lengthMm } = tackPlan(weld.lengthMm, weld.thicknessMm)
+  return [
+    ...atMm.map((mm, i): WorkStep => ({
+      name: `tack ${i + 1}`,
+      figure: formatLength(mm, units),
+      note: `from one end, ${formatLength(lengthMm, units)} long, both sides; diagonals after each pair`,
+    })),
+    ...weld.readings.map(({ name }): WorkStep => ({ name: `read ${name}`, note: 'tacked and cold' })),
+    { name: 'weld', note: 'short, opposite, back-stepped, from the stiff side outwards' },
+    { name: 'look again after 30 minutes', note: 'for what smoulders on both sides of the sheet' },
+    { name: 'look again after 60 minutes', note: 'then read everything once more, cold' },
+  ]
+}
