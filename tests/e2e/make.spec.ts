@@ -182,9 +182,11 @@ test('mounts that give: case by case, what is left of the gaps, a stiffer one, u
 }) => {
   await openCard(page, 'the tight bay', 'mounts')
   const cases = page.getByTestId('mount-cases').locator('tbody tr')
-  await expect(cases).toHaveCount(8)
+  await expect(cases).toHaveCount(9)
   const pulling = cases.filter({ hasText: 'pulling away, with its shock' })
   await expect(pulling).toContainText('left side up')
+  await expect(pulling).toContainText('joint 1')
+  await expect(page.getByTestId('mount-forces').locator('tbody tr').first()).toContainText('±')
   await expect(page.getByText('Taken:')).toContainText('anticlockwise in first gear')
   const before = await pulling.innerText()
   const left = page.getByRole('group', { name: 'left engine mount' })
