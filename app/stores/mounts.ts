@@ -37,6 +37,12 @@ export const useMounts = defineStore('mounts', () => {
   const forces = computed(() => (at.value ? forceRows(at.value, sureness.result) : []))
   const isMuch = computed(() => (answer.value?.checks ?? []).some(({ verdict }) => verdict !== 'holds'))
   const share = computed(() => (found.value.known ? shareSentence(found.value.value, isMuch.value) : null))
+  /** By what the third mount is moved about the line through the other two; null without such a lever. */
+  const third = computed(() => {
+    const { build } = workbench
+    const body = build && powertrainOf(build)?.id
+    return build?.levers.find((lever) => lever.kind === 'tail-up' && lever.body === body) ?? null
+  })
   const panes = (width: number) =>
     found.value.known && at.value ? mountPanes(found.value.value, at.value, width) : []
 
@@ -113,6 +119,7 @@ export const useMounts = defineStore('mounts', () => {
     forces,
     share,
     isMuch,
+    third,
     panes,
     adopt,
     add,

@@ -11,6 +11,7 @@ export const making = {
     welds: 'Tack and weld',
     releases: 'Comes out?',
     humps: 'Over a hump',
+    temporary: 'Temporary',
   },
   title: 'Crossmember',
   lead: 'The bar that carries the tail of the gearbox between two rails: every way to make it, side by side, as the levers stand.',
@@ -211,6 +212,15 @@ export const mounts = {
   },
   isTail: 'At the gearbox',
   remove: (name: string) => `Delete ${name}`,
+  third: {
+    title: 'The third mount, once the other two are bolted',
+    lead: (lever: string) =>
+      `One turn is left: ${lever} may stand so far from where it was measured before a gap is lost. Aim at the middle.`,
+    window: (from: string, to: string) => `From ${from} to ${to}.`,
+    never: 'Wherever it stands, a gap is too small.',
+    middle: (at: string, margin: string) => `Most room at ${at}: ${margin} over the smallest gap allowed.`,
+    take: 'Set it there',
+  },
   turnsLabel: 'In first, seen from behind, the shaft turns',
   turnsWays: { anticlockwise: 'anticlockwise', clockwise: 'clockwise' },
   unsaid: 'not said',

@@ -145,3 +145,36 @@ test('a crossmember taken as made, stepped through on a phone, tacked, welded, r
   expect(await grave(page)).toEqual([])
   await narrow(page)
 })
+
+test('the third mount stands where its gaps have the most room; what is temporary is made good, undone, kept', async ({
+  page,
+}) => {
+  await openCard(page, 'the hatch', 'mounts')
+  const third = page.getByTestId('third-mount')
+  await expect(third).toContainText('rear torque mount may stand so far')
+  const text = await third.innerText()
+  const [, from, to, best] =
+    /From ([\d.]+) mm down to ([\d.]+) mm up\.\s*Most room at ([\d.]+) mm up/.exec(text) ?? []
+  expect(Number(best)).toBeGreaterThan(0)
+  // As far from where it is lost upward as from where it is lost downward, to the millimetre that can be made.
+  expect(Math.abs((Number(to) - Number(from)) / 2 - Number(best))).toBeLessThan(1)
+  await third.getByRole('button', { name: 'Set it there' }).click()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByTestId('state')).toBeVisible()
+  expect(await grave(page)).toEqual([])
+  await openCard(page, 'the tight bay', 'temporary')
+  const answer = page.getByTestId('temporary-answer')
+  await expect(answer).toHaveText('2 things are not yet as they will be.')
+  await expect(page.getByTestId('temporary').first()).toContainText('6.0 mm larger than the real part')
+  await page.getByRole('button', { name: 'It is made good' }).first().click()
+  await expect(answer).toHaveText('One thing is not yet as it will be.')
+  await undo(page)
+  await expect(answer).toHaveText('2 things are not yet as they will be.')
+  await page.getByRole('button', { name: 'It is made good' }).nth(1).click()
+  await saved(page)
+  await page.reload()
+  await expect(answer).toHaveText('One thing is not yet as it will be.')
+  expect(await grave(page)).toEqual([])
+  await narrow(page)
+})

@@ -57,6 +57,8 @@ function limitOf(
 ): SearchLimit[] {
   if (unread.has(head.id) || value === null || typeof value === 'number' || unknownBounds.length > 0)
     return []
+  // It ties every lever of the powertrain to every gap: no part could be searched by itself. Whatever is found is judged by it afterwards.
+  if (head.state === 'load') return []
   const { failLow, warnLow, warnHigh, failHigh } = window
   const isStrict = strictness === 'holds'
   const [low, high] = isStrict ? [warnLow ?? failLow, warnHigh ?? failHigh] : [failLow, failHigh]

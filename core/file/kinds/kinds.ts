@@ -7,6 +7,7 @@ import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
+import { KINDS_OF_TEMPORARIES, type TemporaryTypes } from './temporaryKinds'
 import { KINDS_OF_TICKS, type TickTypes } from './tickKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
 import type { VehicleTypes } from './vehicleReadings'
@@ -26,6 +27,7 @@ export const KINDS = [
   KINDS_OF_RELEASES,
   KINDS_OF_WELDS,
   KINDS_OF_TICKS,
+  KINDS_OF_TEMPORARIES,
 ] as const
 
 /** Their types. */
@@ -40,4 +42,5 @@ export type Kinds = VehicleTypes &
   HumpTypes &
   ReleaseTypes &
   WeldTypes &
-  TickTypes
+  TickTypes &
+  TemporaryTypes

@@ -12,6 +12,7 @@ import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
+import { TEMPORARY_WORDS } from './temporaryWords'
 import { TICK_WORDS } from './tickWords'
 import { VEHICLE_WORDS } from './vehicleWords'
 import { WELD_WORDS } from './weldWords'
@@ -30,6 +31,7 @@ export const WORDS = [
   RELEASE_WORDS,
   WELD_WORDS,
   TICK_WORDS,
+  TEMPORARY_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

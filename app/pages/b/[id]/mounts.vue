@@ -24,6 +24,7 @@ const turns = SHAFT_TURNS.map((value) => ({ value, label: words.turnsWays[value]
       </p>
       <MountCases />
     </template>
+    <ThirdMount />
     <p class="caution">{{ words.caution }}</p>
     <div>
       <UButton v-if="mounts.entries.length === 0" icon="i-lucide-plus" @click="mounts.adopt()">{{
