@@ -8,6 +8,7 @@ export const making = {
     mounts: 'Engine mounts',
     plates: 'Plates and holes',
     tubes: 'Tubes',
+    bolts: 'Bolts and slots',
     welds: 'Tack and weld',
     releases: 'Comes out?',
     humps: 'Over a hump',

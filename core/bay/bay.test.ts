@@ -37,7 +37,7 @@ const boxed = (boxes: Record<string, BodyBox>, standsOn: Record<string, string> 
     raw.readings = raw.readings.filter(
       ({ point }: any) => point === undefined || raw.points.some(({ id }: { id: string }) => id === point),
     )
-    raw.weight = raw.wayIn = raw.services = undefined
+    raw.weight = raw.wayIn = raw.services = raw.temporaries = undefined
   })
 const cube = (x: number, y: number, z: number, size = 100): BodyBox => ({
   stations: [x, x + size],

@@ -6,6 +6,7 @@ import { useReleases } from '~/stores/releases'
 /** What touches a part, and what goes through it. */
 defineProps<{ part: HeldEntry }>()
 const releases = useReleases()
+const asWay = ([forward = 0, left = 0, up = 0]: readonly number[]) => [forward, left, up] as const
 </script>
 
 <template>
@@ -19,10 +20,10 @@ const releases = useReleases()
         required
         @change="releases.changeContact(contact.id, { name: $event })"
       />
-      <WayFields
+      <DirectionFields
         :label="words.pushes"
-        :way="contact.pushes"
-        @change="releases.changeContact(contact.id, { pushes: $event })"
+        :toward="asWay(contact.pushes)"
+        @change="releases.changeContact(contact.id, { pushes: [...$event] })"
       />
       <RemoveButton :label="words.removeContact(contact.name)" @click="releases.removeContact(contact.id)" />
     </fieldset>
@@ -40,10 +41,10 @@ const releases = useReleases()
         required
         @change="releases.changePin(pin.id, { name: $event })"
       />
-      <WayFields
+      <DirectionFields
         :label="words.along"
-        :way="pin.along"
-        @change="releases.changePin(pin.id, { along: $event })"
+        :toward="asWay(pin.along)"
+        @change="releases.changePin(pin.id, { along: [...$event] })"
       />
       <UCheckbox
         :label="words.canBeDrawn"

@@ -3,8 +3,8 @@ import { directionOf, directionWords, WAY_NAMES, WAYS, type GapWay } from '~~/co
 import type { Gap } from '~~/core/file/parts/gap'
 import { texts } from '~/texts/en'
 
-/** Which way a gap was read: mostly one way, leaning another by some degrees. */
-const { toward } = defineProps<{ toward: Gap['toward'] }>()
+/** A direction, such as which way a gap was read: mostly one way, leaning another by some degrees. */
+const { toward, label = undefined } = defineProps<{ toward: Gap['toward']; label?: string }>()
 const emit = defineEmits<{ change: [toward: Gap['toward']] }>()
 const words = texts.place.drawer
 const now = computed(() => directionWords(toward))
@@ -30,7 +30,7 @@ function setDegrees(leanDeg: number | undefined) {
 </script>
 
 <template>
-  <ChoiceField :label="words.toward" :value="now.main" :items="mains" @change="setMain($event)" />
+  <ChoiceField :label="label ?? words.toward" :value="now.main" :items="mains" @change="setMain($event)" />
   <div class="lean">
     <ChoiceField
       :label="words.lean"

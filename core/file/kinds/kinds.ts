@@ -1,3 +1,4 @@
+import { KINDS_OF_BOLTS, type BoltTypes } from './boltKinds'
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
@@ -28,6 +29,7 @@ export const KINDS = [
   KINDS_OF_WELDS,
   KINDS_OF_TICKS,
   KINDS_OF_TEMPORARIES,
+  KINDS_OF_BOLTS,
 ] as const
 
 /** Their types. */
@@ -43,4 +45,5 @@ export type Kinds = VehicleTypes &
   ReleaseTypes &
   WeldTypes &
   TickTypes &
-  TemporaryTypes
+  TemporaryTypes &
+  BoltTypes

@@ -1,3 +1,4 @@
+import { boltAnswer, type BoltAnswer } from '../../bay/bolts/boltAnswer'
 import { overHumps } from '../../bay/ground/overHumps'
 import type { RolledOver } from '../../making/ground/rollOver'
 import { releaseOf } from '../../making/ways/heldEntry'
@@ -83,6 +84,7 @@ export interface ShopJson {
   /** What strikes the ground first, at ride height. */
   readonly groundOrder: Answered<readonly LowThing[]>
   /** Over each hump: the least gap of every low point, and what touches first. */
+  readonly bolts: readonly Named<BoltAnswer>[]
   readonly humps: readonly Named<RolledOver>[]
   /** Whether parts come out of where they sit. */
   readonly releases: readonly Named<Release>[]
@@ -131,6 +133,11 @@ export function shopJson(build: Build, now: Evaluation): ShopJson {
       ...answered(serviceWay(build, check, things)),
     })),
     groundOrder: answered(lowOrder(build, now, { front: 0, rear: 0 })),
+    bolts: (build.bolts ?? []).map((bolt) => ({
+      id: bolt.id,
+      name: bolt.name,
+      ...answered(boltAnswer(build, bolt)),
+    })),
     humps: overHumps(build, now).map(({ hump: { id, name }, over }) => ({ id, name, ...answered(over) })),
     releases: (build.releases ?? []).map((part) => ({
       id: part.id,

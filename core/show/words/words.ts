@@ -2,6 +2,7 @@ import type { Build } from '../../file/build/build'
 import type { LeverKind } from '../../file/build/lever'
 import type { MeasuredReading, ReadingOf, TourQuantity } from '../../file/build/reading'
 import { merged } from '../../file/parts/merged'
+import { BOLT_WORDS } from './boltWords'
 import { CHAIN_WORDS } from './chainWords'
 import { GAP_WORDS } from './gapWords'
 import { HUMP_WORDS } from './humpWords'
@@ -32,6 +33,7 @@ export const WORDS = [
   WELD_WORDS,
   TICK_WORDS,
   TEMPORARY_WORDS,
+  BOLT_WORDS,
 ] as const
 
 /** What each quantity is asked with. */
