@@ -178,3 +178,30 @@ test('the third mount stands where its gaps have the most room; what is temporar
   expect(await grave(page)).toEqual([])
   await narrow(page)
 })
+
+test('bolts in the slots of a cart: long, tight and held by friction, too few of them refused, undone, kept', async ({
+  page,
+}) => {
+  await openCard(page, 'the yard cart', 'bolts')
+  const lines = page.getByTestId('bolt-lines').locator('li')
+  await expect(page.getByTestId('bolt-answer')).toHaveText('M8 × 30, 8.8')
+  await expect(lines).toContainText([
+    'tighten to 26 N·m dry',
+    'grip 16.0 mm',
+    'slot 40.0 mm long',
+    '5.0 mm over',
+    '2.2 times',
+  ])
+  await type(page, 'Bolts like it', '2')
+  await expect(lines.last()).toContainText('only 1.1 times what pulls: a pin, a jack bolt, or another bolt')
+  await saved(page)
+  await page.reload()
+  await expect(lines.last()).toContainText('only 1.1 times')
+  await undo(page)
+  await expect(lines.last()).toContainText('2.2 times')
+  await page.getByRole('checkbox', { name: 'It sits in a slot' }).focus()
+  await page.keyboard.press('Space')
+  await expect(lines).toHaveCount(2)
+  expect(await grave(page)).toEqual([])
+  await narrow(page)
+})

@@ -26,7 +26,7 @@ const turns = SHAFT_TURNS.map((value) => ({ value, label: words.turnsWays[value]
     </template>
     <ThirdMount />
     <p class="caution">{{ words.caution }}</p>
-    <div>
+    <div class="does">
       <UButton v-if="mounts.entries.length === 0" icon="i-lucide-plus" @click="mounts.adopt()">{{
         words.adopt
       }}</UButton>
@@ -47,3 +47,11 @@ const turns = SHAFT_TURNS.map((value) => ({ value, label: words.turnsWays[value]
     </template>
   </MadePage>
 </template>
+
+<style scoped>
+.does {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>
