@@ -2,12 +2,12 @@ import type { Bound } from '../check/judge'
 import { plainCheck } from '../check/plainCheck'
 import type { Check } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
+import { thingPlan } from '../check/thingPlan'
 import type { Column, FigureOf, VectorColumns } from '../base/columns/graph'
 import { mapKnown, type Known } from '../base/known'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { LimitEntry } from '../file/build/limit'
 import type { CopedTube } from '../file/kinds/copedTubeKinds'
-import { combinedWindow } from '../file/limits/verdict'
 import type { TubeJoint } from '../making/copes/copeCut'
 import { plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 import {
@@ -107,25 +107,10 @@ function roomPlan(
   end: number,
   columns: Known<TubeColumns>,
 ): PlannedCheck {
-  const bounds = [CLOSES, ...limits.filter(({ quantity }) => quantity === 'tube-room')]
   const column = columns.known ? columns.value.ends[end]?.figures.roomMm : undefined
-  return {
-    head: {
-      id: `tube/${tube.id}/${end}`,
-      lineId: null,
-      lineName: null,
-      quantity: 'tube-room',
-      subject: { of: 'thing', id: tube.id, name: `${tube.name}, ${TUBE_ENDS[end] ?? ''}` },
-      state: 'ride',
-      at: null,
-      speedRpm: null,
-    },
-    bounds,
-    window: combinedWindow(bounds),
-    unknownBounds: [],
-    needs: mapKnown(columns, () => null),
-    value: column === undefined ? null : { column },
-  }
+  const name = `${tube.name}, ${TUBE_ENDS[end] ?? ''}`
+  const head = { id: `tube/${tube.id}/${end}`, quantity: 'tube-room', thing: tube.id, name } as const
+  return thingPlan(head, limits, [CLOSES], columns, column)
 }
 
 function figuresOf(

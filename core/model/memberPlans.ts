@@ -1,9 +1,9 @@
 import type { Bound } from '../check/judge'
 import type { PlannedCheck } from '../check/plannedCheck'
-import { mapKnown, unknown, type Known } from '../base/known'
+import { thingPlan } from '../check/thingPlan'
+import { unknown, type Known } from '../base/known'
 import type { Quantity, LimitEntry } from '../file/build/limit'
 import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../file/kinds/memberKinds'
-import { combinedWindow } from '../file/limits/verdict'
 import type { MemberFigure, WayColumns } from './memberColumns'
 
 type MemberQuantity = Extract<Quantity, `member-${string}`>
@@ -57,26 +57,8 @@ export const memberPlans = (
   QUANTITIES.flatMap((quantity) => {
     const { figure, isOf, own, lacks } = JUDGED[quantity]
     if (!isOf(way)) return []
-    const bounds = [...limits.filter((limit) => limit.quantity === quantity), ...(own?.(way) ?? [])]
     const column = columns.known ? columns.value[figure] : undefined
-    const needs = columns.known && column === undefined ? unknown(lacks) : mapKnown(columns, () => null)
-    return [
-      {
-        head: {
-          id: `member/${member.id}/${quantity}`,
-          lineId: null,
-          lineName: null,
-          quantity,
-          subject: { of: 'thing', id: member.id, name: member.name },
-          state: 'ride',
-          at: null,
-          speedRpm: null,
-        },
-        bounds,
-        window: combinedWindow(bounds),
-        unknownBounds: [],
-        needs,
-        value: column === undefined ? null : { column },
-      },
-    ]
+    const needs = columns.known && column === undefined ? unknown(lacks) : columns
+    const head = { id: `member/${member.id}/${quantity}`, quantity, thing: member.id, name: member.name }
+    return [thingPlan(head, limits, own?.(way) ?? [], needs, column)]
   })

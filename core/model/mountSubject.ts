@@ -2,13 +2,13 @@ import type { Bound } from '../check/judge'
 import { plainCheck } from '../check/plainCheck'
 import type { Check } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
+import { thingPlan } from '../check/thingPlan'
 import { TIMES } from '../base/columns/arithmetic'
 import { scalarStep, type Column, type Graph } from '../base/columns/graph'
 import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
 import { norm } from '../base/linalg/vec3'
 import type { Build } from '../file/build/build'
 import { outputOf } from '../file/open/output'
-import { combinedWindow } from '../file/limits/verdict'
 import { casesFor, type MountCaseKey } from '../making/mounts/mountCases'
 import { GAPS } from './gapSubject'
 import type { CompiledGap } from './gaps'
@@ -80,26 +80,9 @@ const TWISTS: Bound = {
 function sharePlan(graph: Graph, build: Build, columns: Known<MountColumns>): PlannedCheck[] {
   const share = columns.known ? columns.value.share : null
   if (share === null || !Number.isFinite(graph.at(share))) return []
-  const bounds = [TWISTS, ...build.limits.entries.filter(({ quantity }) => quantity === 'mount-share')]
-  return [
-    {
-      head: {
-        id: 'mount/share',
-        lineId: null,
-        lineName: null,
-        quantity: 'mount-share',
-        subject: { of: 'thing', id: 'mounts', name: 'mounts' },
-        state: 'ride',
-        at: null,
-        speedRpm: null,
-      },
-      bounds,
-      window: combinedWindow(bounds),
-      unknownBounds: [],
-      needs: mapKnown(columns, () => null),
-      value: { column: scalarStep(graph, TIMES, [share], [100]) },
-    },
-  ]
+  const head = { id: 'mount/share', quantity: 'mount-share', thing: 'mounts', name: 'mounts' } as const
+  const percent = scalarStep(graph, TIMES, [share], [100])
+  return [thingPlan(head, build.limits.entries, [TWISTS], columns, percent)]
 }
 
 /** Figures of a case that have a ±. */

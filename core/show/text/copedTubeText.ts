@@ -82,6 +82,10 @@ export function printedEnds({ tube, found }: CopedTubeEvaluation, points: Build[
   })
 }
 
+/** Between the straight edges of both wraps, or from the one to the square end. */
+export const betweenEdges = (axisMm: number, ends: readonly PrintedEnd[]): number =>
+  axisMm - ends.reduce((sum, { edgeMm }) => sum + edgeMm, 0)
+
 /** How it is sawn and wrapped, a line each; none while it is not known. */
 export function tubeSteps(
   evaluation: CopedTubeEvaluation,
@@ -93,7 +97,7 @@ export function tubeSteps(
   const { sawMm, matchMm, axisMm, twistDeg } = found.value.figures
   if (sawMm === undefined || matchMm === undefined || axisMm === undefined) return []
   const ends = printedEnds(evaluation, points)
-  const between = axisMm - ends.reduce((sum, { edgeMm }) => sum + edgeMm, 0)
+  const between = betweenEdges(axisMm, ends)
   const turned =
     twistDeg === undefined
       ? []

@@ -10,7 +10,7 @@ import type { Evaluation } from '../../model/evaluateBuild'
 import { MEMBERS, type WayFound } from '../../model/memberSubject'
 import { PLATES, type PlateEvaluation } from '../../model/plateSubject'
 import { foundOf } from '../../model/subject'
-import { printedEnds, tubeStock } from './copedTubeText'
+import { betweenEdges, printedEnds, tubeStock } from './copedTubeText'
 import { blankCorners, stockName } from './memberText'
 import { hourText } from './plateText'
 
@@ -91,7 +91,7 @@ function tubeWork({ points, units }: Build, evaluation: CopedTubeEvaluation): Wo
   const { sawMm, matchMm, axisMm, twistDeg } = found.known ? found.value.figures : {}
   if (sawMm === undefined || matchMm === undefined || axisMm === undefined) return []
   const ends = printedEnds(evaluation, points)
-  const between = axisMm - ends.reduce((sum, { edgeMm }) => sum + edgeMm, 0)
+  const between = betweenEdges(axisMm, ends)
   return [
     { name: 'saw the tube', figure: formatLength(sawMm, units), note: tubeStock(tube) },
     { name: 'scribe the match line', note: 'one straight line along it, from end to end' },
