@@ -14,7 +14,7 @@ const ROUNDS: readonly (readonly [RegExp, number])[] = [
   [/^an axle by what was read at its heights$/, 2],
   [/^the powertrain on its mounts$/, 32],
   [/^share of the reaction/, 4],
-  [/^cope of a tube$/, 12],
+  [/^cope of a tube$/, 300],
 ]
 
 /** A kernel has so long, in ms, to be compiled to what it will be: until then figures lie about as objects. */

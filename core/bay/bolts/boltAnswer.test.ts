@@ -78,18 +78,21 @@ describe('bolts of a build', () => {
     ])
   })
 
-  it('are refused without a chain of that name, and told unknown without a pitch', () => {
+  it('are refused in a metal of no name, and told unknown without a pitch, a chain or a lever', () => {
     const raw = structuredClone(cart) as any
-    raw.bolts[0].slot.chain = 'nowhere'
-    raw.bolts[0].slot.lever = 'nothing'
     raw.bolts[1].into = 'wood'
     const paths = (value: unknown) => {
       const parsed = parseBuild(value)
       return parsed.ok ? [] : parsed.problems.map(({ path }) => path).sort()
     }
     expect(paths(raw)).toEqual(['bolts[1].into'])
-    raw.bolts[1].into = 'steel'
-    expect(paths(raw)).toEqual(['bolts[0].slot.chain', 'bolts[0].slot.lever'])
+    // What is gone leaves its bolt, and is asked for.
+    const missing = (changed: object) => {
+      const { slot } = known(slotOf(changed))
+      return slot?.known ? [] : slot?.missing.map(({ what }) => what)
+    }
+    expect(missing({ lever: 'nothing' })).toEqual(['the lever that moves it along its slot'])
+    expect(missing({ chain: 'nowhere' })).toEqual(['the chain that pulls along its slot'])
     const odd = boltAnswer(build, { ...plate, sizeMm: 9 })
     expect(odd.known ? '' : odd.missing[0]!.what).toContain('no coarse pitch is known for 9 mm')
     const told = (resultJson(build) as any).bolts

@@ -60,15 +60,18 @@ function slotAnswer(build: Build, boltMm: number, told: BoltSlot, preloadN: numb
 
 /** By the range of its lever, else as told. */
 function travelOf(build: Build, { lever, travelMm }: BoltSlot): Known<number> {
-  const range = build.levers.find(({ id }) => id === lever)?.range
-  if (range) return known(range[1] - range[0])
+  if (lever !== undefined) {
+    const range = build.levers.find(({ id }) => id === lever)?.range
+    return range ? known(range[1] - range[0]) : unknown('the lever that moves it along its slot', 'bolts')
+  }
   return travelMm === undefined ? unknown('how far it moves along its slot', 'bolts') : known(travelMm)
 }
 
 /** The most that its chain pulls, with the shock; null where nothing was said to pull. */
 function loadOf(build: Build, { chain: id, loadN }: BoltSlot): Known<number> | null {
+  if (id === undefined) return loadN === undefined ? null : known(loadN)
   const chain = build.chains?.find((one) => one.id === id)
-  if (!chain) return loadN === undefined ? null : known(loadN)
+  if (!chain) return unknown('the chain that pulls along its slot', 'bolts')
   const { shock = 1 } = build.drivetrain
   return mapKnown(chainGears(build, chain), (gears) => shock * Math.max(...gears.map(({ pullN }) => pullN)))
 }

@@ -1,7 +1,5 @@
 import { boolean, object, type InferType } from 'yup'
 import { figure, idField, requiredId, requiredName, wordField } from '../parts/fields'
-import type { Things } from './ask'
-import type { EntryComplaint } from './listFacts'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What a bolt is screwed into. */
@@ -73,16 +71,7 @@ export const KINDS_OF_BOLTS = {
   quantities: {},
   levers: {},
   lists: {
-    bolts: {
-      shape: boltShape,
-      most: 60,
-      names: ({ slot }) => [{ at: 'slot.lever', in: 'levers', id: slot?.lever }],
-      problems: boltProblems,
-    },
+    // A lever or a chain that is gone leaves its bolt: then what moves it or pulls is not known.
+    bolts: { shape: boltShape, most: 60, names: () => [] },
   },
 } as const satisfies SubjectKinds<BoltTypes>
-
-function boltProblems({ chains = [] }: Things, { slot }: BoltEntry, complain: EntryComplaint): void {
-  if (slot?.chain !== undefined && !chains.some(({ id }) => id === slot.chain))
-    complain('slot.chain', `there is no chain "${slot.chain}"`)
-}
