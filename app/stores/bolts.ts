@@ -1,12 +1,13 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { boltAnswer } from '~~/core/bay/bolts/boltAnswer'
 import type { BoltEntry, BoltSlot } from '~~/core/file/kinds/boltKinds'
 import { boltLines, boltName } from '~~/core/show/text/boltText'
 import { newId } from '../storage/newId'
 import { bolts as words } from '../texts/bolts'
 import { assign } from './assign'
+import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
 /** A bolt that nobody has measured yet, and a slot. */
@@ -17,9 +18,7 @@ const FIRST_SLOT = { faces: 1, bolts: 1, state: 'painted' } as const
 export const useBolts = defineStore('bolts', () => {
   const workbench = useWorkbench()
   const all = computed<readonly BoltEntry[]>(() => workbench.build?.bolts ?? [])
-  /** The one that is looked at. */
-  const looked = ref('')
-  const bolt = computed(() => all.value.find(({ id }) => id === looked.value) ?? all.value[0] ?? null)
+  const { looked, one: bolt } = lookedAt(all, ({ id }) => id)
   const found = computed(() =>
     workbench.build && bolt.value ? boltAnswer(workbench.build, bolt.value) : null,
   )

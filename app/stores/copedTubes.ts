@@ -1,12 +1,13 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { copedTubeScene } from '~~/core/drawing/copedTubeScene'
 import type { Build } from '~~/core/file/build/build'
 import type { CopedTube } from '~~/core/file/kinds/copedTubeKinds'
 import { wrapTemplate } from '~~/core/making/templates/wrapTemplate'
 import { titled } from '~~/core/making/templates/template'
 import { COPED_TUBES } from '~~/core/model/copedTubeSubject'
+import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
 import { printedEnds, tubeChange, tubeEndRows, tubeStock, tubeSteps } from '~~/core/show/text/copedTubeText'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
@@ -16,6 +17,7 @@ import { tubes as words } from '../texts/tubes'
 import { assign } from './assign'
 import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
+import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
 /** Usual stock, the builder's to change. */
@@ -27,9 +29,7 @@ export const useCopedTubes = defineStore('coped-tubes', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, COPED_TUBES) : []))
-  /** The one that is looked at. */
-  const looked = ref('')
-  const found = computed(() => all.value.find(({ tube }) => tube.id === looked.value) ?? all.value[0] ?? null)
+  const { looked, one: found } = lookedAt(all, ({ tube }) => tube.id)
   const units = computed(() => workbench.build?.units ?? null)
   const points = computed(() => workbench.build?.points ?? [])
   const scene = (width: number) => (found.value ? copedTubeScene(found.value, width) : null)
@@ -38,10 +38,7 @@ export const useCopedTubes = defineStore('coped-tubes', () => {
     found.value && units.value ? tubeSteps(found.value, points.value, units.value) : [],
   )
   const change = computed(() => (found.value ? tubeChange(found.value) : null))
-  const position = computed(() => {
-    const { build } = workbench
-    return build?.positions.find(({ id }) => id === build.chosen) ?? null
-  })
+  const position = computed(() => workbench.build && chosenPosition(workbench.build))
   /** The wraps of its coped ends; null while they are not known, or where none is coped. */
   const template = computed(() => {
     if (!found.value) return null

@@ -9,6 +9,7 @@ import { newId } from '../storage/newId'
 import { humps as words } from '../texts/ways'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
+import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
 /** Sizes that a kind begins with, the builder's to change. */
@@ -20,9 +21,7 @@ export const useHumps = defineStore('humps', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const all = computed<readonly Hump[]>(() => workbench.build?.humps ?? [])
-  /** The one that is looked at. */
-  const looked = ref('')
-  const hump = computed(() => all.value.find(({ id }) => id === looked.value) ?? all.value[0] ?? null)
+  const { looked, one: hump } = lookedAt(all, ({ id }) => id)
   const vehicle = computed(() =>
     workbench.build && evaluation.current && hump.value
       ? lowVehicle(workbench.build, evaluation.current)

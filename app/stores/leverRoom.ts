@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, toRaw } from 'vue'
+import { chosenSettings } from '~~/core/model/evaluateBuild'
 import { leverRoom } from '~~/core/model/leverRoom'
 import type { LeverSettings } from '~~/core/vehicle/moves/settings'
 import type { Id } from '~~/core/file/parts/id'
@@ -13,9 +14,8 @@ export const useLeverRoom = defineStore('lever-room', () => {
   const evaluation = useEvaluation()
   const levers = useLevers()
   const asked = ref<Id>('')
-  const position = computed(() => workbench.build?.positions.find(({ id }) => id === workbench.build?.chosen))
   // As stored: while a lever is in the hand nothing is worked out for it, and its own amount does not matter.
-  const settings = computed<LeverSettings>(() => position.value?.settings ?? {})
+  const settings = computed<LeverSettings>(() => (workbench.build ? chosenSettings(workbench.build) : {}))
   const room = computed(() => {
     const { compiled } = evaluation
     if (!compiled || asked.value === '') return null

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, ref, toRaw } from 'vue'
+import { computed, toRaw } from 'vue'
 import { memberScene } from '~~/core/drawing/memberScene'
 import { mapKnown } from '~~/core/base/known'
 import { powertrainOf } from '~~/core/file/parts/bodies'
@@ -16,6 +16,7 @@ import type { Build } from '~~/core/file/build/build'
 import { memberTemplate } from '~~/core/making/templates/memberTemplate'
 import { titled, type Template } from '~~/core/making/templates/template'
 import { MEMBERS } from '~~/core/model/memberSubject'
+import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
 import { blankCorners, changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
 import { packRows } from '~~/core/show/text/packRows'
@@ -28,6 +29,7 @@ import { assign } from './assign'
 import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
+import { lookedAt } from './lookedAt'
 import { useWeight } from './weight'
 import { useWorkbench } from './workbench'
 
@@ -53,11 +55,7 @@ export const useMaking = defineStore('making', () => {
   const levers = useLevers()
 
   const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, MEMBERS) : []))
-  /** The one that is looked at. */
-  const looked = ref('')
-  const found = computed(
-    () => all.value.find(({ member }) => member.id === looked.value) ?? all.value[0] ?? null,
-  )
+  const { looked, one: found } = lookedAt(all, ({ member }) => member.id)
   const way = computed(
     () => found.value?.ways.find((one) => one.way.id === found.value?.member.chosen) ?? null,
   )
@@ -81,10 +79,7 @@ export const useMaking = defineStore('making', () => {
     return packRows(toRaw(evaluation.compiled), levers.settings, lever, found.value.member.id)
   })
   const powertrainId = computed(() => workbench.build && powertrainOf(workbench.build)?.id)
-  const position = computed(() => {
-    const { build } = workbench
-    return build?.positions.find(({ id }) => id === build.chosen) ?? null
-  })
+  const position = computed(() => workbench.build && chosenPosition(workbench.build))
   /** The blank at its true size; null while it is not known. */
   const template = computed<Template | null>(() => {
     if (!found.value || !way.value?.figures.known) return null

@@ -6,6 +6,7 @@ import { MOST_HOLES, type Plate, type PlateFace, type PlateHoleEntry } from '~~/
 import { plateTemplate } from '~~/core/making/templates/plateTemplate'
 import { titled } from '~~/core/making/templates/template'
 import { PLATES } from '~~/core/model/plateSubject'
+import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
 import { fitSentence, patternSentence, spacerRows, tapeRows } from '~~/core/show/text/plateText'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
@@ -14,6 +15,7 @@ import { today } from '../storage/today'
 import { making, plates as words } from '../texts/making'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
+import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
 export type PlateSide = 'plate' | 'bosses'
@@ -37,11 +39,7 @@ export const usePlates = defineStore('plates', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, PLATES) : []))
-  /** The one that is looked at. */
-  const looked = ref('')
-  const found = computed(
-    () => all.value.find(({ plate }) => plate.id === looked.value) ?? all.value[0] ?? null,
-  )
+  const { looked, one: found } = lookedAt(all, ({ plate }) => plate.id)
   const isMirrored = ref(false)
   const scene = (width: number) =>
     found.value ? plateScene(found.value.plate, found.value.answer, width) : null
@@ -56,7 +54,7 @@ export const usePlates = defineStore('plates', () => {
     const places = found.value?.answer.plate
     if (!found.value || !places?.known) return null
     const { plate } = found.value
-    const name = workbench.build?.positions.find(({ id }) => id === workbench.build?.chosen)?.name ?? ''
+    const name = (workbench.build && chosenPosition(workbench.build)?.name) ?? ''
     return titled(
       plateTemplate(plate, places.value.places, isMirrored.value),
       [words.print, making.belongs(name, today())],

@@ -1,6 +1,6 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { HeldContact, HeldEntry, HeldPin } from '~~/core/file/kinds/releaseKinds'
 import { releasePanes } from '~~/core/drawing/releaseScene'
 import { releaseOf } from '~~/core/making/ways/heldEntry'
@@ -8,6 +8,7 @@ import { releaseSentence } from '~~/core/show/text/releaseText'
 import { newId } from '../storage/newId'
 import { releases as words } from '../texts/ways'
 import { assign } from './assign'
+import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
 const UP = [0, 0, 1]
@@ -16,9 +17,7 @@ const UP = [0, 0, 1]
 export const useReleases = defineStore('releases', () => {
   const workbench = useWorkbench()
   const all = computed<readonly HeldEntry[]>(() => workbench.build?.releases ?? [])
-  /** The one that is looked at. */
-  const looked = ref('')
-  const part = computed(() => all.value.find(({ id }) => id === looked.value) ?? all.value[0] ?? null)
+  const { looked, one: part } = lookedAt(all, ({ id }) => id)
   const found = computed(() => (part.value ? releaseOf(part.value) : null))
   const sentence = computed(() =>
     part.value && found.value?.known ? releaseSentence(part.value, found.value.value) : null,

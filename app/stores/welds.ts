@@ -1,7 +1,7 @@
 import type { Draft } from 'immer'
 import { useNow } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { tackScene } from '~~/core/drawing/tackScene'
 import { MOST_WELD_READINGS, type WeldEntry, type WeldReading } from '~~/core/file/kinds/weldKinds'
 import { tackPlan } from '~~/core/making/welds/tacks'
@@ -9,6 +9,7 @@ import { weldRows, weldSentence, weldSteps } from '~~/core/show/text/weldText'
 import { newId } from '../storage/newId'
 import { welds as words } from '../texts/welds'
 import { assign } from './assign'
+import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
 /** A seam that nobody has measured yet. */
@@ -19,9 +20,7 @@ const MINUTE_MS = 60_000
 export const useWelds = defineStore('welds', () => {
   const workbench = useWorkbench()
   const all = computed<readonly WeldEntry[]>(() => workbench.build?.welds ?? [])
-  /** The one that is looked at. */
-  const looked = ref('')
-  const weld = computed(() => all.value.find(({ id }) => id === looked.value) ?? all.value[0] ?? null)
+  const { looked, one: weld } = lookedAt(all, ({ id }) => id)
   const units = computed(() => workbench.build?.units ?? null)
   const rows = computed(() => (weld.value && units.value ? weldRows(weld.value, units.value) : []))
   const steps = computed(() =>

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { StepSubject, Tick } from '~~/core/file/kinds/tickKinds'
-import { steppedWorks, type WorkStep } from '~~/core/show/text/workSteps'
+import { stepKey, steppedWorks, type WorkStep } from '~~/core/show/text/workSteps'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { useEvaluation } from './evaluation'
@@ -35,7 +35,7 @@ export const useWorkSteps = defineStore('work-steps', () => {
     const ticks = (workbench.build?.ticks ?? []).filter(isOf)
     return (work.value?.steps ?? []).map((step) => ({
       ...step,
-      doneAt: ticks.find(({ name }) => name === step.name)?.at ?? null,
+      doneAt: ticks.find(({ name }) => name === stepKey(step))?.at ?? null,
     }))
   })
   const done = computed(() => steps.value.filter(({ doneAt }) => doneAt !== null).length)
@@ -61,7 +61,7 @@ export const useWorkSteps = defineStore('work-steps', () => {
     const [now, made] = [step.value, work.value]
     if (!now || !made) return
     const next = index.value + 1
-    const entry = { id: newId(), of: made.of, thing: made.thing, name: now.name, at: today() }
+    const entry = { id: newId(), of: made.of, thing: made.thing, name: stepKey(now), at: today() }
     if (now.doneAt === null)
       workbench.change('Tick a step', (draft) => {
         draft.ticks = [...(draft.ticks ?? []), entry]
@@ -72,7 +72,9 @@ export const useWorkSteps = defineStore('work-steps', () => {
   function takeBack(): void {
     const now = step.value
     workbench.change('Take a tick back', (draft) => {
-      draft.ticks = (draft.ticks ?? []).filter((one) => !(isOf(one) && one.name === now?.name))
+      draft.ticks = (draft.ticks ?? []).filter(
+        (one) => !(isOf(one) && now !== null && one.name === stepKey(now)),
+      )
     })
   }
 

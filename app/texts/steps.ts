@@ -13,7 +13,6 @@ export const steps = {
   isDone: (day: string) => `done ${day}`,
   all: 'All steps are done.',
   readAloud: 'Read aloud',
-  leave: 'All of it',
   progress: (done: number, all: number) => `${done} of ${all} done`,
   kinds: { bar: 'crossmember', tube: 'tube', plate: 'plate', weld: 'weld' } satisfies Record<
     StepSubject,

@@ -18,7 +18,7 @@ export const humps = {
     low: 'Low point',
     least: 'Least gap',
     where: 'There',
-    now: 'Now',
+
     breakover: 'Clears a crest of',
   },
   sizes: 'The hump',

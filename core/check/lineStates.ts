@@ -5,6 +5,7 @@ import type { Line } from '../file/parts/lineSpec'
 import { isLock, wheelPlaces, type PlaceOfWheels } from '../file/build/wheelPlaces'
 import { powertrainOf } from '../file/parts/bodies'
 import { isSprung } from '../making/mounts/mountedUnit'
+import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import type { CheckState, WheelPlace } from './check'
 
 /** A state a line is judged in: where the wheels stand, the torque, and how far its axle is wound up, nose up, in degrees. */
@@ -64,8 +65,9 @@ function torqueStates(build: Build, line: Line): Omit<LineState, 'at'>[] {
 /** A line of a powertrain that is known to give on its mounts. */
 function isGiven(build: Build, { driving, driven }: Line): boolean {
   const body = powertrainOf(build)?.id
-  const isOurs = build.axes.some(({ id, body: of }) => of === body && (id === driving || id === driven))
-  return isOurs && isSprung(build)
+  if (body === undefined) return false
+  const ends = build.axes.filter(({ id }) => id === driving || id === driven)
+  return ends.some((end) => goesAlongWith(build, end.body, body)) && isSprung(build)
 }
 
 /** The body of the driven axis, which winds up. */

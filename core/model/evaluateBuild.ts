@@ -128,9 +128,12 @@ export const rejudged = (evaluation: Evaluation, change: (check: Check) => Check
   ),
 })
 
-/** Settings of the position that is chosen. */
-export const chosenSettings = (build: Build): LeverSettings =>
-  build.positions.find((position) => position.id === build.chosen)?.settings ?? {}
+/** The position that is chosen; null for none. */
+export const chosenPosition = ({ positions, chosen }: Pick<Build, 'positions' | 'chosen'>) =>
+  positions.find(({ id }) => id === chosen) ?? null
+
+/** Its settings. */
+export const chosenSettings = (build: Build): LeverSettings => chosenPosition(build)?.settings ?? {}
 
 /** A place of the wheels as it is called now; undefined for a spare one that nothing stands at. */
 function placeIn(

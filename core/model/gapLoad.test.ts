@@ -64,4 +64,19 @@ describe('gaps under load', () => {
     expect(limits.filter(({ id }) => id.endsWith('/load'))).toEqual([])
     expect(limits.some(({ check }) => check === 'gap/sump-rack')).toBe(true)
   })
+
+  it('stay as they are read on mounts that do not even hold the powertrain standing', () => {
+    const single = changedBay((raw) => raw.mounts.splice(1))
+    const { checks } = evaluateBuild(single, {})
+    const gaps = checks.filter(({ id }) => id.startsWith('gap/'))
+    const still = evaluateBuild(
+      changedBay((raw) => delete raw.mounts),
+      {},
+    ).checks.filter(({ id }) => id.startsWith('gap/'))
+    expect(gaps.map(({ id, value, verdict }) => [id, value, verdict])).toEqual(
+      still.map(({ id, value, verdict }) => [id, value, verdict]),
+    )
+    const [mounts] = foundOf(evaluateBuild(single, {}).subjects, MOUNTS)
+    expect(mounts!.found.known).toBe(false)
+  })
 })

@@ -5,7 +5,7 @@ import type { BodyId } from '../file/parts/body'
 import type { Gap } from '../file/parts/gap'
 import { GAP_LEFT, LEAST } from '../making/mounts/mountKernels'
 import type { Places } from '../stand/places'
-import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
+import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import type { GapColumns } from '../vehicle/gaps/gapColumns'
 
 /** What is left of a gap as the powertrain gives on its mounts: in each case, in their order, and at the least. */
@@ -23,7 +23,7 @@ const isOf = ({ kind, shaft }: Gap): boolean => kind !== 'service' && !shaft
  *
  * @param bodies - the one of its point, and the one across
  * @param ride - at ride height
- * @returns null where both go along with the powertrain, neither does, or it is not known how it gives
+ * @returns null where both go along with the powertrain, neither does, or it is not known how it gives on mounts that hold it
  */
 export function gapLoadColumns(
   graph: Graph,
@@ -35,7 +35,7 @@ export function gapLoadColumns(
 ): GapLoad | null {
   const sprung = isOf(gap) && ride?.known ? places.sprung() : null
   if (!sprung?.known || !ride?.known) return null
-  const [own, across] = bodies.map((id) => bodiesUnder(build, id).some((one) => one.id === sprung.value.body))
+  const [own, across] = bodies.map((id) => goesAlongWith(build, id, sprung.value.body))
   if (own === across) return null
   const { gap: mm, toward, point } = ride.value
   // A body that comes toward the point takes as much of the gap as the point would that goes away.
@@ -46,11 +46,10 @@ export function gapLoadColumns(
     if (at === still?.at) return mm
     return scalarStep(graph, GAP_LEFT, [mm, ...toward, ...point, ...shift, ...turn], [sense])
   })
-  const least = scalarStep(
-    graph,
-    LEAST,
-    cases.filter((one) => one !== null),
-  )
+  const held = cases.filter((one) => one !== null)
+  // Mounts that do not even hold it standing say nothing of a gap.
+  if (held.length === 0) return null
+  const least = scalarStep(graph, LEAST, held)
   graph.name([least], `${gap.name}: gap left as the powertrain gives on its mounts`, 'mm')
   return { cases, least }
 }

@@ -12,7 +12,7 @@ import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../base
 import type { Vec3 } from '../base/linalg/vec3'
 import { lineColumns } from '../line/lineColumns'
 import type { BodyMove } from '../vehicle/moves/bodyMove'
-import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
+import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import { axleById, wheeledOf } from '../file/parts/bodies'
 import type { BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
@@ -180,10 +180,7 @@ function besideShaft(
 const windingLine = (build: Build, bodies: readonly BodyId[]): Line | undefined =>
   build.lines.find((line) => {
     const wound = windingBody(build, line)
-    return (
-      axleById(build, wound) !== undefined &&
-      bodies.some((id) => bodiesUnder(build, id).some((body) => body.id === wound))
-    )
+    return axleById(build, wound) !== undefined && bodies.some((id) => goesAlongWith(build, id, wound))
   })
 
 const pointOf = ({ points }: MeasuredModel, id: Id) =>

@@ -1,6 +1,6 @@
 import { statesAt, windingBody } from '../check/lineStates'
 import { lineColumns } from '../line/lineColumns'
-import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
+import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import type { WheeledBody } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Id } from '../file/parts/id'
@@ -54,7 +54,7 @@ const wheeledEnds = (
   { driving, driven }: Line,
 ): WheeledBody[] => {
   const ends = build.axes.flatMap(({ id, body }) => (id === driving || id === driven ? [body] : []))
-  return axles.filter(({ id }) => ends.some((end) => bodiesUnder(build, end).some((body) => body.id === id)))
+  return axles.filter(({ id }) => ends.some((end) => goesAlongWith(build, end, id)))
 }
 
 /** The shafts of a line that plunge, with the line at the places where they are longest and shortest. */

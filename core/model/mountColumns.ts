@@ -15,7 +15,7 @@ import { loadOf } from '../making/mounts/mountCases'
 import { CASE_TOLD, shareKernel, SIZE_OF, SMALL_MOVE } from '../making/mounts/mountKernels'
 import { bodiesOf, type PlacedState } from '../stand/places'
 import type { Sprung, SprungCase } from '../stand/sprung'
-import { bodiesUnder } from '../vehicle/bodies/bodyMoves'
+import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import { rigidly } from '../vehicle/moves/bodyMove'
 import type { CompiledGap } from './gaps'
 
@@ -61,7 +61,8 @@ export interface MountedGround {
 /** All that is told of a powertrain on its mounts. */
 export function mountColumns(ground: MountedGround, sprung: Sprung, output: VectorColumns): MountColumns {
   const { build, graph } = ground
-  const cases = sprung.cases.map((one, k) => caseColumns(ground, sprung, one, k, output))
+  const turned = turnedLines(ground, sprung.body)
+  const cases = sprung.cases.map((one, k) => caseColumns({ ...ground, turned }, sprung.body, one, k, output))
   const isTail = (build.mounts ?? []).map((mount) => mount.isTail === true)
   const drive = sprung.cases.find(({ at }) => at.key === 'drive')?.at
   const share =
@@ -75,9 +76,25 @@ export function mountColumns(ground: MountedGround, sprung: Sprung, output: Vect
   return { sprung, output, cases, share }
 }
 
+/** A line that the powertrain turns, with its working angles as it stands. */
+interface TurnedLine {
+  readonly line: Line
+  readonly still: readonly Column[]
+}
+
+function turnedLines({ build, graph, ride }: MountedGround, body: BodyId): TurnedLine[] {
+  const bodyOf = bodiesOf(build).axis
+  return build.lines.flatMap((line) => {
+    const ends = [line.driving, line.driven].flatMap((id) => bodyOf.get(id) ?? [])
+    if (!ends.some((end) => goesAlongWith(build, end, body))) return []
+    const columns = lineColumns(graph, line, ride)
+    return columns.known ? [{ line, still: columns.value.anglesDeg }] : []
+  })
+}
+
 function caseColumns(
-  ground: MountedGround,
-  sprung: Sprung,
+  ground: MountedGround & { readonly turned: readonly TurnedLine[] },
+  body: BodyId,
   of: SprungCase,
   index: number,
   output: VectorColumns,
@@ -98,7 +115,7 @@ function caseColumns(
   graph.name([outputMm], `how far the output moves, ${of.at.name}`, 'mm')
   return {
     ...{ of, rollDeg, fallDeg, planDeg, output: moved, outputMm, sizes },
-    joints: build.lines.flatMap((line) => jointsOf(ground, sprung.body, of, line)),
+    joints: jointsOf(ground, body, of),
     gaps: gaps.flatMap(({ gap, places, load }) => {
       const ride = places[0]?.columns
       const left = load?.cases[index]
@@ -107,30 +124,31 @@ function caseColumns(
   }
 }
 
-/** Joints of a line that an end of the powertrain turns. */
+/** Joints of the lines that an end of the powertrain turns. */
 function jointsOf(
-  { build, graph, ride }: MountedGround,
+  { build, graph, ride, turned }: MountedGround & { readonly turned: readonly TurnedLine[] },
   body: BodyId,
   { shift, turn, at }: SprungCase,
-  line: Line,
 ): JointGives[] {
+  if (at.key === 'standing') return []
   const bodyOf = bodiesOf(build)
-  const goes = (of: BodyId | undefined) =>
-    of !== undefined && bodiesUnder(build, of).some(({ id }) => id === body)
-  if (at.key === 'standing' || ![line.driving, line.driven].some((id) => goes(bodyOf.axis.get(id)))) return []
   const move = rigidly(graph, graph.step(SMALL_MOVE, [...shift, ...turn]) as unknown as MoveColumns)
   const carried = (by: 'point' | 'direction', of: BodyId | undefined, place: Known<VectorColumns>) =>
-    goes(of) ? mapKnown(place, (columns) => move[by](columns)) : place
+    of !== undefined && goesAlongWith(build, of, body)
+      ? mapKnown(place, (columns) => move[by](columns))
+      : place
   const given: PlaceColumns = {
     point: (id) => carried('point', bodyOf.point.get(id), ride.point(id)),
     axis: (id) => carried('direction', bodyOf.axis.get(id), ride.axis(id)),
     when: `, ${at.name}`,
   }
-  const [still, now] = [lineColumns(graph, line, ride), lineColumns(graph, line, given)]
-  if (!still.known || !now.known) return []
-  return now.value.anglesDeg.map((angle, joint) => {
-    const byDeg = scalarStep(graph, DIFFERENCE, [angle, still.value.anglesDeg[joint] ?? angle])
-    graph.name([byDeg], `${line.name}, joint ${joint + 1}: angle more, ${at.name}`, 'deg')
-    return { line: line.id, joint, byDeg }
+  return turned.flatMap(({ line, still }) => {
+    const now = lineColumns(graph, line, given)
+    if (!now.known) return []
+    return now.value.anglesDeg.map((angle, joint) => {
+      const byDeg = scalarStep(graph, DIFFERENCE, [angle, still[joint] ?? angle])
+      graph.name([byDeg], `${line.name}, joint ${joint + 1}: angle more, ${at.name}`, 'deg')
+      return { line: line.id, joint, byDeg }
+    })
   })
 }

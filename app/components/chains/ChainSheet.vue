@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { chosenPosition } from '~~/core/model/evaluateBuild'
 import type { Check } from '~~/core/check/check'
 import type { FactColumn } from '~/composables/factColumn'
 import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
@@ -14,7 +15,7 @@ import { useFormat } from '~/composables/useFormat'
 const { build, now } = defineProps<{ build: Build; now: ChainEvaluation }>()
 const { units, length } = useFormat()
 const words = chainTexts
-const position = computed(() => build.positions.find(({ id }) => id === build.chosen)?.name ?? '')
+const position = computed(() => chosenPosition(build)?.name ?? '')
 const order = computed(() => chainOrder(build, now))
 const parts = computed(() => [
   [words.chain.pitch, `${Number(now.chain.pitchMm.toFixed(3))} mm`],

@@ -12,7 +12,7 @@ const points = (all: readonly (readonly [number, number])[]) => all.map((one) =>
 </script>
 
 <template>
-  <div ref="box" class="tube-drawing">
+  <div ref="box" class="drawn">
     <template v-if="scene">
       <p class="soft caption">{{ words.picture }}</p>
       <svg
@@ -40,19 +40,6 @@ const points = (all: readonly (readonly [number, number])[]) => all.map((one) =>
 </template>
 
 <style scoped>
-.tube-drawing {
-  background: var(--card);
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  padding: 8px 0;
-}
-.caption {
-  padding-inline: 14px;
-}
-svg {
-  display: block;
-  max-width: 100%;
-}
 .main {
   fill: var(--wash);
   stroke: var(--part-line);

@@ -24,7 +24,7 @@ const STEP_MM = 10
 </script>
 
 <template>
-  <div ref="box" class="hump-drawing">
+  <div ref="box" class="drawn">
     <template v-if="scene">
       <p class="soft caption">{{ words.picture }}</p>
       <svg
@@ -69,19 +69,6 @@ const STEP_MM = 10
 </template>
 
 <style scoped>
-.hump-drawing {
-  background: var(--card);
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  padding: 8px 0;
-}
-.caption {
-  padding-inline: 14px;
-}
-svg {
-  display: block;
-  max-width: 100%;
-}
 .ground {
   fill: var(--part);
   stroke: var(--part-line);

@@ -3,18 +3,33 @@ import { making } from '~/texts/making'
 import { tabsOf } from '~/texts/views'
 
 /** A page of making: what is made at the left, what it is made by at the right, what stands side by side below. */
-defineProps<{
+const {
+  items = [],
+  item = undefined,
+  choice = '',
+} = defineProps<{
   title: string
   lead: string
+  /** What there is of it, the one that is looked at, and what is chosen among: shown where there are several. */
+  items?: readonly { readonly value: string; readonly label: string }[]
+  item?: string
+  choice?: string
 }>()
-defineSlots<{ head?: () => unknown; default?: () => unknown; side?: () => unknown; below?: () => unknown }>()
+const emit = defineEmits<{ look: [id: string] }>()
+defineSlots<{ default?: () => unknown; side?: () => unknown; below?: () => unknown }>()
 </script>
 
 <template>
   <ViewNav :label="making.nav.label" :views="tabsOf('make')" />
   <div class="made">
     <div class="main">
-      <slot name="head" />
+      <ChoiceField
+        v-if="item !== undefined && items.length > 1"
+        :label="choice"
+        :value="item"
+        :items="[...items]"
+        @change="emit('look', $event)"
+      />
       <h1>{{ title }}</h1>
       <p class="soft lead">{{ lead }}</p>
       <slot />
@@ -50,6 +65,23 @@ h1 {
 }
 .made :deep(.add) {
   justify-self: start;
+}
+.made :deep(.out) {
+  color: var(--out);
+  font-weight: 600;
+}
+.made :deep(.drawn) {
+  background: var(--card);
+  border: 1px solid var(--hair);
+  border-radius: 4px;
+  padding: 8px 0;
+}
+.made :deep(.drawn > .caption) {
+  padding-inline: 14px;
+}
+.made :deep(.drawn > svg) {
+  display: block;
+  max-width: 100%;
 }
 .made :deep(.caution) {
   padding: 6px 10px;

@@ -76,10 +76,6 @@ section :deep(th .font-medium) {
 .spread {
   display: block;
 }
-.out {
-  color: var(--out);
-  font-weight: 600;
-}
 p {
   margin-top: 8px;
 }

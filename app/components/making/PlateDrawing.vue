@@ -13,7 +13,7 @@ const hasArrow = computed(() => scene.value?.holes.some(({ opens }) => opens) ??
 </script>
 
 <template>
-  <div v-if="scene" ref="box" class="plate-drawing">
+  <div v-if="scene" ref="box" class="drawn">
     <p class="soft caption">{{ words.picture }}</p>
     <svg
       :viewBox="`0 0 ${scene.width} ${scene.height}`"
@@ -67,19 +67,6 @@ const hasArrow = computed(() => scene.value?.holes.some(({ opens }) => opens) ??
 </template>
 
 <style scoped>
-.plate-drawing {
-  background: var(--card);
-  border: 1px solid var(--hair);
-  border-radius: 4px;
-  padding: 8px 0;
-}
-.caption {
-  padding-inline: 14px;
-}
-svg {
-  display: block;
-  max-width: 100%;
-}
 .metal {
   fill: var(--part);
   stroke: var(--ink);

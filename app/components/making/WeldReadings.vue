@@ -112,10 +112,6 @@ const unitOf = ({ reading }: WeldRow) =>
   gap: 2px 10px;
   align-items: center;
 }
-.out {
-  color: var(--out);
-  font-weight: 600;
-}
 .does {
   display: flex;
   flex-wrap: wrap;

@@ -11,7 +11,7 @@ const tickShape = object({
   /** What of the build the step belongs to. */
   of: wordField(STEP_SUBJECTS).required(),
   thing: requiredId(),
-  /** The step. */
+  /** The step, by what it is ticked by. */
   name: requiredName(),
   at: timeField().required(),
 })

@@ -1,6 +1,6 @@
 import { evaluateBuild } from '../../model/evaluateBuild'
 import { changedBay } from '../../testdata/bay'
-import { steppedWorks } from './workSteps'
+import { stepKey, steppedWorks } from './workSteps'
 
 const works = (edit?: (raw: any) => void) => {
   const build = changedBay(edit)
@@ -66,5 +66,21 @@ describe('work step by step', () => {
       ['weld', true],
       ['weld', true],
     ])
+  })
+
+  it('bolts no plate that has to be drilled anew, and ticks readings of one name each by itself', () => {
+    const far = (raw: any) => {
+      raw.plates[0].holes.forEach((hole: any, k: number) => {
+        Object.assign(hole, {
+          at: { xMm: 40 * k * k, yMm: 20 * k },
+          boss: { xMm: 55 * k, yMm: 90 * (k % 3) },
+        })
+      })
+      raw.plates[0].plate = raw.plates[0].bosses = undefined
+    }
+    expect(stepsOf('plate', far)).toEqual([])
+    const twins = stepsOf('weld', (raw) => (raw.welds[0].readings[1].name = 'over the fold'))
+    expect(twins.filter(({ name }) => name === 'read over the fold')).toHaveLength(2)
+    expect(new Set(twins.map(stepKey)).size).toBe(twins.length)
   })
 })

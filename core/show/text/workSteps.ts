@@ -16,13 +16,17 @@ import { hourText } from './plateText'
 
 /** One step under the vehicle or at the bench: a screen of its own. */
 export interface WorkStep {
-  /** What it is ticked by; the same as long as it is the same work. */
+  /** What it is ticked by, the same as long as it is the same work; its name where that is enough. */
+  readonly key?: string
   readonly name: string
   /** As large as it goes; absent where there is none. */
   readonly figure?: string
   /** Said below. */
   readonly note?: string
 }
+
+/** What a step is ticked by. */
+export const stepKey = ({ key, name }: WorkStep): string => key ?? name
 
 /** What is made step by step, with its steps; none while a figure of them is missing. */
 export interface SteppedWork {
@@ -104,7 +108,8 @@ function tubeWork({ points, units }: Build, evaluation: CopedTubeEvaluation): Wo
             note: 'between their straight edges; both begin at the match line, words outside',
           },
         ]),
-    ...ends.map(({ name, faces }): WorkStep => ({
+    ...ends.map(({ name, faces }, i): WorkStep => ({
+      key: `cut/${i}`,
       name: `cut the ${name}`,
       note: `along the edge, saw square to the tube; its match line faces ${faces}`,
     })),
@@ -139,7 +144,8 @@ function plateSteps({ plate, answer }: PlateEvaluation): WorkStep[] {
 }
 
 function openOf({ fit }: PlateEvaluation['answer']): WorkStep[] | null {
-  if (!fit.known) return null
+  // One that has to be drilled anew is bolted nowhere.
+  if (!fit.known || fit.value.verdict === 'redrill') return null
   return fit.value.open.map(({ id, byMm, hour }) => ({
     name: `open hole ${id}`,
     figure: `${fixed(byMm, 1)} mm`,
@@ -155,7 +161,11 @@ function weldWork({ units }: Build, weld: NonNullable<Build['welds']>[number]): 
       figure: formatLength(mm, units),
       note: `from one end, ${formatLength(lengthMm, units)} long, both sides; diagonals after each pair`,
     })),
-    ...weld.readings.map(({ name }): WorkStep => ({ name: `read ${name}`, note: 'tacked and cold' })),
+    ...weld.readings.map(({ id, name }): WorkStep => ({
+      key: `read/${id}`,
+      name: `read ${name}`,
+      note: 'tacked and cold',
+    })),
     { name: 'weld', note: 'short, opposite, back-stepped, from the stiff side outwards' },
     { name: 'look again after 30 minutes', note: 'for what smoulders on both sides of the sheet' },
     { name: 'look again after 60 minutes', note: 'then read everything once more, cold' },

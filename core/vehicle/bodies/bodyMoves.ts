@@ -51,6 +51,10 @@ export function ownMoves(movers: Movers, body: Body): BodyMove[] {
   return [first, ...of({ ...movers, ...there }, body), gives].filter((move) => move !== null)
 }
 
+/** Whether a body is another or stands on it, and so goes where that goes. */
+export const goesAlongWith = (build: Build, id: BodyId, body: BodyId): boolean =>
+  bodiesUnder(build, id).some((one) => one.id === body)
+
 /** A body and the bodies it stands on, itself first. */
 export function bodiesUnder(build: Build, id: BodyId): Body[] {
   const chain: Body[] = []

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { chosenPosition } from '~~/core/model/evaluateBuild'
 import type { Build } from '~~/core/file/build/build'
 import { formatAngle, formatBothUnits } from '~~/core/base/units/format'
 import { halfshaftTexts } from '~/texts/halfshafts'
@@ -14,7 +15,7 @@ const store = useHalfshafts()
 const { length } = useFormat()
 const words = halfshaftTexts.order
 const both = (mm: number) => formatBothUnits(mm, build.units.inchFraction)
-const position = computed(() => build.positions.find(({ id }) => id === build.chosen)?.name ?? '')
+const position = computed(() => chosenPosition(build)?.name ?? '')
 const tools = computed(() => build.tools.map(({ name }) => name).join(', '))
 const today = new Date().toLocaleDateString([], { dateStyle: 'long' })
 const told = computed(() =>

@@ -11,15 +11,15 @@ const missing = computed(() => (bolts.found && !bolts.found.known ? bolts.found.
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="bolts.bolt?.name ?? words.title" :lead="words.lead">
-    <template v-if="bolts.bolt && named.length > 1" #head>
-      <ChoiceField
-        :label="words.title"
-        :value="bolts.bolt.id"
-        :items="named"
-        @change="bolts.looked = $event"
-      />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="bolts.bolt?.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="named"
+    :item="bolts.bolt?.id"
+    @look="bolts.looked = $event"
+  >
     <template v-if="bolts.bolt">
       <p v-if="missing" class="waits">
         <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }} <MissingWords :missing="missing" />
@@ -62,9 +62,5 @@ const missing = computed(() => (bolts.found && !bolts.found.known ? bolts.found.
   list-style: disc;
   padding-left: 20px;
   line-height: 1.6;
-}
-.out {
-  color: var(--out);
-  font-weight: 600;
 }
 </style>

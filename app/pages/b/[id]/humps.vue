@@ -22,20 +22,26 @@ const COLUMNS: readonly FactColumn<HumpRow>[] = [
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="humps.hump?.name ?? words.title" :lead="words.lead">
-    <template v-if="humps.hump && named.length > 1" #head>
-      <ChoiceField :label="words.title" :value="humps.hump.id" :items="named" @change="humps.look($event)" />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="humps.hump?.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="named"
+    :item="humps.hump?.id"
+    @look="humps.look($event)"
+  >
     <template v-if="humps.hump">
       <p v-if="!humps.found.known" class="waits">
         <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }}
         <MissingWords :missing="humps.found.missing" />
       </p>
       <template v-else>
-        <p class="answer" data-testid="hump-answer">
-          <VerdictMark :verdict="humps.found.value.over.firstTouch ? 'out' : 'holds'" :size="18" />
-          <span>{{ humps.sentence }}</span>
-        </p>
+        <MadeAnswer
+          :verdict="humps.found.value.over.firstTouch ? 'out' : 'holds'"
+          data-testid="hump-answer"
+          >{{ humps.sentence }}</MadeAnswer
+        >
         <HumpDrawing
           v-if="humps.way"
           :scene-of="humps.scene"
@@ -104,17 +110,3 @@ const COLUMNS: readonly FactColumn<HumpRow>[] = [
     </template>
   </MadePage>
 </template>
-
-<style scoped>
-.answer {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  font-size: 1.125rem;
-  font-weight: 600;
-}
-.out {
-  color: var(--out);
-  font-weight: 600;
-}
-</style>

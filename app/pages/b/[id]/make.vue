@@ -16,15 +16,15 @@ const turns = computed(() =>
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="making.found?.member.name ?? words.title" :lead="words.lead">
-    <template v-if="making.found && members.length > 1" #head>
-      <ChoiceField
-        :label="words.title"
-        :value="making.found.member.id"
-        :items="members"
-        @change="making.looked = $event"
-      />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="making.found?.member.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="members"
+    :item="making.found?.member.id"
+    @look="making.looked = $event"
+  >
     <template v-if="making.found && making.way">
       <p v-if="!making.way.figures.known" class="waits">
         <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }}

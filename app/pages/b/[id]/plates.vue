@@ -11,21 +11,20 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="plates.found?.plate.name ?? words.title" :lead="words.lead">
-    <template v-if="plates.found && named.length > 1" #head>
-      <ChoiceField
-        :label="words.title"
-        :value="plates.found.plate.id"
-        :items="named"
-        @change="plates.looked = $event"
-      />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="plates.found?.plate.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="named"
+    :item="plates.found?.plate.id"
+    @look="plates.looked = $event"
+  >
     <template v-if="plates.found">
-      <p class="answer" data-testid="plate-answer">
-        <VerdictMark :verdict="plates.found.check.verdict" :size="18" />
-        <span v-if="plates.sentence">{{ plates.sentence }}</span>
-        <span v-else>{{ making.waits }} <MissingWords :missing="plates.found.check.missing" /></span>
-      </p>
+      <MadeAnswer :verdict="plates.found.check.verdict" data-testid="plate-answer"
+        ><span v-if="plates.sentence">{{ plates.sentence }}</span>
+        <span v-else>{{ making.waits }} <MissingWords :missing="plates.found.check.missing" /></span
+      ></MadeAnswer>
       <PlateDrawing :scene-of="plates.scene" />
       <PlateTapes side="plate" />
       <PlateTapes side="bosses" />
@@ -87,13 +86,3 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
     </template>
   </MadePage>
 </template>
-
-<style scoped>
-.answer {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  font-size: 1.125rem;
-  font-weight: 600;
-}
-</style>

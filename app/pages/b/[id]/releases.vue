@@ -11,20 +11,19 @@ const PANE = 300
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="releases.part?.name ?? words.title" :lead="words.lead">
-    <template v-if="releases.part && named.length > 1" #head>
-      <ChoiceField
-        :label="words.title"
-        :value="releases.part.id"
-        :items="named"
-        @change="releases.looked = $event"
-      />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="releases.part?.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="named"
+    :item="releases.part?.id"
+    @look="releases.looked = $event"
+  >
     <template v-if="releases.part">
-      <p class="answer" data-testid="release-answer">
-        <VerdictMark :verdict="releases.isOut ? 'holds' : 'out'" :size="18" />
-        <span>{{ releases.sentence }}</span>
-      </p>
+      <MadeAnswer :verdict="releases.isOut ? 'holds' : 'out'" data-testid="release-answer">{{
+        releases.sentence
+      }}</MadeAnswer>
       <ReleaseDrawing :panes="releases.panes(PANE)" />
       <p class="caution">{{ words.caution }}</p>
     </template>
@@ -43,13 +42,3 @@ const PANE = 300
     </template>
   </MadePage>
 </template>
-
-<style scoped>
-.answer {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  font-size: 1.125rem;
-  font-weight: 600;
-}
-</style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { STEP_SUBJECTS, type StepSubject } from '~~/core/file/kinds/tickKinds'
+import { stepKey } from '~~/core/show/text/workSteps'
 import { steps as words } from '~/texts/steps'
 import { useWorkSteps } from '~/stores/workSteps'
 import { useWorkbench } from '~/stores/workbench'
@@ -51,7 +52,7 @@ function speak() {
       <div class="bars" aria-hidden="true">
         <span
           v-for="(one, i) in work.steps"
-          :key="one.name"
+          :key="stepKey(one)"
           :class="{ done: one.doneAt, now: i === work.index }"
         />
       </div>

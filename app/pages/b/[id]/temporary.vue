@@ -15,10 +15,12 @@ const bodies = computed(() =>
 
 <template>
   <MadePage v-if="workbench.build" :title="words.title" :lead="words.lead">
-    <p v-if="temporary.sentence" class="answer" data-testid="temporary-answer">
-      <VerdictMark :verdict="temporary.isOpen ? 'tight' : 'holds'" :size="18" />
-      <span>{{ temporary.sentence }}</span>
-    </p>
+    <MadeAnswer
+      v-if="temporary.sentence"
+      :verdict="temporary.isOpen ? 'tight' : 'holds'"
+      data-testid="temporary-answer"
+      >{{ temporary.sentence }}</MadeAnswer
+    >
     <p v-else>{{ words.none }}</p>
     <fieldset
       v-for="one in temporary.all"
@@ -87,13 +89,6 @@ const bodies = computed(() =>
 </template>
 
 <style scoped>
-.answer {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  font-size: 1.125rem;
-  font-weight: 600;
-}
 .one {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));

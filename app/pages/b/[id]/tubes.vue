@@ -22,15 +22,15 @@ const COLUMNS: readonly FactColumn<TubeEndRow>[] = [
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="tubes.found?.tube.name ?? words.title" :lead="words.lead">
-    <template v-if="tubes.found && named.length > 1" #head>
-      <ChoiceField
-        :label="words.title"
-        :value="tubes.found.tube.id"
-        :items="named"
-        @change="tubes.looked = $event"
-      />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="tubes.found?.tube.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="named"
+    :item="tubes.found?.tube.id"
+    @look="tubes.looked = $event"
+  >
     <template v-if="tubes.found">
       <p v-if="missing" class="waits">
         <VerdictMark verdict="unknown" :size="14" /> {{ making.waits }} <MissingWords :missing="missing" />

@@ -26,20 +26,22 @@ const hot = computed(() => {
 </script>
 
 <template>
-  <MadePage v-if="workbench.build" :title="welds.weld?.name ?? words.title" :lead="words.lead">
-    <template v-if="welds.weld && named.length > 1" #head>
-      <ChoiceField
-        :label="words.title"
-        :value="welds.weld.id"
-        :items="named"
-        @change="welds.looked = $event"
-      />
-    </template>
+  <MadePage
+    v-if="workbench.build"
+    :title="welds.weld?.name ?? words.title"
+    :lead="words.lead"
+    :choice="words.title"
+    :items="named"
+    :item="welds.weld?.id"
+    @look="welds.looked = $event"
+  >
     <template v-if="welds.weld">
-      <p v-if="welds.sentence" class="answer" data-testid="weld-answer">
-        <VerdictMark :verdict="welds.sentence.isOut ? 'out' : 'holds'" :size="18" />
-        <span>{{ welds.sentence.text }}</span>
-      </p>
+      <MadeAnswer
+        v-if="welds.sentence"
+        :verdict="welds.sentence.isOut ? 'out' : 'holds'"
+        data-testid="weld-answer"
+        >{{ welds.sentence.text }}</MadeAnswer
+      >
       <section aria-labelledby="weld-steps">
         <h2 id="weld-steps">{{ words.steps }}</h2>
         <ol class="steps" data-testid="weld-steps">
@@ -116,13 +118,6 @@ const hot = computed(() => {
 </template>
 
 <style scoped>
-.answer {
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  font-size: 1.125rem;
-  font-weight: 600;
-}
 .steps {
   list-style: decimal;
   padding-left: 22px;
