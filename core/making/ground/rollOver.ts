@@ -2,7 +2,7 @@ import { CoreError } from '../../base/errors'
 import { summit } from '../../base/summit'
 import { degrees } from '../../base/units/angle'
 import { groundOf, type Ground, type GroundProfile } from './profile'
-import { placeOf, standingAt, type LowPoint, type RollingVehicle } from './standing'
+import { placeOf, standingAt, type LowPoint, type RollingVehicle, type Standing } from './standing'
 
 /** How near a low point comes to the ground on its way over. */
 export interface LeastOver {
@@ -41,14 +41,16 @@ export function rollOver(vehicle: RollingVehicle, profile: GroundProfile): Rolle
   requireVehicle(vehicle)
   const ground = groundOf(profile)
   const sweep = sweepOf(vehicle, ground)
-  const points = vehicle.points.map((point) => leastOver(vehicle, ground, point, sweep))
+  // Where it stands is found once for all of its points.
+  const stands = sweep.map((x) => standingAt(vehicle, ground, x))
+  const points = vehicle.points.map((point) => leastOver(vehicle, ground, point, stands))
   const order = points.toSorted((a, b) => a.leastMm - b.leastMm).map(({ id }) => id)
   const touching = points.filter(({ leastMm }) => leastMm <= 0)
   return {
     points,
     order,
     touches: touching.map(({ id }) => id),
-    firstTouch: firstOf(vehicle, ground, new Set(touching.map(({ id }) => id)), sweep),
+    firstTouch: firstOf(vehicle, ground, touching, stands),
     highestMm: highest(vehicle, ground, sweep),
   }
 }
@@ -73,24 +75,27 @@ function sweepOf(
   return Array.from({ length: Math.ceil((end - start) / STEP_MM) + 1 }, (_, i) => start + i * STEP_MM)
 }
 
-function gapAt(vehicle: RollingVehicle, ground: Ground, point: LowPoint, frontXMm: number): number {
-  const [x, z] = placeOf(vehicle, standingAt(vehicle, ground, frontXMm), point)
+function gapAs(vehicle: RollingVehicle, ground: Ground, point: LowPoint, stands: Standing): number {
+  const [x, z] = placeOf(vehicle, stands, point)
   return z - ground.heightAt(x)
 }
+
+const gapAt = (vehicle: RollingVehicle, ground: Ground, point: LowPoint, frontXMm: number): number =>
+  gapAs(vehicle, ground, point, standingAt(vehicle, ground, frontXMm))
 
 function leastOver(
   vehicle: RollingVehicle,
   ground: Ground,
   point: LowPoint,
-  sweep: readonly number[],
+  stands: readonly Standing[],
 ): LeastOver {
-  const gaps = sweep.map((x) => gapAt(vehicle, ground, point, x))
+  const gaps = stands.map((one) => gapAs(vehicle, ground, point, one))
   const rough = Math.min(...gaps)
-  const lows = sweep.filter((_, i) => {
+  const lows = stands.filter((_, i) => {
     const here = gaps[i] as number
     return here < rough + STEP_MM && here <= (gaps[i - 1] ?? Infinity) && here <= (gaps[i + 1] ?? Infinity)
   })
-  const places = lows.map((x) =>
+  const places = lows.map(({ frontXMm: x }) =>
     summit((one) => -gapAt(vehicle, ground, point, one), x - STEP_MM, x + STEP_MM),
   )
   const leasts = places.map((x) => gapAt(vehicle, ground, point, x))
@@ -105,21 +110,21 @@ function leastOver(
 function firstOf(
   vehicle: RollingVehicle,
   ground: Ground,
-  touching: ReadonlySet<string>,
-  sweep: readonly number[],
+  touching: readonly LeastOver[],
+  stands: readonly Standing[],
 ): RolledOver['firstTouch'] {
-  const points = vehicle.points.filter(({ id }) => touching.has(id))
-  const found = points.map((point) => {
-    const isDown = (x: number) => gapAt(vehicle, ground, point, x) <= 0
-    const { frontXMm } = leastOver(vehicle, ground, point, sweep)
-    let low = sweep.find(isDown) ?? frontXMm ?? NaN
+  const points = new Map(vehicle.points.map((point) => [point.id, point]))
+  const found = touching.map(({ id, frontXMm }) => {
+    const point = points.get(id) as LowPoint
+    const isDown = (one: Standing) => gapAs(vehicle, ground, point, one) <= 0
+    let low = stands.find(isDown)?.frontXMm ?? frontXMm ?? NaN
     let high = low - STEP_MM
     for (let k = 0; k < 40; k++) {
       const middle = (low + high) / 2
-      if (isDown(middle)) low = middle
+      if (isDown(standingAt(vehicle, ground, middle))) low = middle
       else high = middle
     }
-    return { id: point.id, frontXMm: low }
+    return { id, frontXMm: low }
   })
   return found.reduce<RolledOver['firstTouch']>(
     (first, one) => (first && first.frontXMm <= one.frontXMm ? first : one),

@@ -25,6 +25,9 @@ export interface Standing {
   readonly sine: number
 }
 
+/** Nearer than this nothing is told of a place. */
+const CLOSE_MM = 1e-9
+
 /** Where the vehicle stands with its front axle there: the rear one hangs on the length between the centres. */
 export function standingAt(vehicle: RollingVehicle, ground: Ground, frontXMm: number): Standing {
   const { wheelbaseMm, frontRadiusMm, rearRadiusMm } = vehicle
@@ -32,7 +35,7 @@ export function standingAt(vehicle: RollingVehicle, ground: Ground, frontXMm: nu
   const rise = rearRadiusMm - frontRadiusMm
   const length = Math.hypot(wheelbaseMm, rise)
   let [near, far] = [frontXMm - length / 8, frontXMm - length - 1]
-  for (let k = 0; k < 60; k++) {
+  while (near - far > CLOSE_MM) {
     const middle = (near + far) / 2
     const apart = Math.hypot(frontXMm - middle, frontZMm - ground.centreAt(middle, rearRadiusMm))
     if (apart > length) far = middle

@@ -16,7 +16,7 @@ const times = <T>(count: number, make: () => T): T[] => Array.from({ length: cou
 
 const DEMOS = rawDemos()
 const SEED = 20261128
-const MANY = cases(2000)
+const MANY = cases(800)
 
 describe('nothing that is no word', () => {
   it('is said of any demo, asked for all its origins', () => {
