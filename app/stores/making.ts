@@ -18,7 +18,8 @@ import { titled, type Template } from '~~/core/making/templates/template'
 import { MEMBERS } from '~~/core/model/memberSubject'
 import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
-import { blankCorners, changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
+import { blankCorners } from '~~/core/model/memberWork'
+import { changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
 import { packRows } from '~~/core/show/text/packRows'
 import { tailLoad } from '~~/core/vehicle/weight/tailLoad'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
@@ -39,6 +40,9 @@ const FIRST: Readonly<Record<MemberKind, Omit<MemberWay, 'id'>>> = {
   bent: { kind: 'bent', widthMm: 80, heightMm: 10, insideRadiusMm: 12, kFactor: 0.4, yieldMPa: 235 },
   folded: { kind: 'folded', widthMm: 40, heightMm: 40, wallMm: 3, yieldMPa: 235 },
   ledges: { kind: 'ledges', widthMm: 80, heightMm: 12, yieldMPa: 235 },
+  tube: { kind: 'tube', heightMm: 48.3, wallMm: 4, midlineRadiusMm: 120, yieldMPa: 235 },
+  coped: { kind: 'coped', heightMm: 48.3, wallMm: 4, yieldMPa: 235 },
+  old: { kind: 'old', widthMm: 80, heightMm: 10, plateMm: 10, yieldMPa: 235 },
 }
 
 /** What stands beside the bent flat that a new one begins with. */
@@ -89,11 +93,11 @@ export const useMaking = defineStore('making', () => {
   })
   const printed = computed<Template | null>(() => {
     if (!template.value || !way.value) return null
-    const { isBox } = MEMBER_KINDS[way.value.way.kind]
+    const isBox = MEMBER_KINDS[way.value.way.kind].of === 'box'
     return titled(
       template.value,
       [
-        `${stockName(way.value.way)}, ${isBox ? words.seen.tube : words.seen.flat}`,
+        `${stockName(way.value.way)}, ${words.seen[MEMBER_KINDS[way.value.way.kind].of]}`,
         words.belongs(position.value?.name ?? '', today()),
       ],
       isBox ? words.upward : words.forward,
@@ -125,6 +129,24 @@ export const useMaking = defineStore('making', () => {
       if (!way) return
       way.strip = { ...way.strip }
       assign(way.strip, changed)
+    })
+  }
+
+  function changePart(id: string, part: 'old' | 'press', changed: object): void {
+    edit(part === 'old' ? 'Measure an old bar' : 'Say what press it is bent in', (member) => {
+      const way = member.ways.find((one) => one.id === id)
+      if (!way) return
+      way[part] = { ...way[part] }
+      assign(way[part], changed)
+    })
+  }
+
+  function changeLean(side: 'left' | 'right', changed: object): void {
+    edit('Read how a rail leans', (member) => {
+      member.leans = { ...member.leans }
+      const lean = { ...member.leans[side] }
+      member.leans[side] = lean
+      assign(lean, changed)
     })
   }
 
@@ -210,7 +232,19 @@ export const useMaking = defineStore('making', () => {
 
   return {
     ...{ all, looked, found, way, scene, rows, packs, change, load, position, template, printed },
-    ...{ changeMember, changeWay, changeStrip, addWay, removeWay, add, remove, takeAsMade, save },
+    ...{
+      changeMember,
+      changeWay,
+      changeStrip,
+      changePart,
+      changeLean,
+      addWay,
+      removeWay,
+      add,
+      remove,
+      takeAsMade,
+      save,
+    },
   }
 })
 

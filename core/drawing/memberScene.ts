@@ -1,7 +1,10 @@
 import type { Place2 } from '../base/outline/polygon'
 import { allKnown, mapKnown, type Known } from '../base/known'
 import type { Vec3 } from '../base/linalg/vec3'
-import type { MemberEvaluation, WayFound } from '../model/memberSubject'
+import { MEMBER_KINDS, type MemberWay } from '../file/kinds/memberKinds'
+import { highMm, oldBarOf } from '../making/crossmembers/memberWay'
+import type { MemberEvaluation } from '../model/memberSubject'
+import type { WayFound } from '../model/memberWork'
 import type { Seats } from '../model/memberColumns'
 import { thickened } from './thickened'
 
@@ -101,30 +104,18 @@ function drawn(
 function layoutOf({ member }: MemberEvaluation, found: WayFound, seats: Seats<Vec3>): Layout {
   const figures = found.figures.known ? found.figures.value : {}
   const { fromLeftMm: along = NaN, fromRightMm = NaN, groundMm = null, fillMm = 0 } = figures
-  const { heightMm, kind } = found.way
+  const { kind } = found.way
+  const heightMm = highMm(found.way)
   const span = along + fromRightMm
   // Half of each part, about its seat.
   const half = { end: member.endMm / 2, pad: member.padMm / 2, high: heightMm / 2 }
   const seat = seats.pad[2] - member.bushMm
-  const side = member.side === 'under' ? -1 : 1
+  const side = member.side === 'under' ? (-1 as const) : (1 as const)
   const [left, right] = [seats.left[2], seats.right[2]]
-  const [midLeft, midRight, midPad] = [left + side * half.high, right + side * half.high, seat - half.high]
-  const ends: readonly [Place2, Place2] = [
-    [-half.end, kind === 'ledges' ? midPad : midLeft],
-    [span + half.end, kind === 'ledges' ? midPad : midRight],
-  ]
-  const isCornered = kind === 'bent' || kind === 'folded'
-  const inner: Place2[] = isCornered
-    ? [
-        [half.end, midLeft],
-        [along - half.pad, midPad],
-        [along + half.pad, midPad],
-        [span - half.end, midRight],
-      ]
-    : []
-  const path = [ends[0], ...inner, ends[1]]
+  const { isCornered, hasSpacers } = MEMBER_KINDS[kind]
+  const path = pathOf(found.way, { side, left, right, seat, along, span, half })
   // Its level parts, told at their outer ends, where nothing else is written.
-  const levels = [ends[1], ends[0], ...(isCornered ? [inner[1] as Place2] : [])]
+  const levels = [path.at(-1), path[0], ...(isCornered ? [path[2]] : [])] as Place2[]
   const [x, z] = levels.reduce((low, one) => (one[1] < low[1] ? one : low))
   const lowest: Place2 = [x, z - half.high]
   const top = seats.pad[2] + BOX.high
@@ -134,7 +125,7 @@ function layoutOf({ member }: MemberEvaluation, found: WayFound, seats: Seats<Ve
       { part: 'rail', points: rail(span, right, side, -1) },
       { part: 'gearbox', points: gearbox(along, seats.pad[2]) },
       { part: 'bush', points: block(along, BUSH_MM, seat, seats.pad[2]) },
-      ...(kind === 'straight' && fillMm > 0
+      ...(hasSpacers && fillMm > 0
         ? [{ part: 'fill' as const, points: block(along, BUSH_MM, seat - fillMm, seat) }]
         : []),
       ...(kind === 'ledges'
@@ -152,6 +143,59 @@ function layoutOf({ member }: MemberEvaluation, found: WayFound, seats: Seats<Ve
     lowest,
     groundMm,
     top,
+  }
+}
+
+interface Level {
+  /** -1 under the rails, 1 on top of them. */
+  readonly side: 1 | -1
+  readonly left: number
+  readonly right: number
+  readonly seat: number
+  readonly along: number
+  readonly span: number
+  readonly half: { readonly end: number; readonly pad: number; readonly high: number }
+}
+
+/** Corners of a bar's mid-line from its left end. */
+function pathOf(way: MemberWay, { side, left, right, seat, along, span, half }: Level): Place2[] {
+  const [atLeft, atRight, atPad] = [left + side * half.high, right + side * half.high, seat - half.high]
+  const old = oldBarOf(way)
+  switch (way.kind) {
+    case 'old': {
+      if (!old.known) return []
+      const { leftMm, rightMm, upMm } = old.value
+      const ends: [Place2, Place2] = [
+        [along - leftMm - half.end, atPad - upMm],
+        [along + rightMm + half.end, atPad - upMm],
+      ]
+      return upMm === 0 ? ends : [ends[0], [along - half.pad, atPad], [along + half.pad, atPad], ends[1]]
+    }
+    case 'coped':
+      // With its middle on the places told.
+      return [
+        [0, left],
+        [span, right],
+      ]
+    case 'ledges':
+      return [
+        [-half.end, atPad],
+        [span + half.end, atPad],
+      ]
+    case 'straight':
+      return [
+        [-half.end, atLeft],
+        [span + half.end, atRight],
+      ]
+    default:
+      return [
+        [-half.end, atLeft],
+        [half.end, atLeft],
+        [along - half.pad, atPad],
+        [along + half.pad, atPad],
+        [span - half.end, atRight],
+        [span + half.end, atRight],
+      ]
   }
 }
 

@@ -1,8 +1,10 @@
-import { DIFFERENCE } from '../base/columns/arithmetic'
+import { DIFFERENCE, PLUS_TIMES, SIZE } from '../base/columns/arithmetic'
 import { scalarStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
 import { known, unknown, type Known } from '../base/known'
 import type { Crossmember, MemberWay } from '../file/kinds/memberKinds'
+import { MEMBER_FLATTENED } from '../making/crossmembers/flattenedKernel'
 import * as kernels from '../making/crossmembers/memberKernels'
+import { MEMBER_MOVED, MOVED_SHARE } from '../making/crossmembers/oldBarKernel'
 import * as made from '../making/crossmembers/memberWay'
 import type { CompiledGap } from './gaps'
 
@@ -11,6 +13,7 @@ export const MEMBER_FIGURES = [
   ...(['fromLeftMm', 'fromRightMm', 'aheadMm', 'overLeftMm', 'overRightMm', 'blankMm'] as const),
   ...(['firstMm', 'secondMm', 'thirdMm', 'fourthMm', 'turnLeftDeg', 'turnRightDeg'] as const),
   ...(['straightMm', 'fillMm', 'sharePercent', 'sagMm', 'lowestMm', 'groundMm'] as const),
+  ...(['plateForwardMm', 'plateInLeftMm', 'plateInRightMm', 'plateUpLeftMm', 'plateUpRightMm'] as const),
 ] as const
 export type MemberFigure = (typeof MEMBER_FIGURES)[number]
 export type WayColumns = Readonly<Partial<Record<MemberFigure, Column>>>
@@ -41,12 +44,12 @@ export function wayColumns(
   way: MemberWay,
   { left, right, pad }: Seats<VectorColumns>,
   level: Known<Column>,
-): WayColumns {
+): Known<WayColumns> {
+  if (way.kind === 'old' && !made.oldBarOf(way).known) return made.oldBarOf(way) as Known<never>
   const span = spanColumns(
     graph,
     graph.step(kernels.MEMBER_SPAN, [...left, ...right, ...pad], [member.bushMm]),
   )
-  const { fromLeftMm, fromRightMm, aheadMm } = span
   const [belowRails, belowFace] = made.hangsBelow(member, way)
   const lowestMm = scalarStep(
     graph,
@@ -54,21 +57,37 @@ export function wayColumns(
     [left[2], right[2], pad[2]],
     [belowRails, belowFace + member.bushMm],
   )
-  const bending =
-    member.loadN === undefined
-      ? []
-      : graph.step(
-          kernels.MEMBER_BENDING,
-          [fromLeftMm, fromRightMm, aheadMm],
-          made.bendingParameters(member.loadN, way),
-        )
-  const [sharePercent, sagMm] = bending
-  return {
+  const shape = shapeColumns(graph, member, way, span)
+  return known({
     ...span,
-    ...shapeColumns(graph, member, way, span),
+    ...shape,
     lowestMm,
-    ...(sharePercent !== undefined && { sharePercent, sagMm }),
+    ...(member.loadN !== undefined && loadColumns(graph, member, way, member.loadN, { ...span, ...shape })),
     ...(level.known && { groundMm: scalarStep(graph, DIFFERENCE, [lowestMm, level.value]) }),
+  })
+}
+
+/** What it bears under its load, and how far it sags. */
+function loadColumns(
+  graph: Graph,
+  member: Crossmember,
+  way: MemberWay,
+  loadN: number,
+  shape: SpanColumns & WayColumns,
+): WayColumns {
+  const old = ownOf(way)
+  const flattened = made.flattenedParameters(loadN, way)
+  const told = [shape.fromLeftMm, shape.fromRightMm, shape.aheadMm]
+  const own = old && [old.leftMm, old.rightMm, old.aheadMm].map((mm) => graph.source(mm))
+  const [sharePercent, sagMm] = flattened
+    ? graph.step(MEMBER_FLATTENED, told.slice(0, 2), flattened)
+    : graph.step(kernels.MEMBER_BENDING, own ?? told, made.bendingParameters(loadN, way))
+  if (!old || sharePercent === undefined || shape.plateForwardMm === undefined) return { sharePercent, sagMm }
+  const most = (loadN * Math.max(old.leftMm, old.rightMm)) / (old.leftMm + old.rightMm)
+  const plate = [most, made.plateModulus(member, way), way.yieldMPa]
+  return {
+    sharePercent: scalarStep(graph, MOVED_SHARE, [shape.plateForwardMm, sharePercent], plate),
+    sagMm,
   }
 }
 
@@ -90,13 +109,17 @@ function spanColumns(graph: Graph, columns: readonly Column[]): SpanColumns {
 /** The bar itself, laid out straight. */
 function shapeColumns(graph: Graph, member: Crossmember, way: MemberWay, span: SpanColumns): WayColumns {
   const { fromLeftMm, fromRightMm, overLeftMm, overRightMm } = span
+  const old = ownOf(way)
+  if (old) return oldColumns(graph, way, old, span)
   const stock = made.stockOf(way)
   const raised = made.raisedBy(member, way)
   if (!stock) {
     // On ledges it lies level, whatever the rails do.
     const isLevel = way.kind === 'ledges'
+    // What is coped ends at the tubes that it lies between.
+    const beyond = way.kind === 'coped' ? 0 : member.endMm
     const from = [fromLeftMm, fromRightMm, overLeftMm, isLevel ? overLeftMm : overRightMm]
-    const [blankMm, fillMm] = graph.step(kernels.MEMBER_STRAIGHT, from, [member.endMm, raised])
+    const [blankMm, fillMm] = graph.step(kernels.MEMBER_STRAIGHT, from, [beyond, raised])
     return isLevel ? { blankMm } : { blankMm, fillMm }
   }
   const lift = graph.source(raised)
@@ -107,4 +130,24 @@ function shapeColumns(graph: Graph, member: Crossmember, way: MemberWay, span: S
     made.blankParameters(member, stock),
   )
   return { blankMm, firstMm, secondMm, thirdMm, fourthMm, turnLeftDeg, turnRightDeg, straightMm }
+}
+
+/** How far its plates take an old bar, and how long they are: from hole to hole along the vehicle, and the bar's width. */
+function oldColumns(graph: Graph, way: MemberWay, old: made.OldBar, span: SpanColumns): WayColumns {
+  const from = [span.fromLeftMm, span.fromRightMm, span.aheadMm, span.overLeftMm, span.overRightMm]
+  const own = [old.leftMm, old.rightMm, old.aheadMm, old.upMm]
+  const [plateForwardMm, plateInLeftMm, plateInRightMm, plateUpLeftMm, plateUpRightMm] = graph.step(
+    MEMBER_MOVED,
+    from,
+    own,
+  )
+  if (plateForwardMm === undefined) return {}
+  const long = scalarStep(graph, SIZE, [plateForwardMm])
+  const blankMm = scalarStep(graph, PLUS_TIMES, [long, graph.source(way.widthMm ?? NaN)], [1])
+  return { blankMm, plateForwardMm, plateInLeftMm, plateInRightMm, plateUpLeftMm, plateUpRightMm }
+}
+
+function ownOf(way: MemberWay): made.OldBar | null {
+  const old = made.oldBarOf(way)
+  return way.kind === 'old' && old.known ? old.value : null
 }

@@ -16,6 +16,7 @@ import {
   type WayColumns,
 } from './memberColumns'
 import { memberPlans } from './memberPlans'
+import { pressOf, railWedges, type WayFound } from './memberWork'
 import { compiledThings, plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 
 /** A way to make a crossmember, with its columns. */
@@ -30,13 +31,6 @@ interface CompiledMember {
   readonly ways: readonly CompiledWay[]
   readonly plans: readonly PlannedCheck[]
   readonly seats: Known<Seats<VectorColumns>>
-}
-
-/** What is found of a way; a figure that it has not is absent. */
-export interface WayFound {
-  readonly way: MemberWay
-  /** What is missing, or why it cannot be made so. */
-  readonly figures: Known<Readonly<Partial<Record<MemberFigure, number>>>>
 }
 
 /** A crossmember as the levers stand. */
@@ -70,17 +64,7 @@ export const MEMBERS: Subject<CompiledMember, MemberEvaluation> = {
     }
   },
   checksOf: (found) => found.flatMap(({ checks }) => checks),
-  json: (found) =>
-    found.map(({ member: { id, name, chosen }, ways }) => ({
-      id,
-      name,
-      chosen,
-      ways: ways.map(({ way, figures }) => ({
-        id: way.id,
-        kind: way.kind,
-        ...(figures.known && figures.value),
-      })),
-    })),
+  json: (found) => found.map(memberJson),
   rejudged: (found, change) => found.map((one) => ({ ...one, checks: one.checks.map(change) })),
 }
 
@@ -97,7 +81,7 @@ function compileMember(
   const level = andThen(seats, ({ pad }) => groundLevel(graph, gaps, pad))
   const ways = member.ways.map((way): CompiledWay => ({
     way,
-    columns: mapKnown(seats, (at) => wayColumns(graph, member, way, at, level)),
+    columns: andThen(seats, (at) => wayColumns(graph, member, way, at, level)),
   }))
   const made = ways.find(({ way }) => way.id === member.chosen)
   const plans = made ? memberPlans(build.limits.entries, member, made.way, made.columns) : []
@@ -150,4 +134,33 @@ function wayFigures(columns: Known<WayColumns>, figure: FigureOf): WayFound['fig
   if (figures.blankMm === undefined)
     return unknown('a gearbox that stands between the rails, clear of both pads')
   return mapKnown(columns, () => figures)
+}
+
+/** What a crossmember says in the published result: every way with its figures, its press, and how the rails lean to it. */
+const memberJson = ({ member, ways }: MemberEvaluation) => ({
+  id: member.id,
+  name: member.name,
+  chosen: member.chosen,
+  ways: ways.map((found) => ({
+    id: found.way.id,
+    kind: found.way.kind,
+    ...(found.figures.known && found.figures.value),
+    ...pressJson(found),
+    ...wedgesJson(member, found),
+  })),
+})
+
+function pressJson(found: WayFound) {
+  const press = pressOf(found)
+  if (!press?.known) return {}
+  // Bends are counted from the left end, from 1.
+  if (press.value.isPossible) return { pressOrder: press.value.steps.map(({ bend }) => bend + 1) }
+  return { notPressed: press.value.left.map(({ bend, hit }) => ({ bend: bend + 1, hit })) }
+}
+
+function wedgesJson(member: Crossmember, found: WayFound) {
+  const wedges = railWedges(member, found).flatMap(({ side, wedge }) =>
+    wedge.known ? [{ side, ...wedge.value }] : [],
+  )
+  return wedges.length > 0 ? { wedges } : {}
 }

@@ -23,6 +23,7 @@ const wayOf = (build: Build, id: string, settings: Record<string, number> = {}) 
   if (!figures.known) throw new Error(JSON.stringify(figures.missing))
   return figures.value
 }
+const BOLTED = 'nothing: it comes out by its bolts, and the gearbox past it'
 const refused = (edit: (member: any) => void) => {
   const raw = structuredClone(bay) as any
   edit(raw.crossmembers[0])
@@ -100,10 +101,10 @@ describe('a crossmember of a build', () => {
     const [found] = membersOf(build)
     const rows = wayRows(found!, build.units)
     expect(rows.map(({ stock, share, stays }) => [stock, share, stays])).toEqual([
-      ['80 × 10 flat', '68 %', 'nothing: out by its bolts'],
-      ['40 × 40 × 3 tube', '27 %', 'nothing: out by its bolts'],
-      ['80 × 12 flat', '47 %', 'nothing: out by its bolts'],
-      ['80 × 15 flat', '30 %', 'two ledges, welded in the vehicle'],
+      ['80 × 10 flat', '68 %', BOLTED],
+      ['40 × 40 × 3 tube', '27 %', BOLTED],
+      ['80 × 12 flat', '47 %', BOLTED],
+      ['80 × 15 flat', '30 %', 'two ledges, welded in the vehicle: the bar comes out by its bolts'],
     ])
     const folded = found!.ways[1]!
     expect(cornerRows(folded)[0]).toBe('91.3 up 8.6°, notch 5.6 mm wide in the top')

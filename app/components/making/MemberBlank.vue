@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { cornerRows, cutRows, stockName, type CutRow } from '~~/core/show/text/memberText'
+import { pressRefusals, wedgeWords } from '~~/core/show/text/memberWorkText'
+import { pressOf, railWedges } from '~~/core/model/memberWork'
 import type { FactColumn } from '~/composables/factColumn'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
@@ -14,6 +16,14 @@ const cuts = computed(() =>
     : [],
 )
 const corners = computed(() => (making.way ? cornerRows(making.way) : []))
+const press = computed(() => (making.way ? pressOf(making.way) : null))
+const isOrdered = computed(() => press.value?.known === true && press.value.value.isPossible)
+const refusals = computed(() => (making.way ? pressRefusals(making.way) : []))
+const wedges = computed(() => {
+  const { way, found } = making
+  const units = workbench.build?.units
+  return way && found && units ? railWedges(found.member, way).map((one) => wedgeWords(one, units)) : []
+})
 const COLUMNS: readonly FactColumn<CutRow>[] = [
   { key: 'piece', label: words.cut.piece, is: 'head', text: ({ piece }) => piece },
   { key: 'from', label: words.cut.from, is: 'words', text: ({ from }) => from },
@@ -31,14 +41,20 @@ const label = computed(() =>
     <TemplateDrawing :template="making.template" :label="label" />
     <div class="two">
       <div v-if="corners.length > 0">
-        <h3>{{ words.corners }}</h3>
+        <h3>{{ isOrdered ? words.inPress : words.corners }}</h3>
         <ol class="figure" data-testid="member-corners">
           <li v-for="corner in corners" :key="corner">{{ corner }}</li>
         </ol>
+        <p v-for="refusal in refusals" :key="refusal" class="refused" data-testid="press-refused">
+          <VerdictMark verdict="out" :size="14" /> {{ refusal }}
+        </p>
       </div>
       <div>
         <h3>{{ words.cuts }}</h3>
         <FactTable :columns="COLUMNS" :rows="cuts" :key-of="({ piece }) => piece" test-id="member-cuts" />
+        <ul v-if="wedges.length > 0" data-testid="rail-wedges">
+          <li v-for="wedge in wedges" :key="wedge">{{ wedge }}</li>
+        </ul>
       </div>
     </div>
   </section>
@@ -67,6 +83,12 @@ ol {
   list-style: decimal;
   padding-left: 20px;
   line-height: 1.5;
+}
+.refused {
+  color: var(--out);
+}
+ul {
+  margin-top: 8px;
 }
 @media (max-width: 720px) {
   .two {

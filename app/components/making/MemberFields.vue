@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MAKING_STATES, MEMBER_KINDS, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
+import { MAKING_STATES, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
 import { fixed } from '~~/core/base/units/format'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
@@ -7,7 +7,6 @@ import { useMaking } from '~/stores/making'
 /** Sizes of a crossmember, and of the stock that it is made of. */
 const { member, way } = defineProps<{ member: Crossmember; way: MemberWay }>()
 const making = useMaking()
-const facts = computed(() => MEMBER_KINDS[way.kind])
 const sides = (['under', 'over'] as const).map((value) => ({ value, label: words.sides[value] }))
 const states = MAKING_STATES.map((value) => ({ value, label: words.states[value] }))
 const LENGTHS = [
@@ -15,53 +14,13 @@ const LENGTHS = [
   ['padMm', words.pad],
   ['bushMm', words.bush],
 ] as const
-/** Of the stock; a size that a way has not is no field of it. */
-const stock = computed(() => [
-  ['widthMm', words.width] as const,
-  ['heightMm', facts.value.isBox ? words.height : words.thickness] as const,
-  ...(facts.value.isBox ? [['wallMm', words.wall] as const] : []),
-  ...(way.kind === 'bent' ? [['insideRadiusMm', words.radius] as const] : []),
-])
 </script>
 
 <template>
   <section aria-labelledby="member-sizes" class="fields-of">
     <h2 id="member-sizes">{{ words.sizes }}</h2>
     <div class="fields">
-      <FigureField
-        v-for="[key, label] in stock"
-        :key="key"
-        :label="label"
-        kind="length"
-        :of="`crossmembers.ways.${key}`"
-        :value="way[key]"
-        required
-        @change="making.changeWay(way.id, { [key]: $event })"
-      />
-      <FigureField
-        v-if="way.kind === 'bent'"
-        :label="words.k"
-        of="crossmembers.ways.kFactor"
-        :value="way.kFactor"
-        required
-        @change="making.changeWay(way.id, { kFactor: $event })"
-      />
-      <FigureField
-        v-if="way.kind === 'bent'"
-        :label="words.springback"
-        unit="°"
-        of="crossmembers.ways.springbackDeg"
-        :value="way.springbackDeg"
-        @change="making.changeWay(way.id, { springbackDeg: $event })"
-      />
-      <FigureField
-        :label="words.yields"
-        unit="N/mm²"
-        of="crossmembers.ways.yieldMPa"
-        :value="way.yieldMPa"
-        required
-        @change="making.changeWay(way.id, { yieldMPa: $event })"
-      />
+      <StockFields :way="way" />
       <FigureField
         v-for="[key, label] in LENGTHS"
         :key="key"
@@ -94,6 +53,7 @@ const stock = computed(() => [
       />
     </div>
     <StripFields v-if="way.kind === 'bent'" :way="way" />
+    <MemberParts :member="member" :way="way" />
     <FigureField
       :label="words.load"
       :help="words.loadHint"

@@ -8,13 +8,19 @@ import type { SubjectKinds } from './subjectKinds'
 /** How a crossmember comes from rail to rail. */
 export const MEMBER_KINDS = {
   /** Straight from rail to rail, spacers between it and the gearbox's bush. */
-  straight: { isCornered: false, hasSpacers: true, isWelded: false, isBox: false },
+  straight: { isCornered: false, hasSpacers: true, isWelded: false, of: 'flat' },
   /** Flat bar bent in a press. */
-  bent: { isCornered: true, hasSpacers: false, isWelded: false, isBox: false },
+  bent: { isCornered: true, hasSpacers: false, isWelded: false, of: 'flat' },
   /** Square tube notched, folded and welded on the bench. */
-  folded: { isCornered: true, hasSpacers: false, isWelded: false, isBox: true },
+  folded: { isCornered: true, hasSpacers: false, isWelded: false, of: 'box' },
+  /** Round tube bent over a mandrel; its ends may be pressed flat. */
+  tube: { isCornered: true, hasSpacers: false, isWelded: false, of: 'tube' },
+  /** Round tube, straight between the tubes of a frame, coped to lie on them and welded; spacers between it and the bush. */
+  coped: { isCornered: false, hasSpacers: true, isWelded: true, of: 'tube' },
   /** Straight at the height of the bush, on ledges that are welded to the rails or the tunnel. */
-  ledges: { isCornered: false, hasSpacers: false, isWelded: true, isBox: false },
+  ledges: { isCornered: false, hasSpacers: false, isWelded: true, of: 'flat' },
+  /** A bar that is there, moved by a plate at each rail. */
+  old: { isCornered: false, hasSpacers: false, isWelded: false, of: 'flat' },
 } as const
 export type MemberKind = keyof typeof MEMBER_KINDS
 const KIND_WORDS = Object.keys(MEMBER_KINDS) as MemberKind[]
@@ -25,15 +31,36 @@ export const MAKING_STATES = ['idea', 'template', 'cut', 'tacked', 'welded', 'pa
 const wayShape = object({
   id: requiredId(),
   kind: wordField(KIND_WORDS).required(),
-  /** Along the vehicle. */
-  widthMm: figure(5, 500).required(),
-  /** Of a flat; of a tube its height. */
+  /** Along the vehicle; a round tube has none. */
+  widthMm: figure(5, 500),
+  /** Of a flat; of a tube its height, of a round one its diameter. */
   heightMm: figure(1, 300).required(),
   /** Of a tube. */
   wallMm: figure(0.5, 50),
+  /** Two flats on each other: lying loose, or joined all round. */
+  doubled: wordField(['loose', 'joined'] as const),
   /** Of bent flats: inside, and where the neutral line runs. */
   insideRadiusMm: figure(0, 500),
   kFactor: figure(0.2, 0.5),
+  /** Of a tube over a mandrel: to its middle. */
+  midlineRadiusMm: figure(1, 1000),
+  /** Of a tube's ends pressed flat: from the bolt to where it is round again. */
+  flatMm: figure(1, 500),
+  /** Of an old bar on the bench: its seat from both of its bolts, ahead of the line between them, over the faces that lie on the rails. */
+  old: object({
+    leftMm: figure(1, 3000),
+    rightMm: figure(1, 3000),
+    aheadMm: figure(-1000, 1000),
+    upMm: figure(-500, 500),
+  })
+    .default(undefined)
+    .optional(),
+  /** Of the plates that move it. */
+  plateMm: figure(1, 100),
+  /** The press it is bent in: opening of its die, die block and ram along the bar. */
+  press: object({ dieMm: figure(1, 500), blockMm: figure(1, 2000), ramMm: figure(1, 1000) })
+    .default(undefined)
+    .optional(),
   /** A strip of it that was bent once: as cut, both legs to the corner of the outsides, its change of direction. */
   strip: object({
     blankMm: figure(10, 5000),
@@ -47,6 +74,11 @@ const wayShape = object({
   springbackDeg: figure(0, 30),
   yieldMPa: figure(50, 2000).required(),
 })
+
+/** How the face of a rail stands, read with a level: up to the left, and up forward, is positive. */
+const leanShape = object({ acrossDeg: figure(-45, 45), alongDeg: figure(-45, 45) })
+  .default(undefined)
+  .optional()
 
 const seatShape = object({
   forwardMm: figure(-1e5, 1e5).required(),
@@ -69,6 +101,7 @@ const memberShape = object({
   padMm: figure(10, 1000).required(),
   /** From the face of the gearbox to the seat, with the weight on. */
   bushMm: figure(0, 500).required(),
+  leans: object({ left: leanShape, right: leanShape }).default(undefined).optional(),
   /** Largest load of the bush, with its shock. */
   loadN: figure(1, 1e6),
   /** Heads of bolts below its underside. */
@@ -170,14 +203,31 @@ function memberProblems(_: Things, member: Crossmember, complain: EntryComplaint
   ways.forEach((way, k) => {
     const at = `ways[${k}]`
     if (ways.slice(0, k).some(({ id }) => id === way.id)) complain(`${at}.id`, `"${way.id}" is there twice`)
-    if (MEMBER_KINDS[way.kind].isBox) {
-      if (way.wallMm === undefined) complain(`${at}.wallMm`, 'is missing: a tube has a wall')
-      else if (way.wallMm * 2 >= Math.min(way.heightMm, way.widthMm))
-        complain(`${at}.wallMm`, 'is no less than half the tube')
-    }
-    if (way.kind === 'bent') {
-      if (way.insideRadiusMm === undefined) complain(`${at}.insideRadiusMm`, 'is missing')
-      if (way.kFactor === undefined) complain(`${at}.kFactor`, 'is missing')
-    }
+    for (const [key, why] of lacksOf(way)) complain(`${at}.${key}`, why)
   })
+}
+
+type Lack = readonly [key: keyof MemberWay, why: string]
+
+/** What a way of its kind has to say, and does not; what it says that cannot be. */
+function lacksOf(way: MemberWay): Lack[] {
+  const { of, isCornered } = MEMBER_KINDS[way.kind]
+  const must = (key: keyof MemberWay, isAsked: boolean): Lack[] =>
+    isAsked && way[key] === undefined ? [[key, 'is missing']] : []
+  const least = Math.min(way.heightMm, of === 'box' ? (way.widthMm ?? Infinity) : Infinity)
+  const isFilled = of !== 'flat' && way.wallMm !== undefined && 2 * way.wallMm >= least
+  const isTight = way.midlineRadiusMm !== undefined && 2 * way.midlineRadiusMm < way.heightMm
+  return [
+    ...must('widthMm', of !== 'tube'),
+    ...must('wallMm', of !== 'flat'),
+    ...must('insideRadiusMm', way.kind === 'bent'),
+    ...must('kFactor', way.kind === 'bent'),
+    ...must('midlineRadiusMm', way.kind === 'tube'),
+    ...must('plateMm', way.kind === 'old'),
+    ...(isFilled ? [['wallMm', 'is no less than half the tube'] as const] : []),
+    ...(isTight ? [['midlineRadiusMm', 'is less than half the tube'] as const] : []),
+    ...(way.doubled && (of !== 'flat' || isCornered)
+      ? [['doubled', 'is said of straight flats alone'] as const]
+      : []),
+  ]
 }

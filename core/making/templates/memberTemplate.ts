@@ -19,12 +19,16 @@ export function memberTemplate(
   blankMm: number,
   corners: readonly BlankCorner[],
 ): Template {
-  const { isBox } = MEMBER_KINDS[way.kind]
-  const height = isBox ? way.heightMm : way.widthMm
+  const isBox = MEMBER_KINDS[way.kind].of === 'box'
+  const height = broadMm(way)
   const outline: TemplateMark = { layer: 'cut', form: 'outline', points: rectangle(blankMm, height) }
   const marks = corners.flatMap((corner) => (isBox ? notch(way, corner) : bend(way, corner)))
   return { name, size: [blankMm, height + TEXT_ROOM_MM], marks: [outline, ...marks] }
 }
+
+/** How broad its blank lies on the paper: a flat from above, a tube from behind. */
+const broadMm = ({ kind, widthMm = NaN, heightMm }: MemberWay): number =>
+  MEMBER_KINDS[kind].of === 'flat' ? widthMm : heightMm
 
 const TEXT_ROOM_MM = 8
 const TEXT_MM = 4
@@ -57,13 +61,13 @@ function bend(way: MemberWay, corner: BlankCorner): TemplateMark[] {
     layer,
     form: 'line',
     from: [x, 0],
-    to: [x, way.widthMm],
+    to: [x, broadMm(way)],
   })
   return [
     across(corner.atMm - half, 'scribe'),
     across(corner.atMm, 'bend'),
     across(corner.atMm + half, 'scribe'),
-    written(corner, way.widthMm),
+    written(corner, broadMm(way)),
   ]
 }
 

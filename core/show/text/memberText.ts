@@ -4,37 +4,37 @@ import { norm, sub, type Vec3 } from '../../base/linalg/vec3'
 import { degrees } from '../../base/units/angle'
 import { MEMBER_KINDS, type Crossmember, type MemberKind, type MemberWay } from '../../file/kinds/memberKinds'
 import { pressedDeg } from '../../making/bends/trialBend'
-import { cornerWords, mouthMm, type BlankCorner } from '../../making/templates/memberTemplate'
-import type { MemberEvaluation, WayFound } from '../../model/memberSubject'
+import { cornerWords, mouthMm } from '../../making/templates/memberTemplate'
+import type { MemberEvaluation } from '../../model/memberSubject'
+import { blankCorners, cornersInOrder, type WayFound } from '../../model/memberWork'
 import type { Missing } from '../../base/known'
 
 export const MEMBER_KIND_NAMES: Readonly<Record<MemberKind, string>> = {
   straight: 'straight, spacers',
   bent: 'bent flat',
   folded: 'tube, folded',
+  tube: 'round tube, bent',
+  coped: 'round tube, coped',
   ledges: 'ledges and bar',
+  old: 'old bar, plates',
 }
 
 /** The stock of a way: "80 × 10 flat". */
-export function stockName({ kind, widthMm, heightMm, wallMm }: MemberWay): string {
-  const size = (figure: number | undefined) => String(Number((figure ?? NaN).toFixed(2)))
-  const sizes = [widthMm, heightMm, ...(MEMBER_KINDS[kind].isBox ? [wallMm] : [])].map(size)
-  return `${sizes.join(' × ')} ${MEMBER_KINDS[kind].isBox ? 'tube' : 'flat'}`
+export function stockName({ kind, widthMm, heightMm, wallMm, doubled }: MemberWay): string {
+  const { sizes, name } = STOCKS[MEMBER_KINDS[kind].of]
+  const told = sizes({ widthMm, heightMm, wallMm }).map((figure) =>
+    String(Number((figure ?? NaN).toFixed(2))),
+  )
+  const twice = doubled ? (doubled === 'joined' ? ', two joined all round' : ', two lying loose') : ''
+  return `${told.join(' × ')} ${name}${twice}`
 }
 
-/** Corners of its blank from the left end; none of a straight one, or while it is not known. */
-export function blankCorners({ figures }: WayFound): BlankCorner[] {
-  if (!figures.known) return []
-  const { firstMm, secondMm, thirdMm, fourthMm, turnLeftDeg = NaN, turnRightDeg = NaN } = figures.value
-  if (firstMm === undefined || secondMm === undefined || thirdMm === undefined || fourthMm === undefined)
-    return []
-  return [
-    { atMm: firstMm, turnDeg: turnLeftDeg },
-    { atMm: secondMm, turnDeg: -turnLeftDeg },
-    { atMm: thirdMm, turnDeg: turnRightDeg },
-    { atMm: fourthMm, turnDeg: -turnRightDeg },
-  ]
-}
+type Sizes = Pick<MemberWay, 'widthMm' | 'heightMm' | 'wallMm'>
+const STOCKS = {
+  flat: { name: 'flat', sizes: ({ widthMm, heightMm }: Sizes) => [widthMm, heightMm] },
+  box: { name: 'tube', sizes: ({ widthMm, heightMm, wallMm }: Sizes) => [widthMm, heightMm, wallMm] },
+  tube: { name: 'round tube', sizes: ({ heightMm, wallMm }: Sizes) => [heightMm, wallMm] },
+} as const
 
 /** One way beside the others, in words. */
 export interface WayRow {
@@ -54,6 +54,18 @@ export interface WayRow {
 }
 
 const NONE = '?'
+const BOLTED = 'nothing: it comes out by its bolts, and the gearbox past it'
+
+/** What of a way stays in the vehicle, and how the gearbox gets out then. */
+const STAYS: Readonly<Record<MemberKind, string>> = {
+  straight: BOLTED,
+  bent: BOLTED,
+  folded: BOLTED,
+  tube: BOLTED,
+  coped: 'all of it, welded in the vehicle: the gearbox has to go out over it',
+  ledges: 'two ledges, welded in the vehicle: the bar comes out by its bolts',
+  old: BOLTED,
+}
 
 /** All ways to make a crossmember, in their order. */
 export const wayRows = ({ ways }: MemberEvaluation, units: UnitSettings): WayRow[] =>
@@ -70,10 +82,8 @@ export const wayRows = ({ ways }: MemberEvaluation, units: UnitSettings): WayRow
       lowest: told.groundMm === undefined ? NONE : length(told.groundMm),
       share: told.sharePercent === undefined ? NONE : `${fixed(told.sharePercent, 0)} %`,
       sag: length(told.sagMm),
-      work: [workOf(found), ...twistOf(found)].join('; '),
-      stays: MEMBER_KINDS[way.kind].isWelded
-        ? 'two ledges, welded in the vehicle'
-        : 'nothing: out by its bolts',
+      work: [workOf(found, units), ...twistOf(found)].join('; '),
+      stays: STAYS[way.kind],
       missing: figures.known ? null : figures.missing,
     }
   })
@@ -83,27 +93,52 @@ const BESIDE_MM = 5
 
 function twistOf({ way, figures }: WayFound): string[] {
   const ahead = figures.known ? (figures.value.aheadMm ?? 0) : 0
-  if (MEMBER_KINDS[way.kind].isBox || Math.abs(ahead) <= BESIDE_MM) return []
+  const isFlat = MEMBER_KINDS[way.kind].of === 'flat' || way.flatMm !== undefined
+  if (!isFlat || way.kind === 'old' || Math.abs(ahead) <= BESIDE_MM) return []
   return [
     `the gearbox stands ${fixed(Math.abs(ahead), 0)} mm ${ahead > 0 ? 'ahead of' : 'behind'} it: a flat does not bear that twist`,
   ]
 }
 
-function workOf(found: WayFound): string {
+function workOf(found: WayFound, units: UnitSettings): string {
   const turns = blankCorners(found).map(({ turnDeg }) => Math.abs(turnDeg))
   const angles = [turns[0], turns[2]].map((turn) => `${fixed(turn ?? NaN, 1)}°`).join(' and ')
+  const fill = found.figures.known ? found.figures.value.fillMm : undefined
+  const spacers = fill === undefined ? NONE : `spacers of ${formatLength(fill, units)} under the bush`
   switch (found.way.kind) {
-    case 'straight': {
-      const fill = found.figures.known ? found.figures.value.fillMm : undefined
-      return fill === undefined ? NONE : `spacers of ${fixed(fill, 1)} mm under the bush`
-    }
+    case 'straight':
+      return spacers
+    case 'coped':
+      return fill === undefined ? NONE : `two copes, welded in; ${spacers}`
     case 'bent':
       return turns.length > 0 ? `four bends, ${angles}` : NONE
+    case 'tube': {
+      const flats = found.way.flatMm === undefined ? '' : ', both ends pressed flat'
+      return turns.length > 0 ? `four bends over a mandrel, ${angles}${flats}` : NONE
+    }
     case 'folded':
       return turns.length > 0 ? `four notches, folds of ${angles}, welded on the bench` : NONE
     case 'ledges':
       return 'cut square, two ledges'
+    case 'old':
+      return movedWords(found, units)
   }
+}
+
+/** Where the plates take an old bar: "plates: 12 mm forward; left end 3 mm up, right end 2 mm up". */
+function movedWords({ figures }: WayFound, units: UnitSettings): string {
+  if (!figures.known) return NONE
+  const { plateForwardMm = NaN, plateInLeftMm = NaN, plateInRightMm = NaN } = figures.value
+  const { plateUpLeftMm = NaN, plateUpRightMm = NaN } = figures.value
+  const way = (mm: number, more: string, less: string) =>
+    `${formatLength(Math.abs(mm), units)} ${mm >= 0 ? more : less}`
+  const end = (name: string, up: number, inward: number) =>
+    `${name} end ${way(up, 'up', 'down')}, ${way(inward, 'inward', 'outward')}`
+  return [
+    `plates: ${way(plateForwardMm, 'forward', 'back')}`,
+    end('left', plateUpLeftMm, plateInLeftMm),
+    end('right', plateUpRightMm, plateInRightMm),
+  ].join('; ')
 }
 
 /** A piece to be cut. */
@@ -118,29 +153,35 @@ export interface CutRow {
 export function cutRows({ figures, way }: WayFound, { endMm }: Crossmember, units: UnitSettings): CutRow[] {
   const blank = figures.known ? figures.value.blankMm : undefined
   if (blank === undefined) return []
-  const bar: CutRow = {
-    piece: 'bar',
-    from: stockName(way),
-    length: formatLength(blank, units),
-    ends: 'square',
+  const length = formatLength(blank, units)
+  if (way.kind === 'old') {
+    const plate = { from: `${endMm} × ${way.plateMm ?? NaN} flat`, length, ends: 'square' }
+    return ['left', 'right'].map((side) => ({ piece: `plate, ${side}`, ...plate }))
   }
+  const bar: CutRow = { piece: 'bar', from: stockName(way), length, ends: endsOf(way, units) }
   if (way.kind !== 'ledges') return [bar]
   const ledge = { from: `${way.widthMm} × 6 flat`, length: formatLength(endMm, units), ends: 'square' }
   return [bar, { piece: 'ledge, left', ...ledge }, { piece: 'ledge, right', ...ledge }]
 }
 
-/** What is done along the blank, corner by corner from its left end. */
+function endsOf({ kind, flatMm }: MemberWay, units: UnitSettings): string {
+  if (kind === 'coped') return 'coped: the length is between the faces, see Tubes'
+  return flatMm === undefined ? 'square' : `pressed flat, ${formatLength(flatMm, units)} from the bolt`
+}
+
+/** What is done along the blank, corner by corner: in the order of its press where that is told, else from its left end. */
 export const cornerRows = (found: WayFound): string[] =>
-  blankCorners(found).map((corner) => {
+  cornersInOrder(found).map(({ corner, isTurnedOver }) => {
     const turn = Math.abs(corner.turnDeg)
     if (found.way.kind === 'folded')
       return `${cornerWords(corner)}, notch ${fixed(mouthMm(found.way, corner.turnDeg), 1)} mm wide ${corner.turnDeg > 0 ? 'in the top' : 'underneath'}`
+    const over = isTurnedOver ? 'turn it over: ' : ''
     const { springbackDeg } = found.way
     const press =
       springbackDeg === undefined
         ? ''
         : `, press to ${fixed(pressedDeg(turn, { backDeg: springbackDeg }), 1)}°`
-    return `${cornerWords(corner)} (${fixed(180 - turn, 1)}° included)${press}`
+    return `${over}${cornerWords(corner)} (${fixed(180 - turn, 1)}° included)${press}`
   })
 
 /** How its seats lie otherwise than when it was taken as made; null while nothing was made, or it cannot be told. */

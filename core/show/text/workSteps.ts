@@ -7,11 +7,12 @@ import { mouthMm } from '../../making/templates/memberTemplate'
 import { tackPlan } from '../../making/welds/tacks'
 import { COPED_TUBES, type CopedTubeEvaluation } from '../../model/copedTubeSubject'
 import type { Evaluation } from '../../model/evaluateBuild'
-import { MEMBERS, type WayFound } from '../../model/memberSubject'
+import { MEMBERS } from '../../model/memberSubject'
+import { cornersInOrder, type WayFound } from '../../model/memberWork'
 import { PLATES, type PlateEvaluation } from '../../model/plateSubject'
 import { foundOf } from '../../model/subject'
 import { betweenEdges, printedEnds, tubeStock } from './copedTubeText'
-import { blankCorners, stockName } from './memberText'
+import { stockName } from './memberText'
 import { hourText } from './plateText'
 
 /** One step under the vehicle or at the bench: a screen of its own. */
@@ -58,8 +59,9 @@ function barSteps({ units }: Build, member: Crossmember, found: WayFound): WorkS
   const { way, figures } = found
   const blank = figures.known ? figures.value.blankMm : undefined
   if (blank === undefined) return []
-  const corners = blankCorners(found).map((corner, i): WorkStep => {
+  const corners = cornersInOrder(found).map(({ corner, isTurnedOver }, i): WorkStep => {
     const turn = Math.abs(corner.turnDeg)
+    const over = isTurnedOver ? 'turn it over; ' : ''
     const at = `at ${formatLength(corner.atMm, units)} from the left end, ${corner.turnDeg > 0 ? 'up' : 'down'}`
     if (way.kind === 'folded')
       return {
@@ -72,12 +74,12 @@ function barSteps({ units }: Build, member: Crossmember, found: WayFound): WorkS
     return {
       name: `bend ${i + 1}`,
       figure: `${fixed(pressed, 1)}°`,
-      note: `${at}; ${fixed(180 - turn, 1)}° included${springbackDeg === undefined ? '' : `, ${fixed(turn, 1)}° once it is let go`}`,
+      note: `${over}${at}; ${fixed(180 - turn, 1)}° included${springbackDeg === undefined ? '' : `, ${fixed(turn, 1)}° once it is let go`}`,
     }
   })
   const fill = figures.known && MEMBER_KINDS[way.kind].hasSpacers ? figures.value.fillMm : undefined
   return [
-    { name: 'cut the bar', figure: formatLength(blank, units), note: `of ${stockName(way)}, ends square` },
+    { name: 'cut the bar', figure: formatLength(blank, units), note: `of ${stockName(way)}` },
     ...corners,
     ...(fill === undefined
       ? []

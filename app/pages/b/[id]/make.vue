@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { blankCorners } from '~~/core/show/text/memberText'
+import { blankCorners } from '~~/core/model/memberWork'
 import { useFormat } from '~/composables/useFormat'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
