@@ -7,7 +7,7 @@ import { powertrainOf } from '~~/core/file/parts/bodies'
 import type { Drivetrain } from '~~/core/file/parts/drivetrain'
 import { MOUNTS } from '~~/core/model/mountSubject'
 import { foundOf } from '~~/core/model/subject'
-import { caseRows, forceRows, shareSentence } from '~~/core/show/text/mountText'
+import { caseRows, forceRows, shareSentence, strainRows } from '~~/core/show/text/mountText'
 import { newId } from '../storage/newId'
 import { mounts as words } from '../texts/making'
 import { assign } from './assign'
@@ -34,7 +34,8 @@ export const useMounts = defineStore('mounts', () => {
   const rows = computed(() =>
     found.value.known && workbench.build ? caseRows(found.value.value, workbench.build.units) : [],
   )
-  const forces = computed(() => (at.value ? forceRows(at.value, sureness.result) : []))
+  const forces = computed(() => (at.value ? forceRows(at.value, entries.value, sureness.result) : []))
+  const strains = computed(() => strainRows(entries.value))
   const isMuch = computed(() => (answer.value?.checks ?? []).some(({ verdict }) => verdict !== 'holds'))
   const share = computed(() => (found.value.known ? shareSentence(found.value.value, isMuch.value) : null))
   /** By what the third mount is moved about the line through the other two; null without such a lever. */
@@ -82,16 +83,27 @@ export const useMounts = defineStore('mounts', () => {
     })
   }
 
+  /** Of what its rubber is, a push at it, or how far its hole was off. */
+  function changePart(id: string, part: 'rubber' | 'push' | 'misfit', changed: object): void {
+    workbench.change('Change a mount', (draft) => {
+      const mount = draft.mounts?.find((one) => one.id === id)
+      if (!mount) return
+      mount[part] = { ...mount[part] }
+      assign(mount[part], changed)
+    })
+  }
+
   /** Of another kind: its own figures go, the bolt of a bush is said. */
   function turnInto(id: string, kind: MountKind): void {
     workbench.change('Change a mount', (draft) => {
       const mount = draft.mounts?.find((one) => one.id === id)
       if (!mount) return
-      const gone = Object.values(MOUNT_FIGURES).flat()
+      const gone = [...Object.values(MOUNT_FIGURES).flat(), 'gapMm', 'leanDeg', 'rubber', 'push'] as const
       assign(mount, {
         ...Object.fromEntries(gone.map((key) => [key, undefined])),
         kind,
         bolt: kind === 'bush' ? 'along' : undefined,
+        way: kind === 'stop' ? 'up' : undefined,
       })
     })
   }
@@ -117,6 +129,7 @@ export const useMounts = defineStore('mounts', () => {
     at,
     rows,
     forces,
+    strains,
     share,
     isMuch,
     third,
@@ -124,6 +137,7 @@ export const useMounts = defineStore('mounts', () => {
     adopt,
     add,
     change,
+    changePart,
     turnInto,
     remove,
     turn,

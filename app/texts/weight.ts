@@ -29,6 +29,7 @@ export const weight = {
   rides: 'Bolted to',
   ridesNothing: 'the chassis',
   hangs: 'On the hoist',
+  later: 'Part of the unit, still to come',
   done: { in: 'in', out: 'out', moved: 'is moved' } satisfies Record<MassEntry['done'], string>,
   addMass: 'Add a thing',
   newMass: 'another thing',

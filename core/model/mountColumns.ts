@@ -66,7 +66,7 @@ export function mountColumns(ground: MountedGround, sprung: Sprung, output: Vect
   const isTail = (build.mounts ?? []).map((mount) => mount.isTail === true)
   const drive = sprung.cases.find(({ at }) => at.key === 'drive')?.at
   const share =
-    drive && isTail.includes(true)
+    drive && isTail.includes(true) && loadOf(drive, sprung.unit).moment[0] !== 0 && !sprung.unit.chain
       ? scalarStep(graph, shareKernel(sprung.springs, isTail, loadOf(drive, sprung.unit)), [
           ...sprung.places.flat(),
           ...output,

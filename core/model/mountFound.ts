@@ -3,7 +3,8 @@ import { unknown, known, type Known } from '../base/known'
 import { add, cross, norm, type Vec3 } from '../base/linalg/vec3'
 import type { Build } from '../file/build/build'
 import { loadOf, type MountCase } from '../making/mounts/mountCases'
-import type { CarriedUnit } from '../making/mounts/mountedUnit'
+import { faceLoad, type FaceLoad } from '../making/mounts/load'
+import { directionOf, type CarriedUnit } from '../making/mounts/mountedUnit'
 import { whyUnsettled } from '../making/mounts/settle'
 import type { MountCaseColumns, MountColumns } from './mountColumns'
 
@@ -15,6 +16,8 @@ export interface MountForce {
   readonly sizeN: number
   /** A pad that stands off. */
   readonly lifts: boolean
+  /** What its bolt bears: along it, below nought pulled where it holds a face, and across it; null of a stop. */
+  readonly bolt: FaceLoad | null
 }
 
 /** A gap between the powertrain and what stands in a case. */
@@ -102,9 +105,11 @@ function caseFound(build: Build, one: MountCaseColumns, figure: FigureOf): CaseF
     forces: of.forces.map((columns, i): MountForce => {
       const entry = build.mounts?.[i]
       const force = at(columns)
-      // A pad lies level: it bears something upright while it presses.
-      const lifts = entry?.kind === 'pad' && !(force[2] > 0)
-      return { id: entry?.id ?? '', name: entry?.name ?? '', force, sizeN: norm(force), lifts }
+      const told = entry && faceLoad(force, directionOf(entry))
+      // It bears something along its own way while it presses.
+      const lifts = entry?.kind === 'pad' && !((told?.alongN ?? 0) > 0)
+      const bolt = entry && entry.kind !== 'stop' ? (told ?? null) : null
+      return { id: entry?.id ?? '', name: entry?.name ?? '', force, sizeN: norm(force), lifts, bolt }
     }),
     outputMm: at(one.output),
     rollDeg: figure(one.rollDeg),

@@ -10,6 +10,7 @@ import { norm } from '../base/linalg/vec3'
 import type { Build } from '../file/build/build'
 import { outputOf } from '../file/open/output'
 import { casesFor, type MountCaseKey } from '../making/mounts/mountCases'
+import { chainOf } from '../making/mounts/unitDrive'
 import { GAPS } from './gapSubject'
 import type { CompiledGap } from './gaps'
 import { mountColumns, type MountCaseColumns, type MountColumns } from './mountColumns'
@@ -64,8 +65,11 @@ export const MOUNTS: Subject<CompiledMounts, MountsEvaluation> = {
 
 function compileMounts({ build, graph, places }: Ground, gaps: readonly CompiledGap[]): CompiledMounts {
   const ride = places.placed(null, null)
-  const output = outputOf(build)
-  const place = output ? ride.point(output.point) : unknown('the first joint behind the powertrain', 'lines')
+  const output = outputOf(build)?.point ?? chainOf(build)?.sprockets[0]?.point
+  const place =
+    output === undefined
+      ? unknown('the first joint or sprocket that the powertrain drives', 'lines')
+      : ride.point(output)
   const columns = mapKnown(allKnown([places.sprung(), place] as const), ([sprung, at]) =>
     mountColumns({ build, graph, ride, gaps }, sprung, at),
   )
@@ -155,8 +159,9 @@ const caseJson = ({ at, outputMm, rollDeg, fallDeg, planDeg, forces, gaps, joint
   ...{ rollDeg, fallDeg, planDeg },
   outputMm: norm(outputMm),
   output: { forwardMm: outputMm[0], leftMm: outputMm[1], upMm: outputMm[2] },
-  forces: forces.map(({ id, sizeN, lifts, force: [forwardN, leftN, upN] }) => ({
+  forces: forces.map(({ id, sizeN, lifts, bolt, force: [forwardN, leftN, upN] }) => ({
     ...{ mount: id, sizeN, forwardN, leftN, upN, lifts },
+    ...(bolt && { boltAlongN: bolt.alongN, boltShearN: bolt.shearN }),
   })),
   gaps: gaps.map(({ gap, leftMm }) => ({ gap, leftMm })),
   joints,

@@ -127,7 +127,7 @@ describe('a powertrain of a build on its mounts', () => {
     })
     const crest = kept.cases.find(({ at }) => at.key === 'crest')!
     expect(
-      forceRows(crest)
+      forceRows(crest, [])
         .filter(({ lifts }) => lifts)
         .map(({ name }) => name),
     ).toEqual(['left engine mount'])

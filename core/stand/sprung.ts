@@ -1,13 +1,17 @@
 import type { Column, Graph, MoveColumns, VectorColumns } from '../base/columns/graph'
-import { allKnown, known, mapKnown, type Known } from '../base/known'
+import { allKnown, andThen, known, mapKnown, type Known } from '../base/known'
+import { sub, type Vec3 } from '../base/linalg/vec3'
+import { chainGears } from '../chain/chainGears'
 import type { Build } from '../file/build/build'
 import { powertrainOf } from '../file/parts/bodies'
 import type { BodyId } from '../file/parts/body'
+import { drivenIndex } from '../file/parts/chainLine'
 import type { Id } from '../file/parts/id'
 import { casesFor, loadOf, type MountCase, type MountCaseKey } from '../making/mounts/mountCases'
 import { springsOf, unitOf, type CarriedUnit } from '../making/mounts/mountedUnit'
 import { FIGURES_A_CASE, mountsKernel, SMALL_MOVE } from '../making/mounts/mountKernels'
 import type { SpringParts } from '../making/mounts/spring'
+import { chainOf, chainRuns, driveOf } from '../making/mounts/unitDrive'
 import { rigidly, type BodyMove } from '../vehicle/moves/bodyMove'
 
 /** A powertrain in a case, against standing still: the shift of its point at the origin, its turn in radians, and the forces of its mounts. */
@@ -43,7 +47,8 @@ export interface Sprung {
 export function sprungColumns(graph: Graph, build: Build, { point, moves }: StandsAt): Known<Sprung> {
   const body = powertrainOf(build)?.id ?? ''
   const places = allKnown((build.mounts ?? []).map((mount) => point(mount.point)))
-  return mapKnown(allKnown([springsOf(build), unitOf(build), places] as const), ([springs, unit, at]) => {
+  const unit = andThen(unitOf(build), (told) => withChain(graph, build, told, point))
+  return mapKnown(allKnown([springsOf(build), unit, places] as const), ([springs, unit, at]) => {
     const measured = unit.centre.map(graph.source) as unknown as VectorColumns
     const centre = (moves.get(body) ?? []).reduce((place, move) => move.point(place), measured)
     const wanted = casesFor(unit)
@@ -58,6 +63,26 @@ export function sprungColumns(graph: Graph, build: Build, { point, moves }: Stan
       forces: springs.map((_, i) => vector(k * wide + FIGURES_A_CASE + 3 * i)),
     }))
     return { body, unit, springs, centre, places: at, cases }
+  })
+}
+
+/** With the chain that it drives, as the readings have it; its way turns by nothing that counts as a lever takes the engine along its slots. */
+function withChain(
+  graph: Graph,
+  build: Build,
+  unit: CarriedUnit,
+  point: StandsAt['point'],
+): Known<CarriedUnit> {
+  const chain = chainOf(build)
+  const goesOut = driveOf(build)
+  if (!chain || !goesOut.known || goesOut.value.goesOut !== 'chain') return known(unit)
+  const [own, other] = [chain.sprockets[0], chain.sprockets[drivenIndex(chain)]].map((sprocket) =>
+    point(sprocket?.point ?? ''),
+  ) as [Known<VectorColumns>, Known<VectorColumns>]
+  return mapKnown(allKnown([own, other, chainGears(build, chain)] as const), ([from, to, gears]) => {
+    const at = (columns: VectorColumns) => columns.map((column) => graph.at(column)) as unknown as Vec3
+    const runs = chainRuns(chain, sub(at(from), unit.centre), sub(at(to), unit.centre))
+    return { ...unit, chain: { ...runs, pullN: Math.max(...gears.map(({ pullN }) => pullN)) } }
   })
 }
 

@@ -22,6 +22,7 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
   { key: 'mount', label: words.mount, is: 'head', text: ({ name }) => name },
   { key: 'size', label: words.size, is: 'number' },
   { key: 'ways', label: words.ways, is: 'words', text: ({ ways }) => ways },
+  { key: 'bolt', label: words.boltOf, is: 'words', text: ({ bolt }) => bolt },
 ]
 </script>
 
@@ -62,6 +63,9 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
         </template>
       </FactTable>
     </template>
+    <p v-for="strain in mounts.strains" :key="strain" data-testid="mount-strain">
+      {{ words.strained }}: {{ strain }}
+    </p>
     <p v-if="mounts.share" :class="{ out: mounts.isMuch }" data-testid="mount-share">{{ mounts.share }}</p>
   </section>
 </template>

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { BOLT_WAYS, MOUNT_FIGURES, MOUNT_KINDS, type ElasticMountEntry } from '~~/core/file/kinds/mountKinds'
+import {
+  BOLT_WAYS,
+  MOUNT_FIGURES,
+  MOUNT_KINDS,
+  STOP_WAYS,
+  type ElasticMountEntry,
+} from '~~/core/file/kinds/mountKinds'
 import { mounts as words } from '~/texts/making'
 import { useMounts } from '~/stores/mounts'
 
@@ -7,6 +13,7 @@ import { useMounts } from '~/stores/mounts'
 const { mount } = defineProps<{ mount: ElasticMountEntry }>()
 const mounts = useMounts()
 const kinds = MOUNT_KINDS.map((value) => ({ value, label: words.kinds[value] }))
+const ways = STOP_WAYS.map((value) => ({ value, label: words.stopWays[value] }))
 const bolts = BOLT_WAYS.map((value) => ({ value, label: words.bolts[value] }))
 </script>
 
@@ -32,6 +39,29 @@ const bolts = BOLT_WAYS.map((value) => ({ value, label: words.bolts[value] }))
       :items="bolts"
       @change="mounts.change(mount.id, { bolt: $event })"
     />
+    <ChoiceField
+      v-if="mount.kind === 'stop'"
+      :label="words.way"
+      :value="mount.way ?? 'up'"
+      :items="ways"
+      @change="mounts.change(mount.id, { way: $event })"
+    />
+    <FigureField
+      v-if="mount.kind === 'stop'"
+      :label="words.gapToStop"
+      kind="length"
+      of="mounts.gapMm"
+      :value="mount.gapMm"
+      @change="mounts.change(mount.id, { gapMm: $event })"
+    />
+    <FigureField
+      v-if="mount.kind === 'bush' || mount.kind === 'pad'"
+      :label="words.lean"
+      unit="°"
+      of="mounts.leanDeg"
+      :value="mount.leanDeg"
+      @change="mounts.change(mount.id, { leanDeg: $event })"
+    />
     <FigureField
       v-for="key in MOUNT_FIGURES[mount.kind]"
       :key="key"
@@ -41,6 +71,7 @@ const bolts = BOLT_WAYS.map((value) => ({ value, label: words.bolts[value] }))
       :value="mount[key]"
       @change="mounts.change(mount.id, { [key]: $event })"
     />
+    <MountStiffness :mount="mount" />
     <UCheckbox
       :label="words.isTail"
       :model-value="mount.isTail ?? false"

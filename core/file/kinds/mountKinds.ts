@@ -4,13 +4,17 @@ import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import type { SubjectKinds } from './subjectKinds'
 
-/** How a mount holds: an eye bush is soft along its bolt, a pad presses and cannot pull, anything else by what it takes along each way. */
-export const MOUNT_KINDS = ['bush', 'pad', 'ways'] as const
+/** How a mount holds: an eye bush is soft along its bolt, a pad presses and cannot pull, a stop presses once its gap is used up, anything else by what it takes along each way. */
+export const MOUNT_KINDS = ['bush', 'pad', 'stop', 'ways'] as const
 export type MountKind = (typeof MOUNT_KINDS)[number]
 /** Which way the bolt of a bush lies. */
 export const BOLT_WAYS = ['along', 'across', 'up'] as const
 
+/** The way in which a stop pushes the powertrain. */
+export const STOP_WAYS = ['up', 'down', 'left', 'right', 'forward', 'back'] as const
+
 const PER_MM = () => figure(0, 1e6)
+const SIZE_MM = () => figure(0.5, 1000)
 
 const mountShape = object({
   id: requiredId(),
@@ -22,12 +26,36 @@ const mountShape = object({
   /** Of a bush: along its bolt and square to it, N/mm. */
   axialNPerMm: PER_MM(),
   radialNPerMm: PER_MM(),
-  /** Of a pad, which lies level. */
+  /** Of a pad, and of a stop, which has no shear. */
   pressNPerMm: PER_MM(),
   shearNPerMm: PER_MM(),
   forwardNPerMm: PER_MM(),
   leftNPerMm: PER_MM(),
   upNPerMm: PER_MM(),
+  /** Of a bush or a pad that leans: its top to the left is positive. */
+  leanDeg: figure(-90, 90),
+  /** Of a stop. */
+  way: wordField(STOP_WAYS),
+  gapMm: figure(0, 1000),
+  /** What its rubber is: a sleeve between two radii, or a pad between two plates. */
+  rubber: object({
+    shoreA: figure(20, 95),
+    outerMm: SIZE_MM(),
+    innerMm: SIZE_MM(),
+    longMm: SIZE_MM(),
+    wideMm: SIZE_MM(),
+    highMm: SIZE_MM(),
+  })
+    .default(undefined)
+    .optional(),
+  /** A push at it, and how far it gave. */
+  push: object({ loadN: figure(1, 1e6), moveMm: figure(0.01, 1000) })
+    .default(undefined)
+    .optional(),
+  /** How far its hole was off when it was pulled in. */
+  misfit: object({ forwardMm: figure(-50, 50), leftMm: figure(-50, 50), upMm: figure(-50, 50) })
+    .default(undefined)
+    .optional(),
   /** At the gearbox: what goes out there twists its tail housing. */
   isTail: boolean(),
 })
@@ -46,8 +74,17 @@ export interface MountTypes {
 export const MOUNT_FIGURES = {
   bush: ['axialNPerMm', 'radialNPerMm'],
   pad: ['pressNPerMm', 'shearNPerMm'],
+  stop: ['pressNPerMm'],
   ways: ['forwardNPerMm', 'leftNPerMm', 'upNPerMm'],
 } as const satisfies Readonly<Record<MountKind, readonly (keyof ElasticMountEntry)[]>>
+
+/** The figure of a kind that a push at it tells: across its bolt, as it is pressed, upright. */
+export const PUSHED = {
+  bush: 'radialNPerMm',
+  pad: 'pressNPerMm',
+  stop: 'pressNPerMm',
+  ways: 'upNPerMm',
+} as const satisfies Readonly<Record<MountKind, keyof ElasticMountEntry>>
 
 /** Mounts that give. */
 export const KINDS_OF_MOUNTS = {
@@ -80,4 +117,6 @@ export const KINDS_OF_MOUNTS = {
 function mountProblems(_: Things, mount: ElasticMountEntry, complain: EntryComplaint): void {
   if (mount.kind === 'bush' && mount.bolt === undefined)
     complain('bolt', 'is missing: which way its bolt lies')
+  if (mount.kind === 'stop' && mount.way === undefined)
+    complain('way', 'is missing: which way it pushes the powertrain')
 }

@@ -25,6 +25,8 @@ export interface MassEntry {
   readonly body?: BodyId
   /** It hangs on the hoist with the unit. */
   readonly hangs?: boolean
+  /** It is part of the unit and still to be hung on it. */
+  readonly later?: boolean
 }
 
 /** A hook above a unit on the hoist. */

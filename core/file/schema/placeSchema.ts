@@ -85,6 +85,7 @@ const mass = object({
   to: spot(),
   body: idField(),
   hangs: boolean(),
+  later: boolean(),
 })
 
 /** What the scales say; absent until something is entered. */

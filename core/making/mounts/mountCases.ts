@@ -1,6 +1,7 @@
 import { GRAVITY } from '../../base/gravity'
-import { scale, type Vec3 } from '../../base/linalg/vec3'
-import { torqueReaction, type ShaftTorque } from './load'
+import { add, scale, type Vec3 } from '../../base/linalg/vec3'
+import { forceAt, together, torqueReaction, type ShaftTorque } from './load'
+import type { ChainRuns } from './unitDrive'
 
 /** A case that mounts are looked at in: weight by its shares, and the shaft's torque by a part of the highest. */
 export interface MountCase {
@@ -27,16 +28,23 @@ const CASES = {
   braking: { name: 'braking by 1 g', shares: [1, 0, -1], torque: 0, hasShock: false },
   left: { name: 'cornering, 1 g to the left', shares: [0, 1, -1], torque: 0, hasShock: false },
   right: { name: 'cornering, 1 g to the right', shares: [0, -1, -1], torque: 0, hasShock: false },
+  /** As it stands once everything hangs on it. */
+  complete: { name: 'standing, with what is still to come', shares: STANDING, torque: 0, hasShock: false },
   /** The reaction is turned over, by that gear's own ratio. */
   reverse: { name: 'reverse, with its shock', shares: STANDING, torque: 1, hasShock: true },
 } as const satisfies Readonly<Record<string, Omit<MountCase, 'key'>>>
 export type MountCaseKey = keyof typeof CASES
 
 /** Cases in their order; the first is what all others are told against, reverse only where there is a gear for it. */
-export const casesFor = ({ reverse }: MountedUnit): MountCase[] =>
-  (Object.keys(CASES) as MountCaseKey[]).flatMap((key) =>
-    key === 'reverse' && !reverse ? [] : [{ key, ...CASES[key] }],
+export function casesFor({ reverse, later = [] }: MountedUnit): MountCase[] {
+  const isThere: Readonly<Partial<Record<MountCaseKey, boolean>>> = {
+    reverse: reverse !== null,
+    complete: later.length > 0,
+  }
+  return (Object.keys(CASES) as MountCaseKey[]).flatMap((key) =>
+    isThere[key] === false ? [] : [{ key, ...CASES[key] }],
   )
+}
 
 /** What is carried, and what turns it. */
 export interface MountedUnit {
@@ -44,6 +52,10 @@ export interface MountedUnit {
   readonly torque: ShaftTorque
   /** In reverse, with the shock of a clutch that is let go more gently; null without such a gear. */
   readonly reverse: ShaftTorque | null
+  /** Still to be hung on it, each so far from its centre of gravity. */
+  readonly later?: readonly { readonly kg: number; readonly aside: Vec3 }[]
+  /** A chain that it drives, from its centre of gravity, with what it pulls in the gear that pulls most; absent where a shaft goes out. */
+  readonly chain?: ChainRuns & { readonly pullN: number }
 }
 
 /** What acts in a case: the weight's force where its centre is, and a moment in N·mm. */
@@ -53,10 +65,22 @@ export interface CaseLoad {
 }
 
 /** The load of a case. */
-export function loadOf({ key, shares, torque, hasShock }: MountCase, unit: MountedUnit): CaseLoad {
-  const force = scale(shares, unit.massKg * GRAVITY)
-  if (torque === 0) return { force, moment: [0, 0, 0] }
-  const of = key === 'reverse' && unit.reverse ? unit.reverse : unit.torque
-  const given = { ...of, engineNm: of.engineNm * torque, shock: hasShock ? of.shock : 1 }
-  return { force, moment: torqueReaction(given as ShaftTorque).moment }
+export function loadOf(at: MountCase, unit: MountedUnit): CaseLoad {
+  const weight = scale(at.shares, unit.massKg * GRAVITY)
+  if (at.key === 'complete') {
+    const loads = (unit.later ?? []).map(({ kg, aside }) => forceAt(aside, scale(STANDING, kg * GRAVITY)))
+    const { force, moment } = together(loads)
+    return { force: add(weight, force), moment }
+  }
+  if (at.torque === 0) return { force: weight, moment: [0, 0, 0] }
+  const of = at.key === 'reverse' && unit.reverse ? unit.reverse : unit.torque
+  const shock = at.hasShock ? (of.shock ?? 1) : 1
+  if (unit.chain) {
+    const turns = (at.torque * shock * of.gearRatio) / unit.torque.gearRatio
+    const { at: place, toward } = turns > 0 ? unit.chain.driving : unit.chain.holding
+    const { force, moment } = forceAt(place, scale(toward, unit.chain.pullN * Math.abs(turns)))
+    return { force: add(weight, force), moment }
+  }
+  const given: ShaftTorque = { ...of, engineNm: of.engineNm * at.torque, shock }
+  return { force: weight, moment: torqueReaction(given).moment }
 }

@@ -63,15 +63,15 @@ describe('mounts in words', () => {
 
   it('say what each mount bears, which way, and how sure', () => {
     const drive = found.cases.find(({ at }) => at.key === 'drive')!
-    const [left] = forceRows(drive)
+    const [left] = forceRows(drive, [])
     expect(left).toMatchObject({ name: 'left engine mount', plusMinus: '' })
     expect(left!.size).toMatch(/^\d+ N$/)
     expect(left!.ways).toMatch(/ down/)
     const spread = { plusMinus: 41.6, interval: null }
     const figures = { [mountFigureId('drive', { force: 'left' })]: spread }
-    const sure = forceRows(drive, { figures } as unknown as Parameters<typeof forceRows>[1])
+    const sure = forceRows(drive, [], { figures } as unknown as Parameters<typeof forceRows>[2])
     expect(sure.map(({ plusMinus }) => plusMinus)).toEqual(['± 42 N', '', ''])
-    const still = forceRows({ ...drive, forces: [{ ...drive.forces[0]!, force: [0, 0, 0], sizeN: 0 }] })
+    const still = forceRows({ ...drive, forces: [{ ...drive.forces[0]!, force: [0, 0, 0], sizeN: 0 }] }, [])
     expect(still[0]!.ways).toBe('–')
   })
 

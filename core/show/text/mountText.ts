@@ -1,6 +1,10 @@
 import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
-import { norm } from '../../base/linalg/vec3'
+import { norm, type Vec3 } from '../../base/linalg/vec3'
+import type { ElasticMountEntry, MountKind } from '../../file/kinds/mountKinds'
+import type { FaceLoad } from '../../making/mounts/load'
+import { strainOf } from '../../making/mounts/mountedUnit'
+import type { ToldStiffness } from '../../making/mounts/toldStiffness'
 import type { Sureness } from '../../answers/uncertainty/monteCarlo'
 import type { CaseFound, MountsFound } from '../../model/mountFound'
 import { mountFigureId } from '../../model/mountSubject'
@@ -85,26 +89,61 @@ export interface ForceRow {
   readonly plusMinus: string
   /** Up or down, forward or back, left or right, those that count. */
   readonly ways: string
+  /** "pulled 1200 N, sheared 300 N". */
+  readonly bolt: string
   readonly lifts: boolean
+}
+
+/** What a bolt bears: a bush is held across it, a face is pressed or pulled. */
+function boltText(kind: MountKind | undefined, bolt: FaceLoad | null): string {
+  if (!bolt) return '–'
+  const newtons = (figure: number) => `${fixed(Math.abs(figure), 0)} N`
+  if (kind === 'bush') return `${newtons(bolt.shearN)} across, ${newtons(bolt.alongN)} along`
+  return `${bolt.alongN < 0 ? 'pulled' : 'pressed'} ${newtons(bolt.alongN)}, sheared ${newtons(bolt.shearN)}`
+}
+
+/** What stays in a bolt that had to be pried in: "left engine mount: 600 N stays in its bolt: 600 up"; none that dropped in. */
+export const strainRows = (entries: readonly ElasticMountEntry[]): string[] =>
+  entries.flatMap((entry) => {
+    const strain = strainOf(entry)
+    if (!strain) return []
+    return [`${entry.name}: ${fixed(norm(strain), 0)} N stays in its bolt, ${waysText(strain)}`]
+  })
+
+/** A stiffness that was told by sizes or a push: "across its bolt 2927 N/mm (850 to 8463)". */
+export const toldText = ({ perMm, range: [least, most] }: ToldStiffness, label: string): string => {
+  const far = least === most ? '' : ` (${fixed(least, 0)} to ${fixed(most, 0)})`
+  return `${label} ${fixed(perMm, 0)} N/mm${far}`
 }
 
 /** Less than this part of a force is no way that it goes. */
 const COUNTS = 0.02
 
-export const forceRows = ({ at, forces }: CaseFound, sureness: Sureness | null = null): ForceRow[] =>
-  forces.map(({ id, name, force: [forward, left, up], sizeN, lifts }) => {
-    const part = (figure: number, more: string, less: string) =>
-      Math.abs(figure) > Math.max(1, COUNTS * sizeN)
-        ? [`${fixed(Math.abs(figure), 0)} ${figure > 0 ? more : less}`]
-        : []
-    const ways = [
-      ...part(up, 'up', 'down'),
-      ...part(forward, 'forward', 'back'),
-      ...part(left, 'left', 'right'),
-    ]
+function waysText(force: Vec3): string {
+  const part = (figure: number, more: string, less: string) =>
+    Math.abs(figure) > Math.max(1, COUNTS * norm(force))
+      ? [`${fixed(Math.abs(figure), 0)} ${figure > 0 ? more : less}`]
+      : []
+  const [forward, left, up] = force
+  const ways = [
+    ...part(up, 'up', 'down'),
+    ...part(forward, 'forward', 'back'),
+    ...part(left, 'left', 'right'),
+  ]
+  return ways.join(', ') || '–'
+}
+
+export const forceRows = (
+  { at, forces }: CaseFound,
+  entries: readonly ElasticMountEntry[],
+  sureness: Sureness | null = null,
+): ForceRow[] =>
+  forces.map(({ id, name, force, sizeN, lifts, bolt }) => {
     const spread = sureness?.figures[mountFigureId(at.key, { force: id })] ?? null
     const plusMinus = spreadText(spread, (figure) => `${fixed(figure, 0)} N`) ?? ''
-    return { id, name, size: `${fixed(sizeN, 0)} N`, plusMinus, ways: ways.join(', ') || '–', lifts }
+    const kind = entries.find((one) => one.id === id)?.kind
+    const row = { id, name, size: `${fixed(sizeN, 0)} N`, plusMinus, ways: waysText(force) }
+    return { ...row, bolt: boltText(kind, bolt), lifts }
   })
 
 /** What goes out by the mounts at the gearbox, and what is to be done where that is too much; null while it is not known. */

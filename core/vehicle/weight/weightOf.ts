@@ -134,10 +134,18 @@ export function hangAnswer(sheet: WeightSheet): Known<Hang> {
 
 /** Masses of the unit that hangs on the hoist; unknown until each has its weight and place. */
 export function hangingMasses(sheet: WeightSheet): Known<Mass[]> {
-  const hanging = sheet.masses.filter(({ hangs, done }) => hangs === true && done !== 'out')
+  const hanging = sheet.masses.filter(({ hangs, later, done }) => hangs === true && !later && done !== 'out')
   if (hanging.length === 0) return unknown('what hangs on the hoist: mark it in the list of masses')
+  return massesOf(hanging)
+}
+
+/** Masses of the unit that are still to be hung on it; none where nothing is. */
+export const laterMasses = (sheet: WeightSheet): Known<Mass[]> =>
+  massesOf(sheet.masses.filter(({ later, done }) => later === true && done !== 'out'))
+
+function massesOf(entries: readonly MassEntry[]): Known<Mass[]> {
   const missing: Missing[] = []
-  const masses = hanging.flatMap(({ name, kg, at }): Mass[] => {
+  const masses = entries.flatMap(({ name, kg, at }): Mass[] => {
     const place = placeOf(at, true)
     if (kg !== undefined && kg > 0 && place) return [{ kg, ...place }]
     missing.push({ what: `weight and place of “${name}”`, path: '' })

@@ -90,6 +90,13 @@ function rename(id: string, name: string) {
           :label="words.hangs"
           @update:model-value="weight.changeMass(mass.id, { hangs: $event === true || undefined })"
         />
+        <UCheckbox
+          v-if="mass.done !== 'out'"
+          class="hangs"
+          :model-value="mass.later === true"
+          :label="words.later"
+          @update:model-value="weight.changeMass(mass.id, { later: $event === true || undefined })"
+        />
       </div>
     </article>
     <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="weight.addMass">{{
