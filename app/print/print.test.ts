@@ -3,11 +3,14 @@ import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import DxfParser from 'dxf-parser'
+import parseStl from 'parse-stl'
+import { pieceTemplate } from '~~/core/making/templates/pieceTemplate'
 import { memberTemplate } from '~~/core/making/templates/memberTemplate'
 import { titled, type Template } from '~~/core/making/templates/template'
 import { templateSvg } from '~~/core/making/templates/templateSvg'
 import { templateDxf } from './templateDxf'
 import { templatePdf, tilesOf } from './templatePdf'
+import { templateStl } from './templateStl'
 
 const FLAT = {
   id: 'w',
@@ -83,6 +86,45 @@ describe('a part at its true size', () => {
     expect(tilesOf({ size: [735.5, 110] }, 'letter')).toMatchObject({ columns: 4, rows: 1, isLying: true })
   })
 })
+
+describe('a flat part as a solid', () => {
+  const block = pieceTemplate({
+    ...{ id: 'g', name: 'guide', kind: 'guide', longMm: 60, wideMm: 40, highMm: 30, holeMm: 8.4, inMm: 18 },
+  })
+  const solid = async (template: Template, thickMm: number) => {
+    const { positions, cells } = parseStl(
+      Buffer.from(await templateStl(titled(template, ['a'], 'up'), thickMm)),
+    )
+    return { positions, cells }
+  }
+
+  it('stands up by its thickness, its hole goes through, to 0.01 mm', async () => {
+    const { positions, cells } = await solid(block, 30)
+    const range = (k: 0 | 1 | 2) => {
+      const all = positions.map((one) => one[k])
+      return Math.max(...all) - Math.min(...all)
+    }
+    expect([range(0), range(1), range(2)]).toEqual([60, 40, 30].map((mm) => expect.closeTo(mm, 3)))
+    // Volume by signed tetrahedra: closed, turned outward.
+    const volume = cells.reduce((sum, cell) => {
+      const [a, b, c] = cell.map((i) => positions[i]!) as [Vec, Vec, Vec]
+      return sum + dot(a, cross(b, c)) / 6
+    }, 0)
+    expect(volume).toBeCloseTo((60 * 40 - Math.PI * 4.2 ** 2) * 30, -1.5)
+    const foot = Math.min(...positions.map(([, y]) => y))
+    const round = positions.filter(([x, y]) => Math.hypot(x - 30, y - foot - 18) < 10)
+    for (const [x, y] of round) expect(Math.abs(Math.hypot(x - 30, y - foot - 18) - 4.2)).toBeLessThan(0.01)
+    expect(round.length).toBeGreaterThan(24)
+  })
+
+  it('is refused where nothing is cut round it', async () => {
+    await expect(templateStl({ name: '', size: [1, 1], marks: [] }, 5)).rejects.toThrow('cut round')
+  })
+})
+
+type Vec = readonly [number, number, number]
+const cross = ([a, b, c]: Vec, [x, y, z]: Vec): Vec => [b * z - c * y, c * x - a * z, a * y - b * x]
+const dot = ([a, b, c]: Vec, [x, y, z]: Vec): number => a * x + b * y + c * z
 
 /** Sheets of a PDF as they come out of a printer: ten dots to a millimetre, true where there is ink. */
 function printedSheets(pdf: ArrayBuffer) {

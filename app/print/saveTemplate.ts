@@ -5,7 +5,8 @@ import type { Paper, PrintedCheck } from './templatePdf'
 
 /** How a template is taken away: on paper of a size, or as a drawing. */
 export type TemplateFile =
-  { readonly as: 'svg' | 'dxf' } | { readonly as: 'pdf'; readonly paper: Paper; readonly check: PrintedCheck }
+  | { readonly as: 'svg' | 'dxf' | 'stl' }
+  | { readonly as: 'pdf'; readonly paper: Paper; readonly check: PrintedCheck }
 
 /** Hands a template to the browser as a file; what writes it is loaded when it is wanted. */
 export async function saveTemplate(of: string, template: Template, file: TemplateFile): Promise<void> {
@@ -18,6 +19,11 @@ export async function saveTemplate(of: string, template: Template, file: Templat
     case 'dxf': {
       const { templateDxf } = await import('./templateDxf')
       return download(name, templateDxf(template), 'image/vnd.dxf')
+    }
+    case 'stl': {
+      const { templateStl } = await import('./templateStl')
+      const { thickMm = NaN } = template
+      return download(name, await templateStl(template, thickMm), 'model/stl')
     }
     case 'pdf': {
       const { templatePdf } = await import('./templatePdf')

@@ -9,6 +9,7 @@ export const making = {
     plates: 'Plates and holes',
     tubes: 'Tubes',
     bolts: 'Bolts and slots',
+    pieces: 'Guides and gussets',
     welds: 'Tack and weld',
     releases: 'Comes out?',
     humps: 'Over a hump',

@@ -4,6 +4,8 @@ import { making as words } from '~/texts/making'
 import type { TemplateFile } from '~/print/saveTemplate'
 
 /** A part at its true size: on paper, or for a machine. */
+/** A flat part with a thickness is a solid too. */
+const { isSolid = false } = defineProps<{ isSolid?: boolean }>()
 const emit = defineEmits<{ save: [file: TemplateFile] }>()
 const paper = ref<Paper>('a4')
 const papers = (['a4', 'letter'] as const).map((value) => ({ value, label: words.papers[value] }))
@@ -39,6 +41,7 @@ const check = computed((): PrintedCheck => ({ ...printed }))
       <UButton icon="i-lucide-printer" @click="emit('save', { as: 'pdf', paper, check })">PDF</UButton>
       <UButton variant="outline" @click="emit('save', { as: 'svg' })">SVG</UButton>
       <UButton variant="outline" @click="emit('save', { as: 'dxf' })">DXF</UButton>
+      <UButton v-if="isSolid" variant="outline" @click="emit('save', { as: 'stl' })">STL</UButton>
     </div>
     <p class="soft">{{ words.noKerf }}</p>
   </section>

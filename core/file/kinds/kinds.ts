@@ -5,6 +5,7 @@ import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
 import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
+import { KINDS_OF_PIECES, type PieceTypes } from './pieceKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
@@ -30,6 +31,7 @@ export const KINDS = [
   KINDS_OF_TICKS,
   KINDS_OF_TEMPORARIES,
   KINDS_OF_BOLTS,
+  KINDS_OF_PIECES,
 ] as const
 
 /** Their types. */
@@ -46,4 +48,5 @@ export type Kinds = VehicleTypes &
   WeldTypes &
   TickTypes &
   TemporaryTypes &
-  BoltTypes
+  BoltTypes &
+  PieceTypes

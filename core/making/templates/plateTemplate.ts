@@ -48,7 +48,8 @@ export function plateTemplate(
   })
   const name = isMirrored ? `${plate.name}, mirrored` : plate.name
   const cut: TemplateMark = { layer: 'cut', form: 'outline', points: outline.map(at) }
-  return { name, size: [most(0) - left, most(1) - low], marks: [cut, ...marks] }
+  const size: Place2 = [most(0) - left, most(1) - low]
+  return { name, size, marks: [cut, ...marks], thickMm: plate.thicknessMm }
 }
 
 function holeMarks(

@@ -17,6 +17,8 @@ export interface Template {
   readonly name: string
   readonly size: Place2
   readonly marks: readonly TemplateMark[]
+  /** Of the metal or the block; absent where it is no flat part. */
+  readonly thickMm?: number
 }
 
 /** Texts stand beside the part, so that no line goes through them. */
@@ -25,7 +27,7 @@ const LINE_MM = 6
 
 /** A template with its name, what it belongs to and the way it lies written under it, and an arrow that shows forward or up. */
 export function titled(
-  { name, size: [width, height], marks }: Template,
+  { name, size: [width, height], marks, thickMm }: Template,
   lines: readonly string[],
   arrow: string,
 ): Template {
@@ -45,7 +47,8 @@ export function titled(
     { layer: 'scribe', form: 'line', from: [right + 2, foot - 8], to: [right, foot - 4] },
     { layer: 'scribe', form: 'text', at: [right + 4, 2], text: arrow, size: TEXT_MM },
   ]
-  return { name, size: [width, height + foot], marks: [...lifted, ...words, ...shaft] }
+  const size: Place2 = [width, height + foot]
+  return { name, size, marks: [...lifted, ...words, ...shaft], ...(thickMm !== undefined && { thickMm }) }
 }
 
 function lift(mark: TemplateMark, by: number): TemplateMark {

@@ -1,4 +1,7 @@
 import { boltAnswer, type BoltAnswer } from '../../bay/bolts/boltAnswer'
+import type { Piece } from '../../file/kinds/pieceKinds'
+import { pieceAnswer } from '../../making/pieces/pieceAnswer'
+import type { TabStress } from '../../making/pieces/tab'
 import { overHumps } from '../../bay/ground/overHumps'
 import type { RolledOver } from '../../making/ground/rollOver'
 import { releaseOf } from '../../making/ways/heldEntry'
@@ -83,6 +86,8 @@ export interface ShopJson {
   readonly services: readonly Named<ServiceAnswer>[]
   /** What strikes the ground first, at ride height. */
   readonly groundOrder: Answered<readonly LowThing[]>
+  /** Small made parts: how far a guide lets its drill wander, what the tab over a gusset bears. */
+  readonly pieces: readonly PieceJson[]
   /** Over each hump: the least gap of every low point, and what touches first. */
   readonly bolts: readonly Named<BoltAnswer>[]
   readonly humps: readonly Named<RolledOver>[]
@@ -97,6 +102,18 @@ export interface ShopJson {
     readonly sleeve: SleeveFit | null
   }[]
   readonly liveAxles: readonly LiveAxleJson[]
+}
+
+interface PieceJson {
+  readonly id: Id
+  readonly name: string
+  readonly wanderMm: number | null
+  readonly tab: Answered<TabStress> | null
+}
+
+function pieceJson(piece: Piece): PieceJson {
+  const { wanderMm, tab } = pieceAnswer(piece)
+  return { id: piece.id, name: piece.name, wanderMm, tab: tab && answered(tab) }
 }
 
 /** Weights, patterns, parts in the bay, ground and axles of a build at the position that was worked out. */
@@ -138,6 +155,7 @@ export function shopJson(build: Build, now: Evaluation): ShopJson {
       name: bolt.name,
       ...answered(boltAnswer(build, bolt)),
     })),
+    pieces: (build.pieces ?? []).map(pieceJson),
     humps: overHumps(build, now).map(({ hump: { id, name }, over }) => ({ id, name, ...answered(over) })),
     releases: (build.releases ?? []).map((part) => ({
       id: part.id,

@@ -9,6 +9,7 @@ import { HUMP_WORDS } from './humpWords'
 import { LINE_WORDS } from './lineWords'
 import { MEMBER_WORDS } from './memberWords'
 import { MOUNT_WORDS } from './mountWords'
+import { PIECE_WORDS } from './pieceWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
@@ -34,6 +35,7 @@ export const WORDS = [
   TICK_WORDS,
   TEMPORARY_WORDS,
   BOLT_WORDS,
+  PIECE_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -38,7 +38,7 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
       >{{ words.add }}</UButton
     >
     <template v-if="plates.found" #side>
-      <TemplatePrint v-if="plates.printed" @save="plates.save" />
+      <TemplatePrint v-if="plates.printed" is-solid @save="plates.save" />
       <StepsLink of="plate" :thing="plates.found.plate.id" />
       <UCheckbox v-if="plates.printed" v-model="plates.isMirrored" :label="words.mirrored" />
       <section aria-labelledby="plate-sizes">
