@@ -6,7 +6,9 @@ const DOCUMENTS = [
   'CONTRIBUTING.md',
   'docs/architecture.md',
   'docs/methods/chains.md',
-  'docs/methods/making.md',
+  ...['crossmembers', 'tubes', 'plates', 'mounts', 'ways-out', 'welds'].map(
+    (name) => `docs/methods/${name}.md`,
+  ),
 ]
 
 /** What a document sends its reader to: files and folders of the repository in code marks. */

@@ -42,4 +42,38 @@ describe('the work of a build step by step', () => {
     expect(work.steps.map(({ doneAt }) => doneAt !== null)).toEqual([true, ...Array(5).fill(false)])
     expect(work.steps.at(-1)!.figure).toBe('40.0 mm')
   })
+
+  it('asks how a bolt goes into each hole; one that is off says toward which hour', async () => {
+    await openedBay()
+    const work = useWorkSteps()
+    const plate = work.works.find(({ of }) => of === 'plate')!
+    work.look('plate', plate.thing)
+    const first = work.steps.findIndex(({ isHole }) => isHole)
+    for (let k = 0; k < first; k++) work.go(1)
+    const hole = work.step!.name
+    work.tick({ found: 'off', hour: 4 })
+    const { ticks = [] } = await storedBuild()
+    expect(ticks).toEqual([expect.objectContaining({ of: 'plate', name: hole, found: 'off', hour: 4 })])
+    expect(work.steps[first]!.tick).toMatchObject({ found: 'off', hour: 4 })
+    expect(work.index).toBe(first + 1)
+  })
+
+  it('lets a photograph go with its tick', async () => {
+    const workbench = await openedBay()
+    const work = useWorkSteps()
+    work.tick()
+    await storedBuild()
+    work.go(-1)
+    const { id } = work.step!.tick!
+    workbench.change('Add a photograph', (draft) => {
+      draft.photos = [...(draft.photos ?? []), { id: 'shot', name: 'thumb', shows: id }]
+    })
+    await storedBuild()
+    expect(work.step!.photo).toBe('shot')
+    work.takeBack()
+    expect((await storedBuild()).photos ?? []).toEqual([])
+    expect([work.done, work.step!.photo]).toEqual([0, null])
+    await workbench.undo()
+    expect((await storedBuild()).photos).toHaveLength(1)
+  })
 })

@@ -5,17 +5,24 @@ import { stepKey, steppedWorks, type WorkStep } from '~~/core/show/text/workStep
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { useEvaluation } from './evaluation'
+import { usePhotos } from './photos'
 import { useWorkbench } from './workbench'
 
-/** A step with when it was done. */
+/** A step with when it was done, how a bolt went in, and a photograph of it. */
 export interface DoneStep extends WorkStep {
   readonly doneAt: string | null
+  readonly tick: Tick | null
+  readonly photo: string | null
 }
+
+/** How a bolt goes into a hole, and which way one that is off has to go. */
+export type HoleFound = Pick<Tick, 'found' | 'hour'>
 
 /** What is made step by step: one step a screen, ticked, taken back. */
 export const useWorkSteps = defineStore('work-steps', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
+  const photos = usePhotos()
   const works = computed(() =>
     workbench.build && evaluation.current
       ? steppedWorks(workbench.build, evaluation.current).filter(({ steps }) => steps.length > 0)
@@ -33,10 +40,11 @@ export const useWorkSteps = defineStore('work-steps', () => {
   const isOf = ({ of, thing }: Tick) => of === work.value?.of && thing === work.value.thing
   const steps = computed((): DoneStep[] => {
     const ticks = (workbench.build?.ticks ?? []).filter(isOf)
-    return (work.value?.steps ?? []).map((step) => ({
-      ...step,
-      doneAt: ticks.find(({ name }) => name === stepKey(step))?.at ?? null,
-    }))
+    return (work.value?.steps ?? []).map((step) => {
+      const tick = ticks.find(({ name }) => name === stepKey(step)) ?? null
+      const photo = workbench.build?.photos?.find(({ shows }) => tick !== null && shows === tick.id)
+      return { ...step, doneAt: tick?.at ?? null, tick, photo: photo?.id ?? null }
+    })
   })
   const done = computed(() => steps.value.filter(({ doneAt }) => doneAt !== null).length)
   const index = computed(() => {
@@ -56,27 +64,41 @@ export const useWorkSteps = defineStore('work-steps', () => {
   }
   const go = (by: 1 | -1): void => goTo(index.value + by)
 
-  /** Ticks the step and goes on to the next. */
-  function tick(): void {
+  /** Says that the step is done. */
+  function markDone(found: HoleFound = {}): string | null {
     const [now, made] = [step.value, work.value]
-    if (!now || !made) return
-    const next = index.value + 1
-    const entry = { id: newId(), of: made.of, thing: made.thing, name: stepKey(now), at: today() }
-    if (now.doneAt === null)
-      workbench.change('Tick a step', (draft) => {
-        draft.ticks = [...(draft.ticks ?? []), entry]
-      })
-    goTo(next)
+    if (!now || !made) return null
+    if (now.tick) return now.tick.id
+    const entry = { id: newId(), of: made.of, thing: made.thing, name: stepKey(now), at: today(), ...found }
+    workbench.change('Tick a step', (draft) => {
+      draft.ticks = [...(draft.ticks ?? []), entry]
+    })
+    return entry.id
   }
 
+  /** Ticks the step and goes on to the next. */
+  function tick(found: HoleFound = {}): void {
+    const next = index.value + 1
+    if (markDone(found) !== null) goTo(next)
+  }
+
+  /** Ticks the step and keeps a photograph of it; it stays in sight. */
+  async function tickWithPhoto(file: File): Promise<void> {
+    const stays = index.value
+    const id = markDone()
+    goTo(stays)
+    if (id !== null) await photos.take(file, id)
+  }
+
+  /** Its photograph goes with the tick; undo brings both back. */
   function takeBack(): void {
-    const now = step.value
+    const gone = step.value?.tick?.id
     workbench.change('Take a tick back', (draft) => {
-      draft.ticks = (draft.ticks ?? []).filter(
-        (one) => !(isOf(one) && now !== null && one.name === stepKey(now)),
-      )
+      draft.ticks = (draft.ticks ?? []).filter(({ id }) => id !== gone)
+      if (draft.photos)
+        draft.photos = draft.photos.filter(({ shows }) => shows === undefined || shows !== gone)
     })
   }
 
-  return { works, work, steps, done, index, step, look, go, tick, takeBack }
+  return { works, work, steps, done, index, step, look, go, tick, tickWithPhoto, takeBack }
 })

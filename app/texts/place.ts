@@ -166,6 +166,7 @@ export const place = {
       service: 'easiest to get things out',
       lever: 'shift lever at its hole',
       angles: 'best angles',
+      made: 'easiest on what is made',
     } satisfies Record<Goal, string>,
     goalNone: 'No setting of the free levers holds with its ±.',
     goalTooMany:

@@ -1,4 +1,4 @@
-import type { StepSubject } from '~~/core/file/kinds/tickKinds'
+import type { HoleFind, StepSubject } from '~~/core/file/kinds/tickKinds'
 
 /** Phrases of the work step by step. */
 export const steps = {
@@ -10,6 +10,12 @@ export const steps = {
   next: 'Next',
   done: 'Done, next',
   takeBack: 'Not done yet',
+  photo: 'Done, with a photo',
+  photoOf: (step: string) => `Photo: ${step}`,
+  finds: { fits: 'Fits', tight: 'Tight', off: 'Off' } satisfies Record<HoleFind, string>,
+  hours: 'Toward which hour, from where you look?',
+  wasFound: { fits: 'it fits', tight: 'it is tight', off: 'it is off' } satisfies Record<HoleFind, string>,
+  toward: (hour: number) => `, toward ${hour} o’clock`,
   isDone: (day: string) => `done ${day}`,
   all: 'All steps are done.',
   readAloud: 'Read aloud',

@@ -52,9 +52,12 @@ const label = computed(() =>
       <div>
         <h3>{{ words.cuts }}</h3>
         <FactTable :columns="COLUMNS" :rows="cuts" :key-of="({ piece }) => piece" test-id="member-cuts" />
-        <ul v-if="wedges.length > 0" data-testid="rail-wedges">
-          <li v-for="wedge in wedges" :key="wedge">{{ wedge }}</li>
-        </ul>
+        <template v-if="wedges.length > 0">
+          <h3 class="next">{{ words.leans }}</h3>
+          <ul data-testid="rail-wedges">
+            <li v-for="wedge in wedges" :key="wedge">{{ wedge }}</li>
+          </ul>
+        </template>
       </div>
     </div>
   </section>
@@ -87,8 +90,11 @@ ol {
 .refused {
   color: var(--out);
 }
-ul {
-  margin-top: 8px;
+li + li {
+  margin-top: 4px;
+}
+.next {
+  margin-top: 12px;
 }
 @media (max-width: 720px) {
   .two {

@@ -52,7 +52,7 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
       </template>
     </FactTable>
     <template v-if="mounts.at">
-      <h2>{{ words.forces(mounts.at.at.name) }}</h2>
+      <h2 class="next">{{ words.forces(mounts.at.at.name) }}</h2>
       <FactTable :columns="FORCES" :rows="mounts.forces" :key-of="({ id }) => id" test-id="mount-forces">
         <template #size="{ row }">
           <strong v-if="row.lifts" class="out">{{ words.off }}</strong>
@@ -76,6 +76,9 @@ section :deep(.looked) {
 }
 section :deep(th .font-medium) {
   padding-left: 0;
+}
+.next {
+  margin-top: 18px;
 }
 .spread {
   display: block;

@@ -88,11 +88,11 @@ describe('the best setting for a goal', () => {
     expect(one.kind === 'found' && one.setting.room).toBeCloseTo(best, 6)
   })
 
-  it('room: no setting has more room to its closest limit', () => {
+  it.each(['room', 'made'] as const)('%s: no setting has more room to its closest limit', (goal) => {
     const roomOf = ({ checks }: Evaluation) =>
       Math.min(
-        ...checks.flatMap(({ value, window }) => {
-          if (value === null) return []
+        ...checks.flatMap(({ value, window, subject }) => {
+          if (value === null || (goal === 'made' && subject.of !== 'thing')) return []
           const [low, high] = [window.warnLow ?? window.failLow, window.warnHigh ?? window.failHigh]
           const scale = Math.max(1e-3, Math.abs(high ?? low ?? 1))
           return [
@@ -101,7 +101,7 @@ describe('the best setting for a goal', () => {
           ]
         }),
       )
-    const now = evaluateBuild(build, settingOf(found(build, 'room')))
+    const now = evaluateBuild(build, settingOf(found(build, goal)))
     // A check is told at its worst state, so no setting can have more than the best of those.
     expect(roomOf(now)).toBeCloseTo(Math.max(...holding.map(roomOf)), 6)
   })
@@ -133,8 +133,10 @@ describe('the best setting for a goal', () => {
       )
     })
     expect(found(noService, 'service')).toMatchObject({ kind: 'cannot' })
+    const unmade = small((raw) => (raw.crossmembers = raw.copedTubes = raw.mounts = undefined))
+    expect(found(unmade, 'made')).toEqual({ kind: 'cannot', missing: ['a made part with limits'] })
     const stuck = small((raw) => (raw.gaps[0].failBelow = raw.gaps[0].warnBelow = 400))
-    for (const goal of ['room', 'lowest', 'service', 'lever', 'angles'] as const)
+    for (const goal of ['room', 'lowest', 'service', 'lever', 'angles', 'made'] as const)
       expect([goal, found(stuck, goal).kind]).toEqual([goal, 'none'])
   })
 })

@@ -17,7 +17,7 @@ import { bestSettings } from './byRoom'
 import type { SearchLimit, SearchProblem } from './problem'
 
 /** What a builder may be after, besides the least work. */
-export const GOALS = ['room', 'lowest', 'reversible', 'service', 'lever', 'angles'] as const
+export const GOALS = ['room', 'lowest', 'reversible', 'service', 'lever', 'angles', 'made'] as const
 export type Goal = (typeof GOALS)[number]
 
 /** What a goal came to: a setting, none that holds, no way to ask, or more settings than can be gone through. */
@@ -39,7 +39,7 @@ const MOST_OPEN = 600_000
  *
  * `room`: most room to the closest limit; `lowest`: front mounts as low and as far back as they go, a mm for a mm; `reversible`: least
  * work with nothing cut or welded; `service`: most room to get things out; `lever`: shift lever nearest to its hole; `angles`: most
- * room to the limits of the line. Yields the settings looked at, so that the caller can report and stop.
+ * room to the limits of the line; `made`: most room to those of crossmembers, tubes and mounts. Yields the settings looked at, so that the caller can report and stop.
  *
  * @see docs/methods/placement.md
  */
@@ -119,6 +119,11 @@ function goalLimits(
     return some(
       limits.filter(({ subject }) => subject !== undefined && OF_LINES.includes(subject)),
       'a line with limits',
+    )
+  if (goal === 'made')
+    return some(
+      limits.filter(({ subject }) => subject === 'thing'),
+      'a made part with limits',
     )
   if (goal === 'service') {
     const ids: (string | undefined)[] = build.gaps.flatMap(({ id, kind }) =>

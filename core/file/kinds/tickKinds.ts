@@ -1,10 +1,14 @@
 import { object, type InferType } from 'yup'
-import { requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import { figure, requiredId, requiredName, timeField, wordField } from '../parts/fields'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What is made step by step. */
 export const STEP_SUBJECTS = ['bar', 'tube', 'plate', 'weld'] as const
 export type StepSubject = (typeof STEP_SUBJECTS)[number]
+
+/** How a bolt goes into a hole. */
+export const HOLE_FINDS = ['fits', 'tight', 'off'] as const
+export type HoleFind = (typeof HOLE_FINDS)[number]
 
 const tickShape = object({
   id: requiredId(),
@@ -14,6 +18,9 @@ const tickShape = object({
   /** The step, by what it is ticked by. */
   name: requiredName(),
   at: timeField().required(),
+  /** Of a hole, and toward which hour one that is off has to go, from where you look. */
+  found: wordField(HOLE_FINDS),
+  hour: figure(1, 12).integer(),
 })
 
 /** A step of the work that is done. */

@@ -12,7 +12,7 @@ const DEGREES = 180 / Math.PI
  */
 export const TUBE_END: Kernel = {
   name: 'how a tube meets another',
-  page: 'making',
+  page: 'tubes',
   outputs: 6,
   run: (count, from, [angle, offset, foot, acrossX, acrossY, acrossZ]) => {
     const [nearX, nearY, nearZ, farX, farY, farZ, ax, ay, az, bx, by] = from
@@ -58,7 +58,7 @@ export const TUBE_END: Kernel = {
  */
 export const TUBE_TWIST: Kernel = {
   name: 'turn between the ends of a tube',
-  page: 'making',
+  page: 'tubes',
   outputs: 1,
   run: (count, from, [twist]) => {
     const [nearX, nearY, nearZ, farX, farY, farZ, ux, uy, uz, vx, vy] = from
@@ -80,7 +80,7 @@ export const TUBE_TWIST: Kernel = {
 /** From foot to foot of a tube: its two ends, less how far each foot lies inward of its end. */
 export const TUBE_AXIS: Kernel = {
   name: 'a tube from axis to axis',
-  page: 'making',
+  page: 'tubes',
   outputs: 1,
   run: (count, [nearX, nearY, nearZ, farX, farY, farZ, first, second], [axis]) => {
     for (let i: Row = 0; i < count; i++) {
@@ -105,7 +105,7 @@ const GOLDEN = (Math.sqrt(5) - 1) / 2
  */
 export const TUBE_CUT: Kernel = {
   name: 'cope of a tube',
-  page: 'making',
+  page: 'tubes',
   outputs: 4,
   run: (
     count,
@@ -151,7 +151,7 @@ function furthest(joint: TubeJoint, sense: 1 | -1): number {
 /** A length less what both ends take of it, with some left on; parameter: that. */
 export const LESS_BOTH: Kernel = {
   name: 'length between two copes',
-  page: 'making',
+  page: 'tubes',
   outputs: 1,
   run: (count, [axis, first, second], [left], [spare]) => {
     for (let i: Row = 0; i < count; i++) left[i] = axis[i] - first[i] - second[i] + spare

@@ -21,7 +21,7 @@ const held = (moment: number, left: number, right: number, share: number): numbe
  */
 export const MEMBER_FLATTENED: Kernel = {
   name: 'how a tube with flattened ends bears its load',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 2,
   run: (
     count,

@@ -9,7 +9,7 @@ const DEGREES = 180 / Math.PI
  */
 export const MEMBER_SPAN: Kernel = {
   name: 'where the gearbox stands between the rails',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 5,
   run: (count, from, [fromLeft, fromRight, ahead, overLeft, overRight], [seat]) => {
     const [lx, ly, lz, rx, ry, rz, px, py] = from
@@ -40,7 +40,7 @@ export const MEMBER_SPAN: Kernel = {
  */
 export const MEMBER_BLANK: Kernel = {
   name: 'blank of a crossmember',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 8,
   run: (
     count,
@@ -84,7 +84,7 @@ export const MEMBER_BLANK: Kernel = {
  */
 export const MEMBER_BENDING: Kernel = {
   name: 'how a crossmember bears its load',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 2,
   run: (
     count,
@@ -113,7 +113,7 @@ export const MEMBER_BENDING: Kernel = {
  */
 export const MEMBER_STRAIGHT: Kernel = {
   name: 'a straight bar between the rails',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 2,
   run: (count, [fromLeft, fromRight, overLeft, overRight], [blank, fill], [ends, raised]) => {
     for (let i: Row = 0; i < count; i++) {
@@ -129,7 +129,7 @@ export const MEMBER_STRAIGHT: Kernel = {
 /** The lowest of what hangs so far below the left rail, the right one and the seat; parameters: how far, minus infinity where nothing does. */
 export const MEMBER_LOW: Kernel = {
   name: 'lowest line of a crossmember',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 1,
   run: (count, [left, right, pad], [lowest], [belowRails, belowPad]) => {
     for (let i: Row = 0; i < count; i++)

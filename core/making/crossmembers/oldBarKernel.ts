@@ -8,7 +8,7 @@ import type { Kernel, Row } from '../../base/columns/kernel'
  */
 export const MEMBER_MOVED: Kernel = {
   name: 'plates that move an old bar',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 5,
   run: (
     count,
@@ -34,7 +34,7 @@ export const MEMBER_MOVED: Kernel = {
  */
 export const MOVED_SHARE: Kernel = {
   name: 'stress of an old bar and its plates',
-  page: 'making',
+  page: 'crossmembers',
   outputs: 1,
   run: (count, [forward, bar], [share], [load, modulus, yields]) => {
     for (let i: Row = 0; i < count; i++)

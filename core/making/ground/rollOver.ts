@@ -35,7 +35,7 @@ const AS_NEAR_MM = 1e-3
  * A vehicle rolled over a hump, a kerb or a ramp: the least gap of each low point, and who touches first.
  *
  * @throws CoreError `out-of-range` for sizes that cannot be or a point below the ground
- * @see docs/methods/making.md
+ * @see docs/methods/ways-out.md
  */
 export function rollOver(vehicle: RollingVehicle, profile: GroundProfile): RolledOver {
   requireVehicle(vehicle)

@@ -15,7 +15,7 @@ export const FIGURES_A_CASE = 6
 export const mountsKernel = (springs: readonly SpringParts[], loads: readonly CaseLoad[]): Kernel => ({
   name: 'the powertrain on its mounts',
   isSlow: true,
-  page: 'making',
+  page: 'mounts',
   outputs: loads.length * (FIGURES_A_CASE + 3 * springs.length),
   run: (count, from, to) => {
     const read = from as unknown as readonly Cells[]
@@ -67,7 +67,7 @@ export const shareKernel = (
   { moment }: CaseLoad,
 ): Kernel => ({
   name: 'share of the reaction at the gearbox',
-  page: 'making',
+  page: 'mounts',
   outputs: 1,
   run: (count, from, [share]) => {
     const places = from as unknown as readonly Cells[]
@@ -103,7 +103,7 @@ export function aboutOutput(
 /** A small movement as a rigid move: its turn about the origin, then its shift; from the shift in mm and the turn in radians, the rotation row by row and the shift. */
 export const SMALL_MOVE: Kernel = {
   name: 'how the powertrain gives on its mounts',
-  page: 'making',
+  page: 'mounts',
   outputs: 12,
   run: (
     count,
@@ -138,7 +138,7 @@ const DEGREES = 180 / Math.PI
 /** How a case is told: roll, fall and plan in degrees (left side up, tail down, tail to the left), and how far a place moves; from shift, turn and the place. */
 export const CASE_TOLD: Kernel = {
   name: 'how the powertrain stands under load',
-  page: 'making',
+  page: 'mounts',
   outputs: 6,
   run: (count, [sx, sy, sz, tx, ty, tz, px, py, pz], [roll, fall, plan, ahead, left, up]) => {
     for (let i: Row = 0; i < count; i++) {
@@ -155,7 +155,7 @@ export const CASE_TOLD: Kernel = {
 /** What is left of a gap once its point has moved: `gap − n·(u + φ×p)`; from the gap, its direction, its point, and shift and turn; parameter: 1, or −1 where the other side moves. */
 export const GAP_LEFT: Kernel = {
   name: 'gap left under load',
-  page: 'making',
+  page: 'mounts',
   outputs: 1,
   run: (count, [gap, nx, ny, nz, px, py, pz, sx, sy, sz, tx, ty, tz], [left], [sense]) => {
     for (let i: Row = 0; i < count; i++) {
@@ -171,7 +171,7 @@ export const GAP_LEFT: Kernel = {
 /** The least of some figures, those that are no number left out; none where all are. */
 export const LEAST: Kernel = {
   name: 'the least of all cases',
-  page: 'making',
+  page: 'mounts',
   outputs: 1,
   run: (count, from, [least]) => {
     const all = from as unknown as readonly Cells[]
@@ -186,7 +186,7 @@ export const LEAST: Kernel = {
 /** How big a force or a way is, whatever its direction. */
 export const SIZE_OF: Kernel = {
   name: 'size',
-  page: 'making',
+  page: 'mounts',
   outputs: 1,
   isPlain: true,
   run: (count, [x, y, z], [size]) => {

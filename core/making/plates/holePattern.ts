@@ -72,7 +72,7 @@ const CLOSES_MM = 1e-3
  *
  * @throws CoreError `unknown` for a hole or diameter that is not there, `out-of-range` for a distance not above 0, `degenerate` for too few distances,
  * a pattern that is not held, or sides that cannot close, `too-large` for more than 24 holes
- * @see docs/methods/making.md
+ * @see docs/methods/plates.md
  */
 export function holePattern(taped: TapedHoles): HolePattern {
   const spans = spansOf(taped)

@@ -62,7 +62,7 @@ const MOST_OPEN = 2
  * Does a plate fit on its bosses by turn and shift alone, and if not, which fewest holes to open, by how much, toward where?
  *
  * @throws CoreError `degenerate` for fewer than three holes, one named twice or all at one place, `out-of-range` for a hole smaller than its bolt
- * @see docs/methods/making.md
+ * @see docs/methods/plates.md
  */
 export function fitPlate(plate: PlateOnBosses): PlateFit {
   const pairs = pairsOf(plate)

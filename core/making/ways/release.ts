@@ -43,7 +43,7 @@ const PARALLEL = 1e-9
  * Does a part come out again? By its first movement, without turning it.
  *
  * @throws CoreError `wrong-length` for a direction of other dimensions, `degenerate` for one without direction, `too-large` for too many pins
- * @see docs/methods/making.md
+ * @see docs/methods/ways-out.md
  */
 export function release(part: HeldPart): Release {
   if (part.pins.length > MOST_PINS) throw new CoreError('too-large', 'pins', `no more than ${MOST_PINS}`)

@@ -24,6 +24,8 @@ export interface WorkStep {
   readonly figure?: string
   /** Said below. */
   readonly note?: string
+  /** A bolt is put in a hole: how it goes in is asked. */
+  readonly isHole?: boolean
 }
 
 /** What a step is ticked by. */
@@ -141,6 +143,7 @@ function plateSteps({ plate, answer }: PlateEvaluation): WorkStep[] {
       name: `bolt in hole ${id}`,
       figure: `M${String(boltMm)}`,
       note: 'by hand: it drops in, or the plate is not pulled over it',
+      isHole: true,
     })),
   ]
 }

@@ -2,6 +2,7 @@
 import { STEP_SUBJECTS, type StepSubject } from '~~/core/file/kinds/tickKinds'
 import { stepKey } from '~~/core/show/text/workSteps'
 import { steps as words } from '~/texts/steps'
+import { usePhotos } from '~/stores/photos'
 import { useWorkSteps } from '~/stores/workSteps'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -26,6 +27,25 @@ const works = computed(() =>
 function choose(value: string) {
   const one = work.works.find(({ of, thing }) => `${of}/${thing}` === value)
   if (one) work.look(one.of, one.thing)
+}
+const foundWords = computed(() => {
+  const { found, hour } = work.step?.tick ?? {}
+  if (!found) return ''
+  return `, ${words.wasFound[found]}${hour === undefined ? '' : words.toward(hour)}`
+})
+const photos = usePhotos()
+const picture = computed(() => (photos.shown?.id === work.step?.photo ? photos.shown?.url : undefined))
+watch(
+  () => work.step?.photo ?? null,
+  (id) => photos.show(id),
+  { immediate: true },
+)
+onBeforeUnmount(() => photos.hide())
+async function keepPhoto(event: Event) {
+  const input = event.target as HTMLInputElement
+  const [file] = input.files ?? []
+  if (file) await work.tickWithPhoto(file)
+  input.value = ''
 }
 const canSpeak = computed(() => import.meta.client && 'speechSynthesis' in window)
 function speak() {
@@ -61,17 +81,31 @@ function speak() {
         <p v-if="work.step.figure" class="big figure">{{ work.step.figure }}</p>
         <p v-if="work.step.note" class="note">{{ work.step.note }}</p>
         <p v-if="work.step.doneAt" class="soft is-done">
-          <VerdictMark verdict="holds" :size="16" /> {{ words.isDone(work.step.doneAt) }}
+          <VerdictMark :verdict="work.step.tick?.found === 'off' ? 'out' : 'holds'" :size="16" />
+          {{ words.isDone(work.step.doneAt) }}{{ foundWords }}
         </p>
+        <img
+          v-if="picture"
+          :src="picture"
+          :alt="words.photoOf(work.step.name)"
+          class="photo"
+          data-testid="step-photo"
+        />
+        <HoleFinding v-if="work.step.isHole && !work.step.doneAt" @found="work.tick($event)" />
       </section>
       <p class="caution">{{ words.cautions[work.work.of] }}</p>
       <div class="does">
         <UButton size="xl" variant="outline" :disabled="work.index === 0" @click="work.go(-1)">{{
           words.back
         }}</UButton>
-        <UButton v-if="!work.step.doneAt" size="xl" icon="i-lucide-check" @click="work.tick()">{{
-          words.done
-        }}</UButton>
+        <UButton
+          v-if="!work.step.doneAt"
+          size="xl"
+          icon="i-lucide-check"
+          :variant="work.step.isHole ? 'outline' : 'solid'"
+          @click="work.tick()"
+          >{{ words.done }}</UButton
+        >
         <UButton v-else size="xl" variant="outline" @click="work.takeBack()">{{ words.takeBack }}</UButton>
         <UButton
           size="xl"
@@ -81,7 +115,20 @@ function speak() {
           >{{ words.next }}</UButton
         >
       </div>
-      <UButton v-if="canSpeak" variant="link" @click="speak()">{{ words.readAloud }}</UButton>
+      <div class="also">
+        <label v-if="!work.step.photo" class="take">
+          <UIcon name="i-lucide-camera" /> {{ words.photo }}
+          <input
+            type="file"
+            accept="image/*"
+            capture="environment"
+            class="sr-only"
+            @change="keepPhoto($event)"
+          />
+        </label>
+        <UButton v-if="canSpeak" variant="link" @click="speak()">{{ words.readAloud }}</UButton>
+      </div>
+      <p v-if="photos.failure" class="out">{{ photos.failure }}</p>
       <p v-if="work.done === work.steps.length" class="all">{{ words.all }}</p>
     </template>
     <p v-else>{{ words.none }}</p>
@@ -151,6 +198,32 @@ h2 {
 .does :deep(button) {
   justify-content: center;
   min-height: 60px;
+}
+.photo {
+  max-width: 100%;
+  max-height: 260px;
+  border-radius: 4px;
+}
+.also {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+.take {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  color: var(--accent);
+  font-weight: 600;
+  cursor: pointer;
+}
+.take:focus-within {
+  outline: 2px solid var(--accent);
+  outline-offset: 2px;
+}
+.out {
+  color: var(--out);
 }
 .all {
   font-weight: 600;
