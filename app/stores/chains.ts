@@ -12,7 +12,7 @@ import {
   withSprocketMoved,
 } from '~~/core/file/edits/chainEdits'
 import type { ChainEvaluation } from '~~/core/chain/chainEvaluation'
-import { chainGears } from '~~/core/chain/chainGears'
+import { chainGears } from '~~/core/vehicle/strength/chainGears'
 import { chainPairs } from '~~/core/chain/chainPairs'
 import { liveAxleFigures } from '~~/core/model/liveAxle'
 import type { AxleCut, AxleCutSide } from '~~/core/file/parts/axleCut'

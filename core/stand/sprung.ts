@@ -1,7 +1,7 @@
 import type { Column, Graph, MoveColumns, VectorColumns } from '../base/columns/graph'
 import { allKnown, andThen, known, mapKnown, type Known } from '../base/known'
 import { sub, type Vec3 } from '../base/linalg/vec3'
-import { chainGears } from '../chain/chainGears'
+import { chainGears } from '../vehicle/strength/chainGears'
 import type { Build } from '../file/build/build'
 import { powertrainOf } from '../file/parts/bodies'
 import type { BodyId } from '../file/parts/body'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ChainGear } from '~~/core/chain/chainGears'
+import type { ChainGear } from '~~/core/vehicle/strength/chainGears'
 import type { FactColumn } from '~/composables/factColumn'
 import { hunting } from '~~/core/sprockets/chainDrive'
 import { speedSwing } from '~~/core/sprockets/sprocket'

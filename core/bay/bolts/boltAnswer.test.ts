@@ -1,5 +1,5 @@
 import cart from '../../../demo/burdock-cart.lurvan.json'
-import { chainGears } from '../../chain/chainGears'
+import { chainGears } from '../../vehicle/strength/chainGears'
 import type { BoltEntry } from '../../file/kinds/boltKinds'
 import { parseBuild } from '../../file/open/parseBuild'
 import { boltLines, boltName } from '../../show/text/boltText'

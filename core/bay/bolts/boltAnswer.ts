@@ -1,6 +1,6 @@
 import { answered } from '../../base/answered'
 import { andThen, known, mapKnown, unknown, type Known } from '../../base/known'
-import { chainGears } from '../../chain/chainGears'
+import { chainGears } from '../../vehicle/strength/chainGears'
 import type { Build } from '../../file/build/build'
 import {
   BOLT_CLASSES,

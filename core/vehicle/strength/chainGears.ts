@@ -1,9 +1,9 @@
-import { driveForces } from '../sprockets/chainDrive'
-import { mapKnown, type Known } from '../base/known'
-import type { Build } from '../file/build/build'
-import { drivenIndex, type ChainLine } from '../file/parts/chainLine'
-import { wheelRpmPerKmh } from '../vehicle/strength/gearing'
-import { chainDuty, chainToWheels, tyreRadiusOf } from '../vehicle/strength/chainDuty'
+import { driveForces } from '../../sprockets/chainDrive'
+import { mapKnown, type Known } from '../../base/known'
+import type { Build } from '../../file/build/build'
+import { drivenIndex, type ChainLine } from '../../file/parts/chainLine'
+import { wheelRpmPerKmh } from './gearing'
+import { chainDuty, chainToWheels, tyreRadiusOf } from './chainDuty'
 
 /** A chain in one gear: the most it pulls, and how fast it runs at the redline. */
 export interface ChainGear {
