@@ -24,7 +24,7 @@ export const useHumps = defineStore('humps', () => {
   const { looked, one: hump } = lookedAt(all, ({ id }) => id)
   const vehicle = computed(() =>
     workbench.build && evaluation.current && hump.value
-      ? lowVehicle(workbench.build, evaluation.current)
+      ? lowVehicle(workbench.build, evaluation.current, hump.value)
       : unknown(''),
   )
   const found = computed(() => {

@@ -2,13 +2,25 @@ import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { plateScene } from '~~/core/drawing/plateScene'
-import { MOST_HOLES, type Plate, type PlateFace, type PlateHoleEntry } from '~~/core/file/kinds/plateKinds'
+import {
+  MOST_HOLES,
+  type Plate,
+  type PlateFace,
+  type PlateHoleEntry,
+  type PlateZone,
+} from '~~/core/file/kinds/plateKinds'
 import { plateTemplate } from '~~/core/making/templates/plateTemplate'
 import { titled } from '~~/core/making/templates/template'
 import { PLATES } from '~~/core/model/plateSubject'
 import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
-import { fitSentence, patternSentence, spacerRows, tapeRows } from '~~/core/show/text/plateText'
+import {
+  fitSentence,
+  patternSentence,
+  spacerRows,
+  tapeRows,
+  zoneSentences,
+} from '~~/core/show/text/plateText'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
@@ -30,6 +42,9 @@ const FIRST: Omit<Plate, 'id' | 'name'> = {
   seenFrom: 'front',
 }
 
+/** An accessory that nobody has traced yet. */
+const ZONE = { name: words.newZone, alongMm: 0, asideMm: 0, longMm: 60, wideMm: 60, gapMm: 5 }
+
 /** A letter that no hole has yet. */
 const nextLetter = (holes: readonly { readonly id: string }[]): string =>
   [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !holes.some(({ id }) => id === letter)) ?? newId()
@@ -45,6 +60,7 @@ export const usePlates = defineStore('plates', () => {
     found.value ? plateScene(found.value.plate, found.value.answer, width) : null
   const sentence = computed(() => (found.value ? fitSentence(found.value.plate, found.value.answer) : null))
   const spacers = computed(() => (found.value ? spacerRows(found.value.plate, found.value.answer) : []))
+  const zones = computed(() => (found.value ? zoneSentences(found.value.answer) : []))
   const rowsOf = (side: PlateSide) => {
     const face = found.value?.plate[side]
     return face && found.value ? tapeRows(face, found.value.answer[side]) : []
@@ -105,6 +121,28 @@ export const usePlates = defineStore('plates', () => {
     })
   }
 
+  function addZone(): void {
+    const id = newId()
+    edit('Add what lies on a plate', (plate) => {
+      plate.zones = [...(plate.zones ?? []), { id, ...ZONE }]
+    })
+  }
+
+  function changeZone(id: string, changed: Partial<Omit<PlateZone, 'id'>>): void {
+    edit('Change what lies on a plate', (plate) => {
+      assign(
+        plate.zones?.find((one) => one.id === id),
+        changed,
+      )
+    })
+  }
+
+  function removeZone(id: string): void {
+    edit('Delete what lies on a plate', (plate) => {
+      plate.zones = (plate.zones ?? []).filter((one) => one.id !== id)
+    })
+  }
+
   function addTape(side: PlateSide, tape: PlateTape): void {
     edit('Keep a tape', (plate) => {
       const face = plate[side] ?? { tapes: [], third: 'left' as const }
@@ -144,7 +182,8 @@ export const usePlates = defineStore('plates', () => {
   }
 
   return {
-    ...{ all, looked, found, isMirrored, scene, sentence, spacers, rowsOf, agreementOf, printed },
-    ...{ changePlate, changeHole, addHole, removeHole, addTape, removeTape, turnThird, add, remove, save },
+    ...{ all, looked, found, isMirrored, scene, sentence, spacers, zones, rowsOf, agreementOf, printed },
+    ...{ changePlate, changeHole, addHole, removeHole, addTape, removeTape, turnThird },
+    ...{ addZone, changeZone, removeZone, add, remove, save },
   }
 })

@@ -5,7 +5,7 @@ import { computed } from 'vue'
 import { tackScene } from '~~/core/drawing/tackScene'
 import { MOST_WELD_READINGS, type WeldEntry, type WeldReading } from '~~/core/file/kinds/weldKinds'
 import { tackPlan } from '~~/core/making/welds/tacks'
-import { weldRows, weldSentence, weldSteps } from '~~/core/show/text/weldText'
+import { diagonalSentence, weldRows, weldSentence, weldSteps } from '~~/core/show/text/weldText'
 import { newId } from '../storage/newId'
 import { welds as words } from '../texts/welds'
 import { assign } from './assign'
@@ -27,6 +27,9 @@ export const useWelds = defineStore('welds', () => {
     weld.value && units.value ? weldSteps(weld.value, all.value, units.value) : [],
   )
   const sentence = computed(() => (weld.value ? weldSentence(weld.value) : null))
+  const square = computed(() =>
+    weld.value && units.value ? diagonalSentence(weld.value, units.value) : null,
+  )
   const scene = (width: number) => (weld.value ? tackScene(weld.value, width) : null)
   const tacks = computed(() =>
     weld.value ? tackPlan(weld.value.lengthMm, weld.value.thicknessMm).atMm.length : 0,
@@ -96,6 +99,16 @@ export const useWelds = defineStore('welds', () => {
     })
   }
 
+  function keepDiagonals(read: { readonly firstMm: number; readonly secondMm: number }): void {
+    edit('Read the diagonals', (one) => {
+      one.diagonals = [...(one.diagonals ?? []), read]
+    })
+  }
+  const dropDiagonals = (): void =>
+    edit('Take the last diagonals back', (one) => {
+      one.diagonals = (one.diagonals ?? []).slice(0, -1)
+    })
+
   /** From here on the old figures are hidden. */
   const weldNow = (): void => change({ hotAt: new Date().toISOString() })
   const backToTacks = (): void => change({ hotAt: undefined })
@@ -108,11 +121,13 @@ export const useWelds = defineStore('welds', () => {
   }
 
   return {
-    ...{ all, looked, weld, rows, steps, sentence, scene, tacks, isWelded, minutes },
+    ...{ all, looked, weld, rows, steps, sentence, square, scene, tacks, isWelded, minutes },
     ...{
       add,
       change,
       tack,
+      keepDiagonals,
+      dropDiagonals,
       addReading,
       addUsual,
       changeReading,

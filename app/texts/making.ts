@@ -198,6 +198,18 @@ export const plates = {
   seen: { front: 'the front', back: 'the back' },
   mirrored: 'Print its mirror image, for the other side',
   twice: 'The two holes are one.',
+  zones: 'What lies on it and stays free',
+  zoneLead: 'From the first hole along the line to the second, and to the left of that line.',
+  newZone: 'accessory',
+  zone: {
+    alongMm: 'Its middle, along',
+    asideMm: 'To the left',
+    longMm: 'Long',
+    wideMm: 'Wide',
+    gapMm: 'Gap round it',
+  },
+  addZone: 'Another',
+  removeZone: (name: string) => `Delete ${name}`,
   print: 'this side out, seen from the front',
   up: 'up',
 }

@@ -34,6 +34,7 @@ export const humps = {
     HumpSize,
     string
   >,
+  down: { frontDownMm: 'Loaded: front down by', rearDownMm: 'Loaded: rear down by' },
   remove: (name: string) => `Delete ${name}`,
   taken: 'Taken:',
   bar: 'A strong bar may touch before the pan; a pan or a cooler never before the bar.',

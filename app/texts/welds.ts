@@ -15,6 +15,11 @@ export const welds = {
   allTacked: 'All tacks are made.',
   tackDone: 'Tack made',
   tackBack: 'Take one back',
+  diagonals: 'Diagonals, before the first tack and after each pair',
+  firstDiagonal: 'One diagonal',
+  secondDiagonal: 'The other',
+  keepDiagonals: 'Keep both',
+  dropDiagonals: 'Take the last back',
   readings: 'Readings',
   readLead: {
     before: 'Tacked and cold: read what must not move.',

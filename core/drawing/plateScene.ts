@@ -2,7 +2,7 @@ import type { Place2 } from '../base/outline/polygon'
 import type { Plate } from '../file/kinds/plateKinds'
 import type { PlateAnswer } from '../making/plates/plateAnswer'
 import { turned } from '../making/plates/pose'
-import { plateOutline } from '../making/templates/plateTemplate'
+import { plateOutline } from '../making/plates/plateOutline'
 
 /** A plate as one looks at it from the front, its bolts where its bosses are; px, y down. */
 export interface PlateScene {
@@ -10,6 +10,12 @@ export interface PlateScene {
   readonly height: number
   readonly outline: readonly Place2[]
   readonly holes: readonly PlateSceneHole[]
+  /** What has to stay free of it. */
+  readonly zones: readonly {
+    readonly id: string
+    readonly points: readonly Place2[]
+    readonly isHit: boolean
+  }[]
 }
 
 interface PlateSceneHole {
@@ -31,13 +37,15 @@ export const ARROW_TIMES = 12
 /** The picture of a plate, or null while it is not known where its holes are. */
 export function plateScene(
   plate: Plate,
-  { plate: face, bosses, fit }: PlateAnswer,
+  { plate: face, bosses, fit, zones }: PlateAnswer,
   width: number,
 ): PlateScene | null {
   if (!face.known) return null
   const outline = plateOutline(plate, face.value.places)
+  const free = zones.known ? zones.value : []
+  const all = [...outline, ...free.flatMap((zone) => zone.outline)]
   const range = (k: 0 | 1) =>
-    [Math.min(...outline.map((one) => one[k])), Math.max(...outline.map((one) => one[k]))] as const
+    [Math.min(...all.map((one) => one[k])), Math.max(...all.map((one) => one[k]))] as const
   const [[left, right], [low, high]] = [range(0), range(1)]
   const scale = Math.min((width - 2 * EDGE_PX) / (right - left), MOST_HIGH / (high - low))
   const inset = (width - scale * (right - left)) / 2
@@ -53,6 +61,9 @@ export function plateScene(
     width,
     height: 2 * EDGE_PX + scale * (high - low),
     outline: outline.map(at),
+    zones: free.map(({ id, outline: corners, roomMm }) => ({
+      ...{ id, points: corners.map(at), isHit: roomMm < 0 },
+    })),
     holes: plate.holes.map(({ id, holeMm, boltMm, dowel = false }) => {
       const place = face.value.places.get(id) ?? [NaN, NaN]
       const bolt = onPlate(id)

@@ -73,7 +73,7 @@ function compilePlate(plate: Plate, limits: readonly LimitEntry[]): CompiledPlat
 }
 
 /** What is published of a plate; null for what is not known. */
-function plateJson({ id, name }: Plate, { plate, bosses, fit, spacers }: PlateAnswer) {
+function plateJson({ id, name }: Plate, { plate, bosses, fit, spacers, zones }: PlateAnswer) {
   const places = (face: PlateAnswer['plate']) =>
     face.known ? [...face.value.places].map(([hole, [xMm, yMm]]) => ({ hole, xMm, yMm })) : null
   const suspect = (face: PlateAnswer['plate']) =>
@@ -89,6 +89,7 @@ function plateJson({ id, name }: Plate, { plate, bosses, fit, spacers }: PlateAn
     missMm: fit.known ? fit.value.missMm : null,
     verdict: fit.known ? fit.value.verdict : null,
     open: fit.known ? fit.value.open : null,
+    zones: zones.known ? zones.value.map(({ id: zone, roomMm, hides }) => ({ zone, roomMm, hides })) : null,
     spacersMm: spacers.known ? Object.fromEntries(spacers.value.spacersMm) : null,
   }
 }

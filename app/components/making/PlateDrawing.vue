@@ -24,6 +24,13 @@ const hasArrow = computed(() => scene.value?.holes.some(({ opens }) => opens) ??
       data-testid="plate-drawing"
     >
       <polygon :points="points(scene.outline)" class="metal" />
+      <polygon
+        v-for="zone in scene.zones"
+        :key="zone.id"
+        :points="points(zone.points)"
+        class="zone"
+        :class="{ hit: zone.isHit }"
+      />
       <g v-for="hole in scene.holes" :key="hole.id">
         <circle
           :cx="hole.at[0]"
@@ -71,6 +78,15 @@ const hasArrow = computed(() => scene.value?.holes.some(({ opens }) => opens) ??
   fill: var(--part);
   stroke: var(--ink);
   stroke-width: 2;
+}
+.zone {
+  fill: none;
+  stroke: var(--soft);
+  stroke-dasharray: 6 4;
+  stroke-width: 2;
+}
+.zone.hit {
+  stroke: var(--out);
 }
 .hole {
   fill: var(--paper);

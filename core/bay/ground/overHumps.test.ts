@@ -43,6 +43,20 @@ describe('a vehicle of a build over humps', () => {
     expect(known(lower).over.firstTouch!.id).toBe('member-ground')
   })
 
+  it('comes down by its springs where it is loaded: in front and behind, each by its own', () => {
+    const heights = (down: object) => {
+      const { first, build } = found((raw) => Object.assign(raw.humps[0], down))
+      const vehicle = lowVehicle(build, evaluateBuild(build, {}), first.hump)
+      return vehicle.known ? vehicle.value.points.map(({ heightMm }) => heightMm) : []
+    }
+    const ride = heights({})
+    heights({ frontDownMm: 30, rearDownMm: 30 }).forEach((mm, i) => expect(ride[i]! - mm).toBeCloseTo(30, 6))
+    // The sump stands 260 behind the front axle of 2562.
+    expect(ride[0]! - heights({ rearDownMm: 50 })[0]!).toBeCloseTo((50 * 260) / 2562, 0)
+    const sunk = found((raw) => (raw.humps[0].frontDownMm = 400)).first.over
+    expect(!sunk.known && sunk.missing[0]!.what).toContain('lies below the ground')
+  })
+
   it('follows the levers, and says what is missing or taken for granted', () => {
     const sump = (settings: Record<string, number>) =>
       known(undefined, settings).vehicle.points.find(({ id }) => id === 'sump-ground')!.heightMm

@@ -6,7 +6,7 @@ import { profileOf } from '../../making/ground/humpProfile'
 import { breakoverDeg, rollOver, type RolledOver } from '../../making/ground/rollOver'
 import type { RollingVehicle } from '../../making/ground/standing'
 import type { Evaluation } from '../../model/evaluateBuild'
-import { contactsOf } from './lowOrder'
+import { contactsOf, lowOrder } from './lowOrder'
 
 /** A low point of a vehicle: what it is called, and the sharpest crest that it clears. */
 export interface NamedLow {
@@ -21,6 +21,7 @@ export interface LowVehicle extends RollingVehicle {
   readonly lows: readonly NamedLow[]
 }
 
+type Down = Pick<Hump, 'frontDownMm' | 'rearDownMm'>
 type Stands = Pick<Evaluation, 'gaps' | 'placed'>
 
 /**
@@ -28,14 +29,25 @@ type Stands = Pick<Evaluation, 'gaps' | 'placed'>
  *
  * @returns unknown with what is missing: where its axles stand, how large its tyres are, a gap to the ground
  */
-export function lowVehicle(build: Build, now: Stands): Known<LowVehicle> {
+export function lowVehicle(
+  build: Build,
+  now: Stands,
+  { frontDownMm, rearDownMm }: Down = {},
+): Known<LowVehicle> {
+  const down = { front: frontDownMm ?? 0, rear: rearDownMm ?? 0 }
+  const rooms = lowOrder(build, now, down)
   const stands = contactsOf(build, now.placed)
-  const all = allKnown([stands, radiusOf(build, 'front'), radiusOf(build, 'rear')] as const)
-  return andThen(all, ([axles, frontRadiusMm, rearRadiusMm]) => {
+  const all = allKnown([stands, radiusOf(build, 'front'), radiusOf(build, 'rear'), rooms] as const)
+  return andThen(all, ([axles, frontRadiusMm, rearRadiusMm, low]) => {
+    const heights = new Map(low.map(({ gap, roomMm }) => [gap, roomMm]))
     const sizes = { wheelbaseMm: axles.front - axles.rear, frontRadiusMm, rearRadiusMm }
     const found = now.gaps.flatMap(({ gap, ride }) => {
       if (gap.kind !== 'ground' || !ride.known) return []
-      const point = { id: gap.id, backMm: axles.front - ride.value.point[0], heightMm: ride.value.gapMm }
+      const point = {
+        id: gap.id,
+        backMm: axles.front - ride.value.point[0],
+        heightMm: heights.get(gap.id) ?? NaN,
+      }
       const crest = answered(() => breakoverDeg(sizes, point))
       // Beside a tyre no crest reaches it.
       const deg = crest.known && Number.isFinite(crest.value) ? crest.value : null
@@ -63,9 +75,10 @@ export function overHumps(
   now: Stands,
 ): { readonly hump: Hump; readonly over: Known<RolledOver> }[] {
   const humps = build.humps ?? []
-  if (humps.length === 0) return []
-  const vehicle = lowVehicle(build, now)
-  return humps.map((hump) => ({ hump, over: andThen(vehicle, (one) => overHump(one, hump)) }))
+  return humps.map((hump) => ({
+    hump,
+    over: andThen(lowVehicle(build, now, hump), (one) => overHump(one, hump)),
+  }))
 }
 
 /** A vehicle over a hump: the least gap of each low point, and what touches first. */

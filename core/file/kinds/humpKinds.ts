@@ -26,6 +26,9 @@ const humpShape = object({
   lengthMm: figure(10, 1e5),
   heightMm: figure(1, 3000),
   rampMm: figure(1, 1e5),
+  /** Loaded, or through a bump: how far the springs let it down in front and behind. */
+  frontDownMm: figure(0, 500),
+  rearDownMm: figure(0, 500),
 })
 
 /** A hump, a kerb or a ramp. */

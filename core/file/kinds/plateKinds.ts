@@ -41,6 +41,17 @@ const faceShape = object({
   third: wordField(['left', 'right'] as const).required(),
 })
 
+/** What lies on the plate and has to stay free: a rectangle, from the first hole along the line to the second, and to the left of that. */
+const zoneShape = object({
+  id: requiredId(),
+  name: requiredName(),
+  alongMm: figure(-1e4, 1e4).required(),
+  asideMm: figure(-1e4, 1e4).required(),
+  longMm: figure(1, 5000).required(),
+  wideMm: figure(1, 5000).required(),
+  gapMm: figure(0, 500),
+})
+
 const plateShape = object({
   id: requiredId(),
   name: requiredName(),
@@ -52,12 +63,14 @@ const plateShape = object({
   /** Metal round the outermost holes, from their edges. */
   marginMm: figure(0, 500).required(),
   leastSpacerMm: figure(0, 200),
+  zones: list(zoneShape, 12),
   /** From where it is filed. */
   seenFrom: wordField(['front', 'back'] as const).required(),
 })
 
 /** A plate with holes that has to fit on bosses. */
 export type Plate = InferType<typeof plateShape>
+export type PlateZone = NonNullable<Plate['zones']>[number]
 export type PlateHoleEntry = Plate['holes'][number]
 export type PlateFace = NonNullable<Plate['plate']>
 
@@ -87,11 +100,19 @@ export const KINDS_OF_PLATES = {
   lists: { plates: { shape: plateShape, most: 20, names: () => [], problems: plateProblems } },
 } as const satisfies SubjectKinds<PlateTypes>
 
-function plateProblems(_: Things, { holes, plate, bosses }: Plate, complain: EntryComplaint): void {
+function plateProblems(
+  _: Things,
+  { holes, plate, bosses, zones = [] }: Plate,
+  complain: EntryComplaint,
+): void {
   holes.forEach(({ id, holeMm, boltMm }, k) => {
     if (holes.slice(0, k).some((other) => other.id === id))
       complain(`holes[${k}].id`, `"${id}" is there twice`)
     if (holeMm < boltMm) complain(`holes[${k}].holeMm`, 'is smaller than its bolt')
+  })
+  zones.forEach(({ id }, k) => {
+    if (zones.slice(0, k).some((other) => other.id === id))
+      complain(`zones[${k}].id`, `"${id}" is there twice`)
   })
   const ids = new Set(holes.map(({ id }) => id))
   for (const [face, read] of Object.entries({ plate, bosses }))

@@ -34,6 +34,8 @@ const weldShape = object({
   /** Runs of the seam, one over the other. */
   runs: figure(1, 50).integer().required(),
   readings: list(weldReadingShape, MOST_WELD_READINGS).required(),
+  /** Both diagonals, before the first tack and after each pair. */
+  diagonals: list(object({ firstMm: figure(1, 1e5).required(), secondMm: figure(1, 1e5).required() }), 100),
   /** Tacks that are made. */
   tacked: figure(0, 200).integer(),
   /** When it was last hot: readings are cold ones. */

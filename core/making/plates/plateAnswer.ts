@@ -4,7 +4,9 @@ import type { Place2 } from '../../base/outline/polygon'
 import type { Plate, PlateFace } from '../../file/kinds/plateKinds'
 import { bossSpacers, type BossSpacers } from './bossSpacers'
 import { holePattern, type HolePattern } from './holePattern'
+import { keepOut, type ZoneFound } from './keepOut'
 import { fitPlate, type PlateFit } from './plateFit'
+import { plateOutline } from './plateOutline'
 
 /** Where the holes of one face lie, as one looks at it from the front. */
 export interface FacePlaces {
@@ -19,6 +21,8 @@ export interface PlateAnswer {
   readonly bosses: Known<FacePlaces>
   readonly fit: Known<PlateFit>
   readonly spacers: Known<BossSpacers>
+  /** What it must leave free. */
+  readonly zones: Known<readonly ZoneFound[]>
 }
 
 /** A plate on its bosses: by tapes where there are any, else by coordinates. */
@@ -27,7 +31,8 @@ export function plateAnswer(plate: Plate): PlateAnswer {
     plate: facePlaces(plate, 'plate', 'at', ({ holeMm }) => holeMm),
     bosses: facePlaces(plate, 'bosses', 'boss', ({ bossMm }) => bossMm),
   }
-  return { ...faces, fit: fitOf(plate, faces), spacers: spacersOf(plate, faces.bosses) }
+  const zones = mapKnown(faces.plate, ({ places }) => keepOut(plate, places, plateOutline(plate, places)))
+  return { ...faces, fit: fitOf(plate, faces), spacers: spacersOf(plate, faces.bosses), zones }
 }
 
 type Hole = Plate['holes'][number]

@@ -1,29 +1,11 @@
-import { hull } from '../../base/outline/hull'
-import type { Place2, Polygon } from '../../base/outline/polygon'
+import type { Place2 } from '../../base/outline/polygon'
 import { fixed } from '../../base/units/format'
 import type { Plate } from '../../file/kinds/plateKinds'
+import { plateOutline } from '../plates/plateOutline'
 import type { Template, TemplateMark } from './template'
 
-/** So finely rounded that a chord leaves its arc by some thousandths of a millimetre. */
-const ROUND = 360
 const CROSS_MM = 4
 const TEXT_MM = 4
-
-/** Metal round all holes: a convex outline with the margin as its radii, beyond each hole's edge. */
-export const plateOutline = (
-  { holes, marginMm }: Pick<Plate, 'holes' | 'marginMm'>,
-  places: ReadonlyMap<string, Place2>,
-): Polygon =>
-  hull(
-    holes.flatMap(({ id, holeMm }) => {
-      const [x, y] = places.get(id) ?? [NaN, NaN]
-      const radius = holeMm / 2 + marginMm
-      return Array.from({ length: ROUND }, (_, k): Place2 => {
-        const angle = (2 * Math.PI * k) / ROUND
-        return [x + radius * Math.cos(angle), y + radius * Math.sin(angle)]
-      })
-    }),
-  )
 
 /**
  * A plate with its holes. One that is smaller than the plate is thick is drilled in its middle: a hot cut makes it no

@@ -27,6 +27,22 @@ export function fitSentence({ seenFrom }: Plate, { fit }: PlateAnswer): string |
   return `Open ${holes.join(' and ')}, ${SEEN[seenFrom]}; all others stay as they are.${or}`
 }
 
+/** What of a plate stands where something else lies, a sentence each. */
+export function zoneSentences({
+  zones,
+}: PlateAnswer): readonly { readonly text: string; readonly isOut: boolean }[] {
+  if (!zones.known) return []
+  return zones.value.flatMap(({ name, roomMm, hides }) => [
+    roomMm < 0
+      ? { text: `${name}: cut the plate back by ${fixed(-roomMm, 1)} mm there.`, isOut: true }
+      : { text: `${name}: ${fixed(roomMm, 1)} mm more than its gap are free.`, isOut: false },
+    ...hides.map((hole) => ({
+      text: `${name} hides the bolt of hole ${hole}: an access tube through it, and a longer bolt.`,
+      isOut: true,
+    })),
+  ])
+}
+
 const signed = (mm: number): string => {
   const text = fixed(Math.abs(mm), 2)
   return Number(text) === 0 ? text : `${mm > 0 ? '+' : '−'}${text}`

@@ -1,6 +1,7 @@
 import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import type { WeldEntry, WeldReading } from '../../file/kinds/weldKinds'
+import { drawnAskew } from '../../making/welds/diagonals'
 import { seamShrink, warmLongerMm, weldChange } from '../../making/welds/shrink'
 import { tackPlan } from '../../making/welds/tacks'
 
@@ -49,6 +50,22 @@ export function weldSentence(weld: WeldEntry): { readonly text: string; readonly
   return out.length === 0
     ? { text: `Nothing drew further than it may${more}.`, isOut: false }
     : { text: `Drew too far: ${out.map(({ name }) => name).join(', ')}${more}.`, isOut: true }
+}
+
+/** What the diagonals say while it is tacked; null until they were read twice. */
+export function diagonalSentence(
+  { diagonals = [] }: WeldEntry,
+  units: UnitSettings,
+): { readonly text: string; readonly isOut: boolean } | null {
+  const drawn = drawnAskew(diagonals)
+  if (!drawn) return null
+  const by = formatLength(drawn.byMm, units)
+  return drawn.stops
+    ? {
+        text: `Stop: the ${drawn.grew} diagonal grew by ${by}; the next tack at the other corner.`,
+        isOut: true,
+      }
+    : { text: `Square as it was, to ${by}.`, isOut: false }
 }
 
 /** How the seam is tacked, and how much it is likely to draw, a line each. */

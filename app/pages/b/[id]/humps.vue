@@ -11,6 +11,7 @@ const humps = useHumps()
 const workbench = useWorkbench()
 const named = computed(() => humps.all.map(({ id, name }) => ({ value: id, label: name })))
 const kinds = (Object.keys(HUMP_KINDS) as HumpKind[]).map((value) => ({ value, label: words.kinds[value] }))
+const DOWN = ['frontDownMm', 'rearDownMm'] as const
 const assumptions = computed(() => (humps.found.known ? humps.found.assumptions : []))
 const numberOf = (id: string) => humps.rows.findIndex((row) => row.id === id) + 1
 const COLUMNS: readonly FactColumn<HumpRow>[] = [
@@ -103,6 +104,15 @@ const COLUMNS: readonly FactColumn<HumpRow>[] = [
             :value="humps.hump[size]"
             required
             @change="humps.change({ [size]: $event })"
+          />
+          <FigureField
+            v-for="end in DOWN"
+            :key="end"
+            :label="words.down[end]"
+            kind="length"
+            :of="`humps.${end}`"
+            :value="humps.hump[end]"
+            @change="humps.change({ [end]: $event })"
           />
         </div>
       </section>

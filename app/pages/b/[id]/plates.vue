@@ -26,6 +26,15 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
         <span v-else>{{ making.waits }} <MissingWords :missing="plates.found.check.missing" /></span
       ></MadeAnswer>
       <PlateDrawing :scene-of="plates.scene" />
+      <p
+        v-for="{ text, isOut } in plates.zones"
+        :key="text"
+        class="figure"
+        :class="{ out: isOut }"
+        data-testid="plate-zone"
+      >
+        {{ text }}
+      </p>
       <PlateTapes side="plate" />
       <PlateTapes side="bosses" />
     </template>
@@ -82,6 +91,7 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
         </div>
       </section>
       <PlateHoles :plate="plates.found.plate" />
+      <PlateZones :plate="plates.found.plate" />
       <RemoveButton is-worded :label="words.remove(plates.found.plate.name)" @click="plates.remove()" />
     </template>
   </MadePage>

@@ -48,7 +48,10 @@ const hot = computed(() => {
           <li v-for="step in welds.steps" :key="step">{{ step }}</li>
         </ol>
       </section>
-      <TackLine v-if="!welds.isWelded" />
+      <template v-if="!welds.isWelded">
+        <TackLine />
+        <TackDiagonals />
+      </template>
       <WeldReadings />
       <p v-if="welds.isWelded" class="figure" data-testid="weld-hot">
         {{ hot }}
