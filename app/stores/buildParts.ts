@@ -2,31 +2,54 @@ import { computed, type ComputedRef } from 'vue'
 import type { Build } from '~~/core/file/build/build'
 import { LIST_KEYS } from '~~/core/file/build/lists'
 
-/** Parts of a build that its measured geometry rests on. */
-const GEOMETRY_PARTS = [
-  'units',
-  'tools',
-  'setups',
-  'points',
-  'axes',
-  'readings',
-  'centrePairs',
-  'bodies',
-  'trials',
-] as const satisfies readonly (keyof Build)[]
+/** What a part of a build changes: what was measured, what is worked out of it, or neither. A new part does not compile until it says so. */
+type Changes = 'geometry' | 'model' | 'nothing'
+
+const PARTS = {
+  units: 'geometry',
+  tools: 'geometry',
+  setups: 'geometry',
+  points: 'geometry',
+  axes: 'geometry',
+  readings: 'geometry',
+  centrePairs: 'geometry',
+  bodies: 'geometry',
+  trials: 'geometry',
+  levers: 'model',
+  countedFrom: 'model',
+  limits: 'model',
+  drivetrain: 'model',
+  states: 'model',
+  // What hangs on the hoist stands on the mounts.
+  weight: 'model',
+  format: 'nothing',
+  version: 'nothing',
+  id: 'nothing',
+  name: 'nothing',
+  vehicle: 'nothing',
+  note: 'nothing',
+  readingLog: 'nothing',
+  positions: 'nothing',
+  chosen: 'nothing',
+  mating: 'nothing',
+  wayIn: 'nothing',
+  shiftLever: 'nothing',
+  services: 'nothing',
+  photos: 'nothing',
+  tubes: 'nothing',
+  crosses: 'nothing',
+  patterns: 'nothing',
+  axleCuts: 'nothing',
+} as const satisfies Readonly<Record<Exclude<keyof Build, (typeof LIST_KEYS)[number]>, Changes>>
+
+const partsThat = (...changes: readonly Changes[]): (keyof Build)[] =>
+  (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter((part) => changes.includes(PARTS[part]))
 
 /** Parts that mistakes in readings are looked for in, and that say what is to be read: with every list that a subject adds. */
-export const READING_PARTS = [...GEOMETRY_PARTS, ...LIST_KEYS] as const satisfies readonly (keyof Build)[]
+export const READING_PARTS: readonly (keyof Build)[] = [...partsThat('geometry'), ...LIST_KEYS]
 
 /** Parts that a build is compiled from: all but where the levers stand. */
-export const COMPILED_PARTS = [
-  ...READING_PARTS,
-  'levers',
-  'countedFrom',
-  'limits',
-  'drivetrain',
-  'states',
-] as const satisfies readonly (keyof Build)[]
+export const COMPILED_PARTS: readonly (keyof Build)[] = [...READING_PARTS, ...partsThat('model')]
 
 /**
  * A build, handed on as the same object for as long as none of some parts has changed: what is derived from it is then not

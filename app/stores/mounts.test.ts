@@ -1,6 +1,7 @@
 import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
 import { useLevers } from './levers'
 import { useMounts } from './mounts'
+import { useWeight } from './weight'
 
 describe('mounts of a build', () => {
   it('tell each case, follow a stiffness and a lever, and are undone', async () => {
@@ -25,6 +26,37 @@ describe('mounts of a build', () => {
     const up = mounts.found.known ? mounts.found.value.mounts[2]!.at[2] : NaN
     useLevers().set('Pack the tail', { tail: 5 })
     expect(mounts.found.known && mounts.found.value.mounts[2]!.at[2]).toBeCloseTo(up + 5, 1)
+  })
+
+  it('carry what hangs on the hoist at once: a mass that is changed, or still to come', async () => {
+    const workbench = await openedBay()
+    const mounts = useMounts()
+    const kg = () => (mounts.found.known ? mounts.found.value.unit.massKg : NaN)
+    const keys = () => mounts.rows.map(({ key }) => key)
+    expect(kg()).toBe(217)
+    useWeight().changeMass('engine', { kg: 181 })
+    await storedBuild()
+    expect(kg()).toBe(227)
+    useWeight().changeMass('gearbox', { later: true })
+    await storedBuild()
+    expect([kg(), keys().includes('complete')]).toEqual([181, true])
+    await workbench.undo()
+    await storedBuild()
+    expect([kg(), keys().includes('complete')]).toEqual([227, false])
+  })
+
+  it('keep a push, rubber and a misfit beside the figures that are taken from them', async () => {
+    await openedBay()
+    const mounts = useMounts()
+    mounts.changePart('tail', 'push', { loadN: 900, moveMm: 1.5 })
+    mounts.changePart('tail', 'misfit', { upMm: 2 })
+    const { mounts: stored } = await storedBuild()
+    expect(stored![2]).toMatchObject({ push: { loadN: 900, moveMm: 1.5 }, misfit: { upMm: 2 } })
+    // Its bolt lies across: 420 upright.
+    expect(mounts.strains).toEqual(['gearbox mount: 840 N stays in its bolt, 840 up'])
+    mounts.turnInto('tail', 'stop')
+    expect((await storedBuild()).mounts![2]).toMatchObject({ kind: 'stop', way: 'up' })
+    expect((await storedBuild()).mounts![2]!.push).toBeUndefined()
   })
 
   it('are the three of the powertrain first, wait for their figures, and become another kind', async () => {
