@@ -26,8 +26,8 @@ const CORNERS = [
   { atMm: 90, turnDeg: 20 },
   { atMm: 300, turnDeg: -20 },
 ]
-const flat = memberTemplate('bar <1> & "more"', FLAT, 735.5, CORNERS)
-const tube = memberTemplate('tube', TUBE, 600, CORNERS)
+const flat = memberTemplate({ name: 'bar <1> & "more"', endMm: 90 }, FLAT, 735.5, CORNERS)
+const tube = memberTemplate({ name: 'tube', endMm: 90 }, TUBE, 600, CORNERS)
 
 const layered = (template: Template) => {
   const parsed = new DxfParser().parseSync(templateDxf(template))!

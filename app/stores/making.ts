@@ -19,7 +19,7 @@ import { MEMBERS } from '~~/core/model/memberSubject'
 import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
 import { blankCorners } from '~~/core/model/memberWork'
-import { changeSinceMade, stockName, wayRows } from '~~/core/show/text/memberText'
+import { blankStock, changeSinceMade, wayRows } from '~~/core/show/text/memberText'
 import { packRows } from '~~/core/show/text/packRows'
 import { tailLoad } from '~~/core/vehicle/weight/tailLoad'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
@@ -89,15 +89,15 @@ export const useMaking = defineStore('making', () => {
     if (!found.value || !way.value?.figures.known) return null
     const { blankMm } = way.value.figures.value
     if (blankMm === undefined) return null
-    return memberTemplate(found.value.member.name, way.value.way, blankMm, blankCorners(way.value))
+    return memberTemplate(found.value.member, way.value.way, blankMm, blankCorners(way.value))
   })
   const printed = computed<Template | null>(() => {
-    if (!template.value || !way.value) return null
+    if (!template.value || !way.value || !found.value) return null
     const isBox = MEMBER_KINDS[way.value.way.kind].of === 'box'
     return titled(
       template.value,
       [
-        `${stockName(way.value.way)}, ${words.seen[MEMBER_KINDS[way.value.way.kind].of]}`,
+        `${blankStock(found.value.member, way.value.way)}, ${words.seen[MEMBER_KINDS[way.value.way.kind].of]}`,
         words.belongs(position.value?.name ?? '', today()),
       ],
       isBox ? words.upward : words.forward,

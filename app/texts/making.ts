@@ -54,7 +54,8 @@ export const making = {
     ledges: 'bar on two ledges',
     old: 'old bar, moved by plates',
   } satisfies Record<MemberKind, string>,
-  blank: (stock: string, cut: string) => `before bending: ${stock}, cut ${cut}`,
+  blank: (isBent: boolean, stock: string, cut: string) =>
+    `${isBent ? 'before bending: ' : ''}${stock}, cut ${cut}`,
   print: 'Print 1:1',
   paper: 'Paper',
   papers: { a4: 'A4', letter: 'Letter' },

@@ -3,10 +3,12 @@ import { bentBeam } from '../making/beams/beam'
 import { pressOrder } from '../making/bends/pressOrder'
 import { memberBlank } from '../making/crossmembers/member'
 import { wedgeOf } from '../making/crossmembers/wedge'
+import { memberTemplate } from '../making/templates/memberTemplate'
 import { parseBuild } from '../file/open/parseBuild'
 import { changedBay } from '../testdata/bay'
 import { cornerRows, cutRows, stockName, wayRows } from '../show/text/memberText'
 import { pressRefusals, wedgeWords } from '../show/text/memberWorkText'
+import { steppedWorks } from '../show/text/workSteps'
 import { resultJson } from '../show/result/resultJson'
 import { evaluateBuild } from './evaluateBuild'
 import { MEMBERS } from './memberSubject'
@@ -135,6 +137,15 @@ describe('an old bar', () => {
       { piece: 'plate, left', from: '90 × 10 flat', length: '85.0 mm', ends: 'square' },
       { piece: 'plate, right', from: '90 × 10 flat', length: '85.0 mm', ends: 'square' },
     ])
+  })
+
+  it('is cut as two plates, as wide as what lies on a rail', () => {
+    const build = bayWith(OLD, { chosen: 'new' })
+    const { member, way } = foundIn(build)
+    const template = memberTemplate(member.member, way.way, figuresOf(OLD).blankMm!, [])
+    expect(template.marks[0]).toMatchObject({ points: [[0, 0], [85, 0], [85, 90], expect.anything()] })
+    const [bar] = steppedWorks(build, evaluateBuild(build, {}))
+    expect(bar!.steps[0]).toEqual({ name: 'cut two plates', figure: '85.0 mm', note: 'of 90 × 10 flat' })
   })
 
   it('asks for what was not measured on the bench', () => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { cornerRows, cutRows, stockName, type CutRow } from '~~/core/show/text/memberText'
+import { MEMBER_KINDS } from '~~/core/file/kinds/memberKinds'
+import { blankStock, cornerRows, cutRows, type CutRow } from '~~/core/show/text/memberText'
 import { pressRefusals, wedgeWords } from '~~/core/show/text/memberWorkText'
 import { pressOf, railWedges } from '~~/core/model/memberWork'
 import type { FactColumn } from '~/composables/factColumn'
@@ -31,7 +32,13 @@ const COLUMNS: readonly FactColumn<CutRow>[] = [
   { key: 'ends', label: words.cut.ends, is: 'words', text: ({ ends }) => ends },
 ]
 const label = computed(() =>
-  making.way ? words.blank(stockName(making.way.way), cuts.value[0]?.length ?? '') : '',
+  making.way && making.found
+    ? words.blank(
+        MEMBER_KINDS[making.way.way.kind].isCornered,
+        blankStock(making.found.member, making.way.way),
+        cuts.value[0]?.length ?? '',
+      )
+    : '',
 )
 </script>
 

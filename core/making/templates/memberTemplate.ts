@@ -1,6 +1,6 @@
 import { fixed } from '../../base/units/format'
 import { radians } from '../../base/units/angle'
-import { MEMBER_KINDS, type MemberWay } from '../../file/kinds/memberKinds'
+import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../../file/kinds/memberKinds'
 import type { Place2 } from '../../base/outline/polygon'
 import { cornerOf } from '../crossmembers/member'
 import { stockOf } from '../crossmembers/memberWay'
@@ -12,15 +12,15 @@ export interface BlankCorner {
   readonly turnDeg: number
 }
 
-/** The blank of a crossmember, its left end at the left: a flat from above, a tube from behind. */
+/** The blank of a crossmember, its left end at the left: a flat from above, a tube from behind; of an old bar one of its two plates. */
 export function memberTemplate(
-  name: string,
+  { name, endMm }: Pick<Crossmember, 'name' | 'endMm'>,
   way: MemberWay,
   blankMm: number,
   corners: readonly BlankCorner[],
 ): Template {
   const isBox = MEMBER_KINDS[way.kind].of === 'box'
-  const height = broadMm(way)
+  const height = way.kind === 'old' ? endMm : broadMm(way)
   const outline: TemplateMark = { layer: 'cut', form: 'outline', points: rectangle(blankMm, height) }
   const marks = corners.flatMap((corner) => (isBox ? notch(way, corner) : bend(way, corner)))
   return { name, size: [blankMm, height + TEXT_ROOM_MM], marks: [outline, ...marks] }

@@ -29,6 +29,10 @@ export function stockName({ kind, widthMm, heightMm, wallMm, doubled }: MemberWa
   return `${told.join(' × ')} ${name}${twice}`
 }
 
+/** What is cut for it: its stock, or the plates that move an old bar. */
+export const blankStock = ({ endMm }: Crossmember, way: MemberWay): string =>
+  way.kind === 'old' ? `${endMm} × ${way.plateMm ?? NaN} flat` : stockName(way)
+
 type Sizes = Pick<MemberWay, 'widthMm' | 'heightMm' | 'wallMm'>
 const STOCKS = {
   flat: { name: 'flat', sizes: ({ widthMm, heightMm }: Sizes) => [widthMm, heightMm] },
@@ -150,12 +154,13 @@ export interface CutRow {
 }
 
 /** What a crossmember is cut of. */
-export function cutRows({ figures, way }: WayFound, { endMm }: Crossmember, units: UnitSettings): CutRow[] {
+export function cutRows({ figures, way }: WayFound, member: Crossmember, units: UnitSettings): CutRow[] {
+  const { endMm } = member
   const blank = figures.known ? figures.value.blankMm : undefined
   if (blank === undefined) return []
   const length = formatLength(blank, units)
   if (way.kind === 'old') {
-    const plate = { from: `${endMm} × ${way.plateMm ?? NaN} flat`, length, ends: 'square' }
+    const plate = { from: blankStock(member, way), length, ends: 'square' }
     return ['left', 'right'].map((side) => ({ piece: `plate, ${side}`, ...plate }))
   }
   const bar: CutRow = { piece: 'bar', from: stockName(way), length, ends: endsOf(way, units) }

@@ -12,7 +12,7 @@ import { cornersInOrder, type WayFound } from '../../model/memberWork'
 import { PLATES, type PlateEvaluation } from '../../model/plateSubject'
 import { foundOf } from '../../model/subject'
 import { betweenEdges, printedEnds, tubeStock } from './copedTubeText'
-import { stockName } from './memberText'
+import { blankStock } from './memberText'
 import { hourText } from './plateText'
 
 /** One step under the vehicle or at the bench: a screen of its own. */
@@ -81,7 +81,11 @@ function barSteps({ units }: Build, member: Crossmember, found: WayFound): WorkS
   })
   const fill = figures.known && MEMBER_KINDS[way.kind].hasSpacers ? figures.value.fillMm : undefined
   return [
-    { name: 'cut the bar', figure: formatLength(blank, units), note: `of ${stockName(way)}` },
+    {
+      name: way.kind === 'old' ? 'cut two plates' : 'cut the bar',
+      figure: formatLength(blank, units),
+      note: `of ${blankStock(member, way)}`,
+    },
     ...corners,
     ...(fill === undefined
       ? []
