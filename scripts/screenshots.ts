@@ -112,7 +112,10 @@ async function waitForSpacer(page: Page): Promise<void> {
 
 /** What the tool offers for a shaft that comes apart, with its ±. */
 async function waitForCure(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^Move the powertrain/ }).waitFor({ timeout: 60_000 })
+  await page
+    .getByRole('button', { name: /^Move the powertrain/ })
+    .first()
+    .waitFor({ timeout: 60_000 })
 }
 
 /** Where the slip is tight, with its ± and what would cure it. */
