@@ -1,9 +1,9 @@
-import { openedBay, storedBuild } from '../../tests/support/opened'
+import { openedDemo, storedBuild } from '../../tests/support/opened'
 import { usePieces } from './pieces'
 
 describe('small made parts', () => {
   it('begin with usual sizes, turn into another kind, and are taken back', async () => {
-    const workbench = await openedBay()
+    const workbench = await openedDemo()
     const pieces = usePieces()
     pieces.add()
     await storedBuild()
