@@ -15,7 +15,7 @@ export const steps = {
   finds: { fits: 'Fits', tight: 'Tight', off: 'Off' } satisfies Record<HoleFind, string>,
   hours: 'Toward which hour, from where you look?',
   wasFound: { fits: 'it fits', tight: 'it is tight', off: 'it is off' } satisfies Record<HoleFind, string>,
-  toward: (hour: number) => `, toward ${hour} o’clock`,
+  toward: (hour: string) => `, toward ${hour}`,
   isDone: (day: string) => `done ${day}`,
   all: 'All steps are done.',
   readAloud: 'Read aloud',

@@ -187,7 +187,9 @@ function pathOf(way: MemberWay, { side, left, right, seat, along, span, half }: 
         [-half.end, atLeft],
         [span + half.end, atRight],
       ]
-    default:
+    case 'bent':
+    case 'folded':
+    case 'tube':
       return [
         [-half.end, atLeft],
         [half.end, atLeft],

@@ -1,6 +1,6 @@
 import { known, mapKnown, unknown, type Known } from '../base/known'
 import { degrees } from '../base/units/angle'
-import type { Crossmember, MemberWay } from '../file/kinds/memberKinds'
+import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../file/kinds/memberKinds'
 import { pressOrder, type PressOrder } from '../making/bends/pressOrder'
 import { wedgeOf, type FaceLean, type Wedge } from '../making/crossmembers/wedge'
 import type { BlankCorner } from '../making/templates/memberTemplate'
@@ -68,7 +68,7 @@ export interface RailWedge {
 
 /** The wedge at each rail of which something was read; a straight bar leans as its rails stand to each other. */
 export function railWedges({ leans, side, endMm }: Crossmember, { way, figures }: WayFound): RailWedge[] {
-  if (way.kind === 'coped' || way.kind === 'ledges') return []
+  if (!MEMBER_KINDS[way.kind].isOnFaces) return []
   const lies = figures.known ? lieOf(way, figures.value) : LEVEL
   return (['left', 'right'] as const).flatMap((rail) => {
     const lean = leans?.[rail]

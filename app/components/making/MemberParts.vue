@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Crossmember, MemberWay } from '~~/core/file/kinds/memberKinds'
+import { MEMBER_KINDS, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
 
@@ -16,8 +16,6 @@ const valueOf = (part: 'old' | 'press', key: string) =>
   (way[part] as Readonly<Record<string, number | undefined>> | undefined)?.[key]
 const RAILS = ['left', 'right'] as const
 const LEANS = ['acrossDeg', 'alongDeg'] as const
-/** What lies on ledges or is coped meets no face of a rail. */
-const hasFaces = computed(() => way.kind !== 'ledges' && way.kind !== 'coped')
 </script>
 
 <template>
@@ -39,7 +37,11 @@ const hasFaces = computed(() => way.kind !== 'ledges' && way.kind !== 'coped')
       />
     </div>
   </FoldedPart>
-  <FoldedPart v-if="hasFaces" :title="words.leans" :is-open="member.leans !== undefined">
+  <FoldedPart
+    v-if="MEMBER_KINDS[way.kind].isOnFaces"
+    :title="words.leans"
+    :is-open="member.leans !== undefined"
+  >
     <p class="soft">{{ words.leansHint }}</p>
     <div class="fields">
       <template v-for="rail in RAILS" :key="rail">

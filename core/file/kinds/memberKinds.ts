@@ -5,22 +5,22 @@ import type { EntryComplaint } from './listFacts'
 import { length } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
 
-/** How a crossmember comes from rail to rail. */
+/** How a crossmember comes from rail to rail; what is on the faces of the rails is wedged where they lean. */
 export const MEMBER_KINDS = {
   /** Straight from rail to rail, spacers between it and the gearbox's bush. */
-  straight: { isCornered: false, hasSpacers: true, isWelded: false, of: 'flat' },
+  straight: { isCornered: false, hasSpacers: true, isWelded: false, isOnFaces: true, of: 'flat' },
   /** Flat bar bent in a press. */
-  bent: { isCornered: true, hasSpacers: false, isWelded: false, of: 'flat' },
+  bent: { isCornered: true, hasSpacers: false, isWelded: false, isOnFaces: true, of: 'flat' },
   /** Square tube notched, folded and welded on the bench. */
-  folded: { isCornered: true, hasSpacers: false, isWelded: false, of: 'box' },
+  folded: { isCornered: true, hasSpacers: false, isWelded: false, isOnFaces: true, of: 'box' },
   /** Round tube bent over a mandrel; its ends may be pressed flat. */
-  tube: { isCornered: true, hasSpacers: false, isWelded: false, of: 'tube' },
+  tube: { isCornered: true, hasSpacers: false, isWelded: false, isOnFaces: true, of: 'tube' },
   /** Round tube, straight between the tubes of a frame, coped to lie on them and welded; spacers between it and the bush. */
-  coped: { isCornered: false, hasSpacers: true, isWelded: true, of: 'tube' },
+  coped: { isCornered: false, hasSpacers: true, isWelded: true, isOnFaces: false, of: 'tube' },
   /** Straight at the height of the bush, on ledges that are welded to the rails or the tunnel. */
-  ledges: { isCornered: false, hasSpacers: false, isWelded: true, of: 'flat' },
+  ledges: { isCornered: false, hasSpacers: false, isWelded: true, isOnFaces: false, of: 'flat' },
   /** A bar that is there, moved by a plate at each rail. */
-  old: { isCornered: false, hasSpacers: false, isWelded: false, of: 'flat' },
+  old: { isCornered: false, hasSpacers: false, isWelded: false, isOnFaces: true, of: 'flat' },
 } as const
 export type MemberKind = keyof typeof MEMBER_KINDS
 const KIND_WORDS = Object.keys(MEMBER_KINDS) as MemberKind[]

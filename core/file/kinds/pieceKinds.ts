@@ -1,4 +1,5 @@
 import { object, type InferType } from 'yup'
+import { radians } from '../../base/units/angle'
 import { figure, requiredId, requiredName, wordField } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
@@ -75,6 +76,6 @@ function pieceProblems(_: Things, piece: Piece, complain: EntryComplaint): void 
     complain('inMm', 'its hole breaks out of the block')
   if (kind === 'gusset' && Math.max(noseMm, snipMm) >= Math.min(longMm, wideMm))
     complain('noseMm', 'nothing of the triangle is left')
-  if (kind === 'saw' && wideMm * Math.tan((angleDeg * Math.PI) / 180) >= longMm)
+  if (kind === 'saw' && wideMm * Math.tan(radians(angleDeg)) >= longMm)
     complain('angleDeg', 'is too flat for a block so short')
 }

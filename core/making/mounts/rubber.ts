@@ -14,8 +14,6 @@ export interface SleeveStiffness {
   /** Between that of a short one and that of a long one. */
   readonly radialShort: number
   readonly radialLong: number
-  /** N·mm for a radian about its axis. */
-  readonly torsion: number
 }
 
 /** A rectangular pad of rubber between two plates. */
@@ -53,7 +51,6 @@ export function sleeveStiffness({ shoreA, outerRadiusMm, innerRadiusMm, longMm }
     axial: (2 * whole) / log,
     radialShort: (80 * whole * sum) / (25 * sum * log - 9 * difference),
     radialLong: (4 * whole * sum) / (sum * log - difference),
-    torsion: (4 * whole * outer * inner) / difference,
   }
 }
 

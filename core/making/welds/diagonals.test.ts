@@ -1,6 +1,6 @@
 import { changedBay } from '../../testdata/bay'
 import { diagonalSentence } from '../../show/text/weldText'
-import { askewMm, drawnAskew } from './diagonals'
+import { drawnAskew } from './diagonals'
 
 const { units } = changedBay()
 const weld = (diagonals: readonly (readonly [number, number])[]) => ({
@@ -33,11 +33,5 @@ describe('diagonals while a frame is tacked', () => {
       { text: 'Square as it was, to 0.5 mm.', isOut: false },
       null,
     ])
-  })
-
-  it('tell how far the rear pair of places stands to one side', () => {
-    // 1000 and 994 over 600: 5 mm to the right.
-    expect(askewMm({ firstMm: 1000, secondMm: 994 }, 600)).toBeCloseTo(4.985, 9)
-    expect(askewMm({ firstMm: 994, secondMm: 1000 }, 600)).toBeCloseTo(-4.985, 9)
   })
 })

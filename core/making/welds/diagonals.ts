@@ -23,10 +23,3 @@ export function drawnAskew(read: readonly Diagonals[]): DrawnAskew | null {
   const more = now.firstMm - now.secondMm - (before.firstMm - before.secondMm)
   return { grew: more >= 0 ? 'first' : 'second', byMm: Math.abs(more), stops: Math.abs(more) > STOPS_MM }
 }
-
-/**
- * Two pairs of places as wide as each other, left to right: how far the rear pair stands to one side, `(D1² − D2²)/(4w)`; to the right where the diagonal
- * from left in front to right behind is the longer.
- */
-export const askewMm = ({ firstMm, secondMm }: Diagonals, wideMm: number): number =>
-  (firstMm ** 2 - secondMm ** 2) / (4 * wideMm)

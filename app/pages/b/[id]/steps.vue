@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { STEP_SUBJECTS, type StepSubject } from '~~/core/file/kinds/tickKinds'
+import { hourText } from '~~/core/show/text/plateText'
 import { stepKey } from '~~/core/show/text/workSteps'
 import { steps as words } from '~/texts/steps'
 import { usePhotos } from '~/stores/photos'
@@ -31,7 +32,7 @@ function choose(value: string) {
 const foundWords = computed(() => {
   const { found, hour } = work.step?.tick ?? {}
   if (!found) return ''
-  return `, ${words.wasFound[found]}${hour === undefined ? '' : words.toward(hour)}`
+  return `, ${words.wasFound[found]}${hour === undefined ? '' : words.toward(hourText(hour))}`
 })
 const photos = usePhotos()
 const picture = computed(() => (photos.shown?.id === work.step?.photo ? photos.shown?.url : undefined))
