@@ -53,7 +53,13 @@ const FORCES: readonly FactColumn<ForceRow>[] = [
     </FactTable>
     <template v-if="mounts.at">
       <h2 class="next">{{ words.forces(mounts.at.at.name) }}</h2>
-      <FactTable :columns="FORCES" :rows="mounts.forces" :key-of="({ id }) => id" test-id="mount-forces">
+      <FactTable
+        :columns="FORCES"
+        :rows="mounts.forces"
+        :key-of="({ id }) => id"
+        is-cards
+        test-id="mount-forces"
+      >
         <template #size="{ row }">
           <strong v-if="row.lifts" class="out">{{ words.off }}</strong>
           <template v-else
