@@ -4,7 +4,9 @@ import { unknown } from '~~/core/base/known'
 import { mountPanes } from '~~/core/drawing/mountScene'
 import { MOUNT_FIGURES, type ElasticMountEntry, type MountKind } from '~~/core/file/kinds/mountKinds'
 import { powertrainOf } from '~~/core/file/parts/bodies'
+import type { BodyId } from '~~/core/file/parts/body'
 import type { Drivetrain } from '~~/core/file/parts/drivetrain'
+import { heldBy, mountableBodies } from '~~/core/making/mounts/mountedBodies'
 import { MOUNTS } from '~~/core/model/mountSubject'
 import { foundOf } from '~~/core/model/subject'
 import { caseRows, forceRows, shareSentence, strainRows } from '~~/core/show/text/mountText'
@@ -16,13 +18,26 @@ import { useEvaluation } from './evaluation'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
 
-/** Mounts of the powertrain, and how it stands on them. */
+/** Mounts of the powertrain, or of another body that has its own, and how it stands on them. */
 export const useMounts = defineStore('mounts', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const sureness = useSureness()
-  const entries = computed<readonly ElasticMountEntry[]>(() => workbench.build?.mounts ?? [])
-  const answer = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, MOUNTS)[0] : null))
+  /** All that can stand on mounts; the one that is looked at, the powertrain first. */
+  const bodies = computed(() => (workbench.build ? mountableBodies(workbench.build) : []))
+  const lookedBody = ref<BodyId | null>(null)
+  const body = computed(
+    () => bodies.value.find(({ id }) => id === lookedBody.value) ?? bodies.value[0] ?? null,
+  )
+  const entries = computed<readonly ElasticMountEntry[]>(() => {
+    const { build } = workbench
+    if (!build) return []
+    return (build.mounts ?? []).filter((mount) => heldBy(build, mount)?.id === body.value?.id)
+  })
+  const answer = computed(() => {
+    const all = evaluation.current ? foundOf(evaluation.current.subjects, MOUNTS) : []
+    return all.find(({ mounted }) => mounted.body.id === body.value?.id) ?? null
+  })
   const found = computed(() => answer.value?.found ?? unknown(''))
   /** The case that is looked at. */
   const looked = ref('drive')
@@ -41,15 +56,16 @@ export const useMounts = defineStore('mounts', () => {
   /** By what the third mount is moved about the line through the other two; null without such a lever. */
   const third = computed(() => {
     const { build } = workbench
-    const body = build && powertrainOf(build)?.id
-    return build?.levers.find((lever) => lever.kind === 'tail-up' && lever.body === body) ?? null
+    const powertrain = build && powertrainOf(build)?.id
+    if (powertrain !== body.value?.id) return null
+    return build?.levers.find((lever) => lever.kind === 'tail-up' && lever.body === powertrain) ?? null
   })
   const panes = (width: number) =>
     found.value.known && at.value ? mountPanes(found.value.value, at.value, width) : []
 
-  /** The three mounts by which the powertrain is moved, to be told how stiff they are. */
+  /** The three mounts by which the body is moved, to be told how stiff they are. */
   function adopt(): void {
-    const points = workbench.build && powertrainOf(workbench.build)?.mounts
+    const points = body.value?.kind === 'axle' ? undefined : body.value?.mounts
     if (!points) return add()
     const of = (point: string, isTail: boolean) => ({
       id: newId(),
@@ -65,11 +81,11 @@ export const useMounts = defineStore('mounts', () => {
   }
 
   function add(): void {
-    const body = workbench.build && powertrainOf(workbench.build)?.id
-    if (!body) return
+    const of = body.value?.id
+    if (of === undefined) return
     const [id, point] = [newId(), newId()]
     workbench.change('Add a mount', (draft) => {
-      draft.points.push({ id: point, name: words.newPoint(words.newName), body })
+      draft.points.push({ id: point, name: words.newPoint(words.newName), body: of })
       draft.mounts = [...(draft.mounts ?? []), { id, name: words.newName, point, kind: 'ways' }]
     })
   }
@@ -123,6 +139,9 @@ export const useMounts = defineStore('mounts', () => {
   }
 
   return {
+    bodies,
+    body,
+    lookedBody,
     entries,
     found,
     looked,

@@ -66,7 +66,7 @@ function boundsOf(gap: Gap, limits: readonly LimitEntry[]): Bound[] {
 }
 
 const OWN = 'what this very pair was said to need'
-const GIVES = 'as the powertrain gives on its mounts under load, the two touch'
+const GIVES = 'as what is on mounts gives under load, the two touch'
 const TOUCHES = 'below nought the two lie in each other'
 
 const headOf = ({ id, name }: Gap, at: WheelPlace | null, state: GapState): CheckHead => ({

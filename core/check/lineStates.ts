@@ -3,8 +3,7 @@ import type { BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Line } from '../file/parts/lineSpec'
 import { isLock, wheelPlaces, type PlaceOfWheels } from '../file/build/wheelPlaces'
-import { powertrainOf } from '../file/parts/bodies'
-import { isSprung } from '../making/mounts/mountedUnit'
+import { sprungBodies } from '../making/mounts/mountedUnit'
 import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import type { CheckState, WheelPlace } from './check'
 
@@ -19,7 +18,7 @@ export interface LineState {
 const OVERRUN_SHARE = 1 / 3
 
 /**
- * The states a line is judged in: cruising, and where its axle winds up or its powertrain gives on its mounts also pulling and overrunning; at ride
+ * The states a line is judged in: cruising, and where its axle winds up or a body of it gives on its mounts also pulling and overrunning; at ride
  * height first, then at every other place of the wheels.
  *
  * @see docs/methods/limits.md
@@ -62,12 +61,10 @@ function torqueStates(build: Build, line: Line): Omit<LineState, 'at'>[] {
   ]
 }
 
-/** A line of a powertrain that is known to give on its mounts. */
+/** A line of a body that is known to give on its mounts. */
 function isGiven(build: Build, { driving, driven }: Line): boolean {
-  const body = powertrainOf(build)?.id
-  if (body === undefined) return false
   const ends = build.axes.filter(({ id }) => id === driving || id === driven)
-  return ends.some((end) => goesAlongWith(build, end.body, body)) && isSprung(build)
+  return sprungBodies(build).some(({ id }) => ends.some((end) => goesAlongWith(build, end.body, id)))
 }
 
 /** The body of the driven axis, which winds up. */

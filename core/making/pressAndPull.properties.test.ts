@@ -4,7 +4,7 @@ import { cross, dot, norm, sub, type Vec3 } from '../base/linalg/vec3'
 import { pitchRadius } from '../sprockets/sprocket'
 import { pressOrder } from './bends/pressOrder'
 import { wedgeOf } from './crossmembers/wedge'
-import { chainRuns } from './mounts/unitDrive'
+import { chainRuns } from './mounts/chainRuns'
 
 const mm = (min: number, max: number) => double({ min, max, noNaN: true })
 

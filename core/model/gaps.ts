@@ -40,7 +40,7 @@ export interface CompiledGap {
   readonly bodies: readonly [BodyId, BodyId]
   readonly read: Known<MeasuredGap>
   readonly places: readonly CompiledGapPlace[]
-  /** As the powertrain gives on its mounts; null where it does not, or the gap goes along with it. */
+  /** As bodies give on their mounts; null where none does, or the gap goes along with it. */
   readonly load: GapLoad | null
   readonly plans: readonly PlannedGap[]
 }
@@ -237,7 +237,7 @@ export function evaluateGap(
 
 /** Every column that a gap's evaluation reads. */
 export const gapWants = ({ gap, places, bodies, load }: CompiledGap): Column[] => [
-  ...(load ? [load.least, ...load.cases.filter((one) => one !== null)] : []),
+  ...(load ? [load.least, ...load.cases.values()] : []),
   ...places.flatMap(({ columns, placed }) => [
     ...[placed.pointMoves(gap.point), placed.moves.get(bodies[1]) ?? []].flatMap((moves) =>
       moves.flatMap((move) => move.columns),

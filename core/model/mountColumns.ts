@@ -13,13 +13,14 @@ import type { Line } from '../file/parts/lineSpec'
 import { lineColumns, type PlaceColumns } from '../line/lineColumns'
 import { loadOf } from '../making/mounts/mountCases'
 import { CASE_TOLD, shareKernel, SIZE_OF, SMALL_MOVE } from '../making/mounts/mountKernels'
+import type { MountedBody } from '../making/mounts/mountedBodies'
 import { bodiesOf, type PlacedState } from '../stand/places'
 import type { Sprung, SprungCase } from '../stand/sprung'
 import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import { rigidly } from '../vehicle/moves/bodyMove'
 import type { CompiledGap } from './gaps'
 
-/** A joint whose working angle is another as the powertrain gives. */
+/** A joint whose working angle is another as a body gives. */
 export interface JointGives {
   readonly line: string
   readonly joint: number
@@ -56,27 +57,30 @@ export interface MountedGround {
   readonly graph: Graph
   readonly ride: PlacedState
   readonly gaps: readonly CompiledGap[]
+  readonly mounted: MountedBody
 }
 
 /** All that is told of a powertrain on its mounts. */
 export function mountColumns(ground: MountedGround, sprung: Sprung, output: VectorColumns): MountColumns {
-  const { build, graph } = ground
+  const { graph, mounted } = ground
   const turned = turnedLines(ground, sprung.body)
-  const cases = sprung.cases.map((one, k) => caseColumns({ ...ground, turned }, sprung.body, one, k, output))
-  const isTail = (build.mounts ?? []).map((mount) => mount.isTail === true)
+  const cases = sprung.cases.map((one) => caseColumns({ ...ground, turned }, one, output))
+  const isTail = mounted.mounts.map((mount) => mount.isTail === true)
   const drive = sprung.cases.find(({ at }) => at.key === 'drive')?.at
+  const load = drive && loadOf(drive, sprung.unit)
   const share =
-    drive && isTail.includes(true) && loadOf(drive, sprung.unit).moment[0] !== 0 && !sprung.unit.chain
-      ? scalarStep(graph, shareKernel(sprung.springs, isTail, loadOf(drive, sprung.unit)), [
+    load && mounted.body.kind === 'powertrain' && isTail.includes(true) && load.alongNmm !== 0
+      ? scalarStep(graph, shareKernel(sprung.springs, isTail, load), [
           ...sprung.places.flat(),
           ...output,
+          ...sprung.rearward,
         ])
       : null
   if (share !== null) graph.name([share], 'share of the reaction that goes out at the gearbox')
   return { sprung, output, cases, share }
 }
 
-/** A line that the powertrain turns, with its working angles as it stands. */
+/** A line that the body turns, with its working angles as it stands. */
 interface TurnedLine {
   readonly line: Line
   readonly still: readonly Column[]
@@ -94,12 +98,10 @@ function turnedLines({ build, graph, ride }: MountedGround, body: BodyId): Turne
 
 function caseColumns(
   ground: MountedGround & { readonly turned: readonly TurnedLine[] },
-  body: BodyId,
   of: SprungCase,
-  index: number,
   output: VectorColumns,
 ): MountCaseColumns {
-  const { build, graph, gaps } = ground
+  const { graph, gaps, mounted } = ground
   const [rollDeg, fallDeg, planDeg, ...moved] = graph.step(CASE_TOLD, [
     ...of.shift,
     ...of.turn,
@@ -108,33 +110,32 @@ function caseColumns(
   const outputMm = scalarStep(graph, SIZE_OF, moved)
   const sizes = of.forces.map((force, i) => {
     const size = scalarStep(graph, SIZE_OF, force)
-    graph.name([size], `${build.mounts?.[i]?.name ?? 'mount'}: force, ${of.at.name}`)
+    graph.name([size], `${mounted.mounts[i]?.name ?? 'mount'}: force, ${of.at.name}`)
     return size
   })
-  graph.name([rollDeg], `roll of the powertrain, ${of.at.name}`, 'deg')
-  graph.name([outputMm], `how far the output moves, ${of.at.name}`, 'mm')
+  graph.name([rollDeg], `roll of ${mounted.body.name}, ${of.at.name}`, 'deg')
+  graph.name([outputMm], `how far the output of ${mounted.body.name} moves, ${of.at.name}`, 'mm')
   return {
     ...{ of, rollDeg, fallDeg, planDeg, output: moved, outputMm, sizes },
-    joints: jointsOf(ground, body, of),
+    joints: jointsOf(ground, of),
     gaps: gaps.flatMap(({ gap, places, load }) => {
       const ride = places[0]?.columns
-      const left = load?.cases[index]
-      return ride?.known && left != null ? [{ gap, ride: ride.value.gap, left }] : []
+      const left = load?.bodies.includes(mounted.body.id) ? load.cases.get(of.at.key) : undefined
+      return ride?.known && left !== undefined ? [{ gap, ride: ride.value.gap, left }] : []
     }),
   }
 }
 
 /** Joints of the lines that an end of the powertrain turns. */
 function jointsOf(
-  { build, graph, ride, turned }: MountedGround & { readonly turned: readonly TurnedLine[] },
-  body: BodyId,
+  { build, graph, ride, turned, mounted }: MountedGround & { readonly turned: readonly TurnedLine[] },
   { shift, turn, at }: SprungCase,
 ): JointGives[] {
   if (at.key === 'standing') return []
   const bodyOf = bodiesOf(build)
   const move = rigidly(graph, graph.step(SMALL_MOVE, [...shift, ...turn]) as unknown as MoveColumns)
   const carried = (by: 'point' | 'direction', of: BodyId | undefined, place: Known<VectorColumns>) =>
-    of !== undefined && goesAlongWith(build, of, body)
+    of !== undefined && goesAlongWith(build, of, mounted.body.id)
       ? mapKnown(place, (columns) => move[by](columns))
       : place
   const given: PlaceColumns = {

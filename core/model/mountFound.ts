@@ -1,14 +1,17 @@
 import type { FigureOf, VectorColumns } from '../base/columns/graph'
 import { unknown, known, type Known } from '../base/known'
-import { add, cross, norm, type Vec3 } from '../base/linalg/vec3'
-import type { Build } from '../file/build/build'
+import { add, cross, norm, scale, type Vec3 } from '../base/linalg/vec3'
+import type { ElasticMountEntry } from '../file/kinds/mountKinds'
+import type { BodyId } from '../file/parts/body'
 import { loadOf, type MountCase } from '../making/mounts/mountCases'
 import { faceLoad, type FaceLoad } from '../making/mounts/load'
-import { directionOf, type CarriedUnit } from '../making/mounts/mountedUnit'
+import type { MountedBody } from '../making/mounts/mountedBodies'
+import type { CarriedUnit } from '../making/mounts/mountedUnit'
+import { directionOf } from '../making/mounts/mountSprings'
 import { whyUnsettled } from '../making/mounts/settle'
 import type { MountCaseColumns, MountColumns } from './mountColumns'
 
-/** What a mount bears in a case, on the powertrain: forward, left and up. */
+/** What a mount bears in a case, on the body: forward, left and up. */
 export interface MountForce {
   readonly id: string
   readonly name: string
@@ -20,7 +23,7 @@ export interface MountForce {
   readonly bolt: FaceLoad | null
 }
 
-/** A gap between the powertrain and what stands in a case. */
+/** A gap between a body and what stands in a case. */
 export interface GapLeft {
   readonly gap: string
   readonly name: string
@@ -28,7 +31,7 @@ export interface GapLeft {
   readonly leftMm: number
 }
 
-/** How the powertrain stands in a case, against standing still. */
+/** How a body stands in a case, against standing still. */
 export interface CaseFound {
   readonly at: MountCase
   /** Of its point at the origin, mm, and its turn, radians: right-handed about forward, left and up. */
@@ -47,8 +50,9 @@ export interface CaseFound {
   readonly joints: readonly { readonly line: string; readonly joint: number; readonly byDeg: number }[]
 }
 
-/** A powertrain on its mounts as the levers stand. */
+/** A body on its mounts as the levers stand. */
 export interface MountsFound {
+  readonly body: BodyId
   readonly unit: CarriedUnit
   /** Where the centre of gravity, the mounts and the output are: forward, left and up. */
   readonly centre: Vec3
@@ -61,9 +65,9 @@ export interface MountsFound {
   readonly tailShare: Known<number>
 }
 
-/** All that is told of a powertrain on its mounts, read where the levers stand; unknown, with why, where they do not hold it standing still. */
+/** All that is told of a body on its mounts, read where the levers stand; unknown, with why, where they do not hold it standing still. */
 export function mountsFound(
-  build: Build,
+  { body, mounts }: MountedBody,
   { sprung, output, cases, share }: MountColumns,
   figure: FigureOf,
 ): Known<MountsFound> {
@@ -72,19 +76,21 @@ export function mountsFound(
   const isHeld = ({ of }: MountCaseColumns) => Number.isFinite(figure(of.shift[0]))
   const failed = cases.flatMap((one) => {
     if (isHeld(one)) return []
-    const { force, moment } = loadOf(one.of.at, sprung.unit)
-    const load = { force, moment: add(cross(centre, force), moment) }
+    const { force, moment, alongNmm } = loadOf(one.of.at, sprung.unit)
+    const about = add(moment, scale(at(sprung.rearward), alongNmm))
+    const load = { force, moment: add(cross(centre, force), about) }
     return [{ at: one.of.at, why: whyUnsettled(sprung.springs, places, load) ?? '' }]
   })
   // Every other case is told against it.
   const [first] = failed
   if (first && first.at === cases[0]?.of.at) return unknown(first.why, 'mounts')
   return known({
+    body: body.id,
     unit: sprung.unit,
     centre,
-    mounts: places.map((place, i) => ({ id: build.mounts?.[i]?.id ?? '', at: place })),
+    mounts: places.map((place, i) => ({ id: mounts[i]?.id ?? '', at: place })),
     output: at(output),
-    cases: cases.filter(isHeld).map((one) => caseFound(build, one, figure)),
+    cases: cases.filter(isHeld).map((one) => caseFound(mounts, one, figure)),
     failed,
     tailShare: shareOf(share === null ? null : figure(share)),
   })
@@ -95,7 +101,7 @@ function shareOf(tail: number | null): Known<number> {
   return Number.isFinite(tail) ? known(tail) : unknown('mounts that press one way only have no one share')
 }
 
-function caseFound(build: Build, one: MountCaseColumns, figure: FigureOf): CaseFound {
+function caseFound(mounts: readonly ElasticMountEntry[], one: MountCaseColumns, figure: FigureOf): CaseFound {
   const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
   const { of, gaps, joints } = one
   return {
@@ -103,7 +109,7 @@ function caseFound(build: Build, one: MountCaseColumns, figure: FigureOf): CaseF
     shift: at(of.shift),
     turn: at(of.turn),
     forces: of.forces.map((columns, i): MountForce => {
-      const entry = build.mounts?.[i]
+      const entry = mounts[i]
       const force = at(columns)
       const told = entry && faceLoad(force, directionOf(entry))
       // It bears something along its own way while it presses.

@@ -8,9 +8,13 @@ import { scalarStep, type Column, type Graph } from '../base/columns/graph'
 import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
 import { norm } from '../base/linalg/vec3'
 import type { Build } from '../file/build/build'
-import { outputOf } from '../file/open/output'
+import type { BodyId } from '../file/parts/body'
+import type { Id } from '../file/parts/id'
+import { chainOf } from '../making/mounts/chainRuns'
 import { casesFor, type MountCaseKey } from '../making/mounts/mountCases'
-import { chainOf } from '../making/mounts/unitDrive'
+import type { MountableBody, MountedBody } from '../making/mounts/mountedBodies'
+import { linesFrom } from '../making/mounts/unitDrive'
+import type { SprungBody } from '../stand/sprung'
 import { GAPS } from './gapSubject'
 import type { CompiledGap } from './gaps'
 import { mountColumns, type MountCaseColumns, type MountColumns } from './mountColumns'
@@ -18,24 +22,25 @@ import { mountsFound, type CaseFound, type MountsFound } from './mountFound'
 import { compiledThings, plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 
 interface CompiledMounts {
-  readonly build: Build
+  readonly mounted: MountedBody
   readonly columns: Known<MountColumns>
   readonly plans: readonly PlannedCheck[]
 }
 
-/** What is found of the mounts of a build. */
+/** What is found of a body on its mounts. */
 export interface MountsEvaluation {
+  readonly mounted: MountedBody
   /** Unknown with every figure that is still missing. */
   readonly found: Known<MountsFound>
   readonly checks: readonly Check[]
 }
 
-/** The powertrain of a build on its mounts; none for one that nobody said how it is held. */
+/** The bodies of a build on their mounts, the powertrain first; none for one that nobody said how it is held. */
 export const MOUNTS: Subject<CompiledMounts, MountsEvaluation> = {
   key: 'mounts',
   compile: (ground, before) => {
-    const isTold = (ground.build.mounts ?? []).length > 0
-    const things = isTold ? [compileMounts(ground, compiledThings(before, GAPS))] : []
+    const gaps = compiledThings(before, GAPS)
+    const things = ground.places.sprung().map((one) => compileMounts(ground, one, gaps))
     const plans = things.flatMap((thing) => thing.plans)
     const figures = things.flatMap(figuresOf)
     const wants = things.flatMap(({ columns }) => (columns.known ? columnsOf(columns.value) : []))
@@ -51,29 +56,46 @@ export const MOUNTS: Subject<CompiledMounts, MountsEvaluation> = {
       look: () => ({
         set: [],
         found: ({ figure }) =>
-          things.map(({ build, columns, plans: planned }) => ({
-            found: andThen(columns, (value) => mountsFound(build, value, figure)),
+          things.map(({ mounted, columns, plans: planned }) => ({
+            mounted,
+            found: andThen(columns, (value) => mountsFound(mounted, value, figure)),
             checks: planned.map((plan) => plainCheck(plan, figure)),
           })),
       }),
     }
   },
   checksOf: (found) => found.flatMap(({ checks }) => checks),
-  json: (all) => all.flatMap(({ found }) => (found.known ? [mountsJson(found.value)] : [])),
+  json: (all) => all.map(mountsJson),
   rejudged: (found, change) => found.map((one) => ({ ...one, checks: one.checks.map(change) })),
 }
 
-function compileMounts({ build, graph, places }: Ground, gaps: readonly CompiledGap[]): CompiledMounts {
+function compileMounts(
+  { build, graph, places }: Ground,
+  { body, mounts, sprung }: SprungBody,
+  gaps: readonly CompiledGap[],
+): CompiledMounts {
   const ride = places.placed(null, null)
-  const output = outputOf(build)?.point ?? chainOf(build)?.sprockets[0]?.point
+  const mounted = { body, mounts }
+  const output = outputAt(build, body)
   const place =
     output === undefined
-      ? unknown('the first joint or sprocket that the powertrain drives', 'lines')
+      ? unknown(`the first joint or sprocket of ${body.name}`, 'lines')
       : ride.point(output)
-  const columns = mapKnown(allKnown([places.sprung(), place] as const), ([sprung, at]) =>
-    mountColumns({ build, graph, ride, gaps }, sprung, at),
+  const columns = mapKnown(allKnown([sprung, place] as const), ([value, at]) =>
+    mountColumns({ build, graph, ride, gaps, mounted }, value, at),
   )
-  return { build, columns, plans: sharePlan(graph, build, columns) }
+  return { mounted, columns, plans: sharePlan(graph, build, columns) }
+}
+
+/** Where torque goes out of a body, or in at the pinion of a differential. */
+function outputAt(build: Build, body: MountableBody): Id | undefined {
+  const [first] = linesFrom(build, body)
+  const own = new Set(build.axes.flatMap((axis) => (axis.body === body.id ? [axis.id] : [])))
+  const into = build.lines.find(({ driving, driven }) => own.has(driven) && !own.has(driving))
+  if (body.kind === 'axle') return into?.joints.at(-1)?.point
+  return (
+    first?.joints[0]?.point ?? (body.kind === 'powertrain' ? chainOf(build)?.sprockets[0]?.point : undefined)
+  )
 }
 
 const TWISTS: Bound = {
@@ -92,26 +114,28 @@ function sharePlan(graph: Graph, build: Build, columns: Known<MountColumns>): Pl
 /** Figures of a case that have a ±. */
 const CASE_FIGURES = ['rollDeg', 'outputMm'] as const
 
-/** Under which the ± of a figure of a case is kept: of the unit, or the force of a mount by its id. */
+/** Under which the ± of a figure of a case is kept: of a body, or the force of a mount. */
 export const mountFigureId = (
   at: MountCaseKey,
-  of: (typeof CASE_FIGURES)[number] | { force: string },
-): string => (typeof of === 'string' ? `mount/${at}/${of}` : `mount/${at}/force/${of.force}`)
+  of: { readonly body: BodyId; readonly figure: (typeof CASE_FIGURES)[number] } | { readonly force: Id },
+): string => ('force' in of ? `mount/${at}/force/${of.force}` : `mount/${at}/${of.figure}/${of.body}`)
 
-function figuresOf({ build, columns }: CompiledMounts): SubjectFigure<MountsEvaluation>[] {
+function figuresOf({ mounted, columns }: CompiledMounts, index: number): SubjectFigure<MountsEvaluation>[] {
   if (!columns.known) return []
   return columns.value.cases.flatMap((one, k) => {
-    const place = `mounts[0].cases[${k}]`
+    const place = `mounts[${index}].cases[${k}]`
     const { key } = one.of.at
-    const stands = ([found]: readonly MountsEvaluation[]) =>
-      found?.found.known === true && found.found.value.cases.some(({ at }) => at.key === key)
-    const whole = CASE_FIGURES.map((name) => ({
-      ...{ id: mountFigureId(key, name), place: `${place}.${name}` },
-      ...{ column: one[name], stands },
+    const stands = (all: readonly MountsEvaluation[]) => {
+      const found = all[index]?.found
+      return found?.known === true && found.value.cases.some(({ at }) => at.key === key)
+    }
+    const whole = CASE_FIGURES.map((figure) => ({
+      ...{ id: mountFigureId(key, { body: mounted.body.id, figure }), place: `${place}.${figure}` },
+      ...{ column: one[figure], stands },
     }))
     const forces = one.sizes.map((column, i) => ({
       ...{
-        id: mountFigureId(key, { force: build.mounts?.[i]?.id ?? '' }),
+        id: mountFigureId(key, { force: mounted.mounts[i]?.id ?? '' }),
         place: `${place}.forces[${i}].sizeN`,
       },
       ...{ column, stands },
@@ -124,6 +148,7 @@ function columnsOf({ sprung, output, cases, share }: MountColumns): Column[] {
   return [
     ...sprung.centre,
     ...sprung.places.flat(),
+    ...sprung.rearward,
     ...output,
     ...(share === null ? [] : [share]),
     ...cases.flatMap(columnsOfCase),
@@ -141,13 +166,16 @@ const columnsOfCase = ({ of, gaps, joints, ...one }: MountCaseColumns): Column[]
   ...gaps.flatMap(({ ride, left }) => [ride, left]),
 ]
 
-/** What is published: every case in its order, one in which the mounts do not hold with why. */
-function mountsJson({ unit, cases, failed, tailShare }: MountsFound) {
+/** What is published of a body: every case in its order, one in which the mounts do not hold with why. */
+function mountsJson({ mounted, found }: MountsEvaluation) {
+  if (!found.known) return { body: mounted.body.id, massKg: null, tailShare: null, cases: [] }
+  const { unit, cases, failed, tailShare } = found.value
   const told = new Map<MountCaseKey, object>([
     ...cases.map((one) => [one.at.key, caseJson(one)] as const),
     ...failed.map(({ at, why }) => [at.key, { case: at.key, why }] as const),
   ])
   return {
+    body: mounted.body.id,
     massKg: unit.massKg,
     tailShare: tailShare.known ? tailShare.value : null,
     cases: casesFor(unit).flatMap(({ key }) => told.get(key) ?? []),

@@ -15,7 +15,7 @@ import type { Body, BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Id } from '../file/parts/id'
 import type { MeasuredModel } from '../measure/geometry/geometry'
-import { sprungColumns, sprungMove, type Sprung } from './sprung'
+import { sprungBodies, sprungMove, type SprungBody } from './sprung'
 import { trialMove } from './trialMove'
 import { wheelsAtPlace, wheelsAtRide, type WheelsOf } from './wheelHeights'
 
@@ -48,8 +48,8 @@ export interface Places {
   readonly wheels: (at: Id) => WheelsOf
   /** As packed for a lift-in of the powertrain; null for the first, in which nothing had been moved. */
   readonly inTrial: (trial: Id | null) => PlacedState
-  /** How the powertrain gives on its mounts. */
-  readonly sprung: () => Known<Sprung>
+  /** How bodies give on their mounts, the powertrain first. */
+  readonly sprung: () => readonly SprungBody[]
 }
 
 /**
@@ -125,7 +125,8 @@ export function placesOf(
     const turnedDeg = isWound ? noseUpDeg.value : 0
     const up = at ? (spare.get(at.id) ?? wheelsOf(at.id)) : rideWheels
     const gives = givesIn(state)
-    if (!isWound && !gives && [...up].every(([id, wheels]) => wheels === rideWheels.get(id))) return ride
+    if (!isWound && gives.size === 0 && [...up].every(([id, wheels]) => wheels === rideWheels.get(id)))
+      return ride
     const rise = isWound ? riseOf(axle.name, turnedDeg) : null
     return stateOf(
       {
@@ -136,7 +137,7 @@ export function placesOf(
         point: settled,
         heights,
         rise: (body) => (body === axle?.id ? rise : null),
-        gives: (body) => (body === gives?.body ? gives : null),
+        gives: (body) => gives.get(body) ?? null,
         wheels: (body) => up.get(body) ?? null,
         when: state === 'drive' ? ', under drive' : state === 'coast' ? ', on overrun' : '',
         place: at ? `, ${whereWords(at)}` : '',
@@ -145,9 +146,17 @@ export function placesOf(
     )
   }
 
-  const sprungAtRide = remembered<Known<Sprung>, 'ride'>(() => sprungColumns(graph, build, ride))
+  const sprungAtRide = remembered<readonly SprungBody[], 'ride'>(() => sprungBodies(graph, build, ride))
   const sprung = () => sprungAtRide('ride')
-  const givesIn = remembered((state: CheckState) => sprungMove(graph, sprung(), state))
+  const givesIn = remembered(
+    (state: CheckState): ReadonlyMap<BodyId, BodyMove> =>
+      new Map(
+        sprung().flatMap((one) => {
+          const move = sprungMove(graph, one, state)
+          return move ? [[one.body.id, move] as const] : []
+        }),
+      ),
+  )
 
   /** One for every place of the wheels: an axle winds up alike in all of them. */
   const rises = new Map<string, Column>()
@@ -190,7 +199,7 @@ export function placesOf(
       // Lines that wind up the same axle by as much share the state.
       const turnedDeg = state.noseUpDeg.known ? state.noseUpDeg.value : 0
       const wound = turnedDeg === 0 ? '' : `${winding}/${turnedDeg}`
-      const torque = wound === '' && !givesIn(state.state) ? '' : state.state
+      const torque = wound === '' && givesIn(state.state).size === 0 ? '' : state.state
       const key = `${state.at?.id ?? ''}/${wound}/${torque}`
       const there = made.get(key)
       if (there) return there

@@ -7,14 +7,17 @@ import { powertrainOf } from '../file/parts/bodies'
 import type { BodyId } from '../file/parts/body'
 import { drivenIndex } from '../file/parts/chainLine'
 import type { Id } from '../file/parts/id'
+import { chainOf, chainRuns } from '../making/mounts/chainRuns'
 import { casesFor, loadOf, type MountCase, type MountCaseKey } from '../making/mounts/mountCases'
-import { springsOf, unitOf, type CarriedUnit } from '../making/mounts/mountedUnit'
-import { FIGURES_A_CASE, mountsKernel, SMALL_MOVE } from '../making/mounts/mountKernels'
+import { mountedBodies, type MountedBody } from '../making/mounts/mountedBodies'
+import { unitOf, type CarriedUnit } from '../making/mounts/mountedUnit'
+import { FIGURES_A_CASE, mountsKernel, REARWARD, SMALL_MOVE } from '../making/mounts/mountKernels'
+import { springsOf } from '../making/mounts/mountSprings'
 import type { SpringParts } from '../making/mounts/spring'
-import { chainOf, chainRuns, driveOf } from '../making/mounts/unitDrive'
+import { driveOf } from '../making/mounts/unitDrive'
 import { rigidly, type BodyMove } from '../vehicle/moves/bodyMove'
 
-/** A powertrain in a case, against standing still: the shift of its point at the origin, its turn in radians, and the forces of its mounts. */
+/** A body in a case, against standing still: the shift of its point at the origin, its turn in radians, and the forces of its mounts. */
 export interface SprungCase {
   readonly at: MountCase
   readonly shift: VectorColumns
@@ -22,47 +25,78 @@ export interface SprungCase {
   readonly forces: readonly VectorColumns[]
 }
 
-/** Where points stand, and the moves that bring their bodies there. */
+/** Where points and axes stand, and the moves that bring their bodies there. */
 interface StandsAt {
   readonly point: (id: Id) => Known<VectorColumns>
+  readonly axis: (id: Id) => Known<VectorColumns>
   readonly moves: ReadonlyMap<BodyId, readonly BodyMove[]>
 }
 
-/** A powertrain on its mounts, as columns. */
+/** A body on its mounts, as columns. */
 export interface Sprung {
   readonly body: BodyId
   readonly unit: CarriedUnit
   readonly springs: readonly SpringParts[]
   readonly centre: VectorColumns
+  /** The way in which its shafts point to the rear. */
+  readonly rearward: VectorColumns
   /** Places of the mounts, in their order. */
   readonly places: readonly VectorColumns[]
   readonly cases: readonly SprungCase[]
 }
 
-/**
- * How the powertrain of a build gives on its mounts, where its levers put both.
- *
- * @returns unknown with every figure that is still missing
- */
-export function sprungColumns(graph: Graph, build: Build, { point, moves }: StandsAt): Known<Sprung> {
-  const body = powertrainOf(build)?.id ?? ''
-  const places = allKnown((build.mounts ?? []).map((mount) => point(mount.point)))
-  const unit = andThen(unitOf(build), (told) => withChain(graph, build, told, point))
-  return mapKnown(allKnown([springsOf(build), unit, places] as const), ([springs, unit, at]) => {
-    const measured = unit.centre.map(graph.source) as unknown as VectorColumns
-    const centre = (moves.get(body) ?? []).reduce((place, move) => move.point(place), measured)
-    const wanted = casesFor(unit)
-    const loads = wanted.map((one) => loadOf(one, unit))
-    const figures = graph.step(mountsKernel(springs, loads), [...at.flat(), ...centre])
-    const wide = FIGURES_A_CASE + 3 * springs.length
-    const vector = (k: number) => figures.slice(k, k + 3) as unknown as VectorColumns
-    const cases = wanted.map((one, k): SprungCase => ({
-      at: one,
-      shift: vector(k * wide),
-      turn: vector(k * wide + 3),
-      forces: springs.map((_, i) => vector(k * wide + FIGURES_A_CASE + 3 * i)),
-    }))
-    return { body, unit, springs, centre, places: at, cases }
+/** A body with its mounts, and how it gives on them. */
+export interface SprungBody extends MountedBody {
+  /** Unknown with every figure that is still missing. */
+  readonly sprung: Known<Sprung>
+}
+
+/** How the bodies of a build give on their mounts, where its levers put both. */
+export const sprungBodies = (graph: Graph, build: Build, at: StandsAt): SprungBody[] =>
+  mountedBodies(build).map((mounted) => ({ ...mounted, sprung: sprungColumns(graph, build, at, mounted) }))
+
+function sprungColumns(
+  graph: Graph,
+  build: Build,
+  stands: StandsAt,
+  { body, mounts }: MountedBody,
+): Known<Sprung> {
+  const places = allKnown(mounts.map((mount) => stands.point(mount.point)))
+  const told = unitOf(build, body)
+  const unit =
+    body.kind === 'powertrain' ? andThen(told, (one) => withChain(graph, build, one, stands.point)) : told
+  const way = andThen(driveOf(build, body), ({ shafts }) => rearwardWay(graph, shafts, stands))
+  return mapKnown(
+    allKnown([springsOf(mounts), unit, places, way] as const),
+    ([springs, one, at, rearward]) => {
+      const measured = one.centre.map(graph.source) as unknown as VectorColumns
+      const centre = (stands.moves.get(body.id) ?? []).reduce((place, move) => move.point(place), measured)
+      const wanted = casesFor(one)
+      const loads = wanted.map((each) => loadOf(each, one))
+      const figures = graph.step(mountsKernel(springs, loads), [...at.flat(), ...centre, ...rearward])
+      const wide = FIGURES_A_CASE + 3 * springs.length
+      const vector = (k: number) => figures.slice(k, k + 3) as unknown as VectorColumns
+      const cases = wanted.map((each, k): SprungCase => ({
+        at: each,
+        shift: vector(k * wide),
+        turn: vector(k * wide + 3),
+        forces: springs.map((_, i) => vector(k * wide + FIGURES_A_CASE + 3 * i)),
+      }))
+      return { body: body.id, unit: one, springs, centre, rearward, places: at, cases }
+    },
+  )
+}
+
+/** About its own shafts; along the vehicle where none says which way. */
+function rearwardWay(
+  graph: Graph,
+  shafts: readonly { readonly axis: Id; readonly part: number }[],
+  { axis }: StandsAt,
+): Known<VectorColumns> {
+  if (shafts.length === 0) return known([-1, 0, 0].map(graph.source) as unknown as VectorColumns)
+  return mapKnown(allKnown(shafts.map((shaft) => axis(shaft.axis))), (ways) => {
+    const parts = shafts.map(({ part }) => part)
+    return graph.step(REARWARD, ways.flat(), parts) as unknown as VectorColumns
   })
 }
 
@@ -74,8 +108,9 @@ function withChain(
   point: StandsAt['point'],
 ): Known<CarriedUnit> {
   const chain = chainOf(build)
-  const goesOut = driveOf(build)
-  if (!chain || !goesOut.known || goesOut.value.goesOut !== 'chain') return known(unit)
+  const powertrain = powertrainOf(build)
+  const drive = powertrain && driveOf(build, powertrain)
+  if (!chain || !drive?.known || drive.value.goesOut !== 'chain') return known(unit)
   const [own, other] = [chain.sprockets[0], chain.sprockets[drivenIndex(chain)]].map((sprocket) =>
     point(sprocket?.point ?? ''),
   ) as [Known<VectorColumns>, Known<VectorColumns>]
@@ -89,10 +124,10 @@ function withChain(
 /** The case in which a line is judged under torque. */
 const UNDER = { drive: 'pulling', coast: 'overrun' } as const satisfies Record<string, MountCaseKey>
 
-/** How the powertrain moves under a torque that stays; null at ride, or where it is not known how it is held. */
+/** How a body moves under a torque that stays; null at ride, or where it is not known how it is held. */
 export function sprungMove(
   graph: Graph,
-  sprung: Known<Sprung>,
+  { body, sprung }: SprungBody,
   state: keyof typeof UNDER | 'ride',
 ): BodyMove | null {
   const one =
@@ -103,10 +138,10 @@ export function sprungMove(
   if (!sprung.known || !one || !amounts.every((amount) => Number.isFinite(graph.at(amount)))) return null
   const columns = graph.step(SMALL_MOVE, amounts) as unknown as MoveColumns
   return {
-    body: sprung.value.body,
+    body: body.id,
     amounts,
     basis: known(null, sprung.assumptions),
-    tooFar: { what: 'mounts that hold the powertrain', path: 'mounts' },
+    tooFar: { what: `mounts that hold ${body.name}`, path: 'mounts' },
     ...rigidly(graph, columns),
   }
 }

@@ -29,8 +29,8 @@ export function weightLoad(massKg: number, centre: Vec3, shares: Vec3 = [0, 0, -
   return forceAt(centre, scale(shares, massKg * GRAVITY))
 }
 
-/** What the engine gives to the shaft. */
-export interface ShaftTorque {
+/** What the engine gives at an output. */
+export interface GivenTorque {
   readonly engineNm: number
   /** Negative in reverse. */
   readonly gearRatio: number
@@ -39,6 +39,10 @@ export interface ShaftTorque {
   readonly shock?: number
   /** The most that the tyres take, of the output before the shock. */
   readonly limitNm?: number
+}
+
+/** The same as it is given to a shaft. */
+export interface ShaftTorque extends GivenTorque {
   /** How the output shaft turns in first gear, seen from behind. */
   readonly turns: 'anticlockwise' | 'clockwise'
   /** The way in which the output shaft points away; to the rear when absent. */
@@ -53,7 +57,7 @@ export function outputTorque({
   converter = 1,
   shock = 1,
   limitNm,
-}: ShaftTorque): number {
+}: GivenTorque): number {
   const whole = engineNm * gearRatio * range * converter
   const most = limitNm ?? Infinity
   return Math.min(most, Math.max(-most, whole)) * shock

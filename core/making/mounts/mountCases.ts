@@ -1,7 +1,7 @@
 import { GRAVITY } from '../../base/gravity'
 import { add, scale, type Vec3 } from '../../base/linalg/vec3'
-import { forceAt, together, torqueReaction, type ShaftTorque } from './load'
-import type { ChainRuns } from './unitDrive'
+import { forceAt, outputTorque, together, type GivenTorque } from './load'
+import type { ChainRuns } from './chainRuns'
 
 /** A case that mounts are looked at in: weight by its shares, and the shaft's torque by a part of the highest. */
 export interface MountCase {
@@ -46,22 +46,32 @@ export function casesFor({ reverse, later = [] }: MountedUnit): MountCase[] {
   )
 }
 
+/** What each N·m that goes out does to the unit that it goes through, in N·m. */
+export interface Reaction {
+  /** About the way in which its shafts point to the rear. */
+  readonly along: number
+  /** Forward, left and up, whichever way its shafts lie. */
+  readonly fixed: Vec3
+}
+
 /** What is carried, and what turns it. */
 export interface MountedUnit {
   readonly massKg: number
-  readonly torque: ShaftTorque
+  readonly torque: GivenTorque
   /** In reverse, with the shock of a clutch that is let go more gently; null without such a gear. */
-  readonly reverse: ShaftTorque | null
+  readonly reverse: GivenTorque | null
+  readonly reaction: Reaction
   /** Still to be hung on it, each so far from its centre of gravity. */
   readonly later?: readonly { readonly kg: number; readonly aside: Vec3 }[]
   /** A chain that it drives, from its centre of gravity, with what it pulls in the gear that pulls most; absent where a shaft goes out. */
   readonly chain?: ChainRuns & { readonly pullN: number }
 }
 
-/** What acts in a case: the weight's force where its centre is, and a moment in N·mm. */
+/** What acts in a case: the weight's force where its centre is, a moment in N·mm, and one about the way in which its shafts point to the rear. */
 export interface CaseLoad {
   readonly force: Vec3
   readonly moment: Vec3
+  readonly alongNmm: number
 }
 
 /** The load of a case. */
@@ -70,17 +80,18 @@ export function loadOf(at: MountCase, unit: MountedUnit): CaseLoad {
   if (at.key === 'complete') {
     const loads = (unit.later ?? []).map(({ kg, aside }) => forceAt(aside, scale(STANDING, kg * GRAVITY)))
     const { force, moment } = together(loads)
-    return { force: add(weight, force), moment }
+    return { force: add(weight, force), moment, alongNmm: 0 }
   }
-  if (at.torque === 0) return { force: weight, moment: [0, 0, 0] }
+  if (at.torque === 0) return { force: weight, moment: [0, 0, 0], alongNmm: 0 }
   const of = at.key === 'reverse' && unit.reverse ? unit.reverse : unit.torque
   const shock = at.hasShock ? (of.shock ?? 1) : 1
   if (unit.chain) {
     const turns = (at.torque * shock * of.gearRatio) / unit.torque.gearRatio
     const { at: place, toward } = turns > 0 ? unit.chain.driving : unit.chain.holding
     const { force, moment } = forceAt(place, scale(toward, unit.chain.pullN * Math.abs(turns)))
-    return { force: add(weight, force), moment }
+    return { force: add(weight, force), moment, alongNmm: 0 }
   }
-  const given: ShaftTorque = { ...of, engineNm: of.engineNm * at.torque, shock }
-  return { force: weight, moment: torqueReaction(given).moment }
+  const outNmm = outputTorque({ ...of, engineNm: of.engineNm * at.torque, shock }) * 1000
+  const { along, fixed } = unit.reaction
+  return { force: weight, moment: scale(fixed, outNmm), alongNmm: along * outNmm }
 }

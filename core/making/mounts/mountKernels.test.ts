@@ -1,7 +1,17 @@
 import fc from 'fast-check'
 import { workedOnce } from '../../base/columns/kernel'
-import { add, cross, dot, norm, type Vec3 } from '../../base/linalg/vec3'
-import { CASE_TOLD, GAP_LEFT, LEAST, mountsKernel, shareKernel, SIZE_OF, SMALL_MOVE } from './mountKernels'
+import { add, cross, dot, norm, scale, type Vec3 } from '../../base/linalg/vec3'
+import type { CaseLoad } from './mountCases'
+import {
+  CASE_TOLD,
+  GAP_LEFT,
+  LEAST,
+  mountsKernel,
+  REARWARD,
+  shareKernel,
+  SIZE_OF,
+  SMALL_MOVE,
+} from './mountKernels'
 import { settle, type ElasticMount } from './settle'
 import { reactionShare } from './share'
 import { springParts } from './spring'
@@ -59,35 +69,46 @@ describe('the kernels of mounts', () => {
 
   it('settle each case as one asked alone, against the first', () => {
     const acts = [
-      { force: [0, 0, -2450] as Vec3, moment: [0, 0, 0] as Vec3 },
-      { force: [0, 0, -2450] as Vec3, moment: [1.4e6, 0, 0] as Vec3 },
+      { force: [0, 0, -2450] as Vec3, moment: [0, 0, 0] as Vec3, alongNmm: 0 },
+      { force: [0, 0, -2450] as Vec3, moment: [0, -2e5, 0] as Vec3, alongNmm: -1.4e6 },
     ]
     const centre: Vec3 = [-250, 10, 40]
-    const out = workedOnce(mountsKernel(SPRINGS, acts), [...MOUNTS.flatMap(({ at }) => at), ...centre])
-    const alone = acts.map(({ force, moment }) =>
-      settle(MOUNTS, { force, moment: add(cross(centre, force), moment) }),
+    const rearward: Vec3 = [-0.99, 0.1, -0.1]
+    const places = [...MOUNTS.flatMap(({ at }) => at), ...centre, ...rearward]
+    const out = workedOnce(mountsKernel(SPRINGS, acts), places)
+    const alone = acts.map(({ force, moment, alongNmm }) =>
+      settle(MOUNTS, {
+        force,
+        moment: add(cross(centre, force), add(moment, scale(rearward, alongNmm))),
+      }),
     )
     expect([...out.slice(0, 6)]).toEqual([0, 0, 0, 0, 0, 0])
     expect([...out.slice(15, 18)]).toEqual(
       [0, 1, 2].map((k) => expect.closeTo(alone[1]!.shift[k]! - alone[0]!.shift[k]!, 9)),
     )
     expect([...out.slice(21, 24)]).toEqual(alone[1]!.forces.get('left')!.map((one) => expect.closeTo(one, 6)))
-    const unheld = workedOnce(mountsKernel(SPRINGS.slice(0, 1), acts), [0, 280, -150, ...centre])
+    const unheld = workedOnce(mountsKernel(SPRINGS.slice(0, 1), acts), [0, 280, -150, ...centre, ...rearward])
     expect([...unheld].every(Number.isNaN)).toBe(true)
   })
 
   it('share a reaction as is told of the mounts themselves', () => {
     const torque = { engineNm: 300, gearRatio: 3.5, turns: 'anticlockwise' } as const
     const output: Vec3 = [-1100, 5, -60]
-    const moment: Vec3 = [300 * 3.5 * 1000, 0, 0]
-    const kernel = shareKernel(SPRINGS, [false, false, true], { force: [0, 0, 0], moment })
-    const [share] = workedOnce(kernel, [...MOUNTS.flatMap(({ at }) => at), ...output])
+    const load: CaseLoad = { force: [0, 0, 0], moment: [0, 0, 0], alongNmm: -300 * 3.5 * 1000 }
+    const kernel = shareKernel(SPRINGS, [false, false, true], load)
+    const places = [...MOUNTS.flatMap(({ at }) => at), ...output, -1, 0, 0]
+    const [share] = workedOnce(kernel, places)
     expect(share).toBeCloseTo(reactionShare(MOUNTS, new Set(['tail']), torque, output).tail, 9)
     const pad = springParts({ kind: 'pad', normal: [0, 0, 1], press: 300, shear: 200 })
-    const padded = shareKernel([...SPRINGS.slice(0, 2), pad], [false, false, true], {
-      force: [0, 0, 0],
-      moment,
-    })
-    expect(workedOnce(padded, [...MOUNTS.flatMap(({ at }) => at), ...output])[0]).toBeNaN()
+    const padded = shareKernel([...SPRINGS.slice(0, 2), pad], [false, false, true], load)
+    expect(workedOnce(padded, places)[0]).toBeNaN()
+  })
+
+  it('point shafts to the rear whichever way their axes were told, each by its part', () => {
+    const ways = [0.8, 0.6, 0, -1, 0, 0]
+    expect([...workedOnce(REARWARD, ways, [0.25, 0.75])]).toEqual(
+      [-0.95, -0.15, 0].map((one) => expect.closeTo(one, 12)),
+    )
+    expect([...workedOnce(REARWARD, [0, 0, 1], [1])]).toEqual([0, 0, 1])
   })
 })

@@ -9,7 +9,7 @@ export const FIGURES_A_CASE = 6
 /**
  * A powertrain on its mounts in every case, the first of them what the others are told against.
  *
- * From the places of the mounts and the centre of gravity: forward, left, up each. For each case the shift of the body's point at the origin in mm and its turn
+ * From the places of the mounts, the centre of gravity and the way in which its shafts point: forward, left, up each. For each case the shift of the body's point at the origin in mm and its turn
  * in radians, against the first case, then the force of each mount on the body in N. No number where the mounts do not hold it.
  */
 export const mountsKernel = (springs: readonly SpringParts[], loads: readonly CaseLoad[]): Kernel => ({
@@ -24,7 +24,7 @@ export const mountsKernel = (springs: readonly SpringParts[], loads: readonly Ca
     const { places, move, forces } = settler
     const still = new Float64Array(FIGURES_A_CASE)
     const wide = FIGURES_A_CASE + forces.length
-    const acts = loads.map(({ force, moment }) => Float64Array.of(...force, ...moment))
+    const acts = loads.map(({ force, moment, alongNmm }) => Float64Array.of(...force, ...moment, alongNmm))
     for (let i: Row = 0; i < count; i++) {
       for (let k = 0; k < places.length; k++) places[k] = (read[k] as Cells)[i]
       for (let at = 0; at < acts.length; at++) {
@@ -43,28 +43,30 @@ export const mountsKernel = (springs: readonly SpringParts[], loads: readonly Ca
   },
 })
 
-/** Weight acts at the centre of gravity, which stands behind the mounts. */
+/** Weight acts at the centre of gravity, which stands behind the mounts; the shaft's torque about its own way, behind that. */
 function loadAt({ load, places }: Settler, acts: Float64Array, from: readonly Cells[], row: Row): void {
   const x = (from[places.length] as Cells)[row]
   const y = (from[places.length + 1] as Cells)[row]
   const z = (from[places.length + 2] as Cells)[row]
-  const [fx, fy, fz] = [acts[0] as number, acts[1] as number, acts[2] as number]
-  load.set(acts)
-  load[3] = (acts[3] as number) + y * fz - z * fy
-  load[4] = (acts[4] as number) + z * fx - x * fz
-  load[5] = (acts[5] as number) + x * fy - y * fx
+  const [fx, fy, fz, about] = [acts[0] as number, acts[1] as number, acts[2] as number, acts[6] as number]
+  load[0] = fx
+  load[1] = fy
+  load[2] = fz
+  load[3] = (acts[3] as number) + about * (from[places.length + 3] as Cells)[row] + y * fz - z * fy
+  load[4] = (acts[4] as number) + about * (from[places.length + 4] as Cells)[row] + z * fx - x * fz
+  load[5] = (acts[5] as number) + about * (from[places.length + 5] as Cells)[row] + x * fy - y * fx
 }
 
 /**
  * The part of a shaft's reaction that goes out through some of the mounts: the moment of what the torque alone changes at them, about a line along the vehicle through
  * the output.
  *
- * From the places of the mounts, then the output. No number where one of them presses one way only.
+ * From the places of the mounts, then the output and the way in which its shafts point. No number where one of them presses one way only.
  */
 export const shareKernel = (
   springs: readonly SpringParts[],
   isTail: readonly boolean[],
-  { moment }: CaseLoad,
+  { moment, alongNmm }: CaseLoad,
 ): Kernel => ({
   name: 'share of the reaction at the gearbox',
   page: 'mounts',
@@ -73,13 +75,16 @@ export const shareKernel = (
     const places = from as unknown as readonly Cells[]
     const settler = newSettler(springs)
     const hasContact = springs.some(({ contact }) => contact !== null)
-    settler.load.set(moment, 3)
     for (let i: Row = 0; i < count; i++) {
       for (let k = 0; k < settler.places.length; k++) settler.places[k] = (places[k] as Cells)[i]
+      for (let way = 0; way < 3; way++)
+        settler.load[3 + way] =
+          (moment[way as 0] as number) + alongNmm * (places[settler.places.length + 3 + way] as Cells)[i]
       const y = (places[settler.places.length + 1] as Cells)[i]
       const z = (places[settler.places.length + 2] as Cells)[i]
       const isSettled = settler.settle() === null
-      share[i] = hasContact || !isSettled ? NaN : aboutOutput(settler, isTail, y, z) / -moment[0]
+      share[i] =
+        hasContact || !isSettled ? NaN : aboutOutput(settler, isTail, y, z) / -(settler.load[3] as number)
     }
   },
 })
@@ -191,5 +196,29 @@ export const SIZE_OF: Kernel = {
   isPlain: true,
   run: (count, [x, y, z], [size]) => {
     for (let i: Row = 0; i < count; i++) size[i] = Math.sqrt(x[i] * x[i] + y[i] * y[i] + z[i] * z[i])
+  },
+}
+
+/** The way in which shafts point to the rear, each by its part: a vector as long as they agree; from their directions, which may point either way; parameters: their parts. */
+export const REARWARD: Kernel = {
+  name: 'the way in which shafts point to the rear',
+  page: 'mounts',
+  outputs: 3,
+  run: (count, from, [ahead, left, up], parts) => {
+    const all = from as unknown as readonly Cells[]
+    const shares = parts as unknown as readonly number[]
+    for (let i: Row = 0; i < count; i++) {
+      let [x, y, z] = [0, 0, 0]
+      for (let k = 0; k < shares.length; k++) {
+        const own = (all[3 * k] as Cells)[i]
+        const sense = (own > 0 ? -1 : 1) * (shares[k] as number)
+        x += sense * own
+        y += sense * (all[3 * k + 1] as Cells)[i]
+        z += sense * (all[3 * k + 2] as Cells)[i]
+      }
+      ahead[i] = x
+      left[i] = y
+      up[i] = z
+    }
   },
 }

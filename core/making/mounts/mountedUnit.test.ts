@@ -4,10 +4,15 @@ import { lineStates } from '../../check/lineStates'
 import { changedBay } from '../../testdata/bay'
 import { demoBuild } from '../../testdata/demos'
 import { casesFor, loadOf, type MountCaseKey } from './mountCases'
-import { isSprung, springsOf, unitOf } from './mountedUnit'
+import { mountedBodies } from './mountedBodies'
+import { springsOf } from './mountSprings'
+import { sprungBodies, unitOf } from './mountedUnit'
+import { powertrainOf } from '../../file/parts/bodies'
 
+const told = (build: Build) => unitOf(build, powertrainOf(build)!)
+const isSprung = (build: Build) => sprungBodies(build).length > 0
 const known = (build: Build) => {
-  const unit = unitOf(build)
+  const unit = told(build)
   if (!unit.known) throw new Error(unit.missing[0]!.what)
   return unit.value
 }
@@ -47,13 +52,13 @@ describe('what stands on the mounts of a build', () => {
 
   it('is not known until all is told, and then its lines are judged under torque', () => {
     const states = (build: Build) => lineStates(build, build.lines[0]!).map(({ state }) => state)
-    const told = changedBay()
-    expect([isSprung(told), states(told).slice(0, 3)]).toEqual([true, ['ride', 'drive', 'coast']])
+    const whole = changedBay()
+    expect([isSprung(whole), states(whole).slice(0, 3)]).toEqual([true, ['ride', 'drive', 'coast']])
     const lacks = (edit: (raw: any) => void) => {
       const build = changedBay(edit)
       expect([isSprung(build), states(build)[1] ?? 'ride']).toEqual([false, 'ride'])
-      const springs = springsOf(build)
-      const unit = unitOf(build)
+      const springs = springsOf(mountedBodies(build)[0]?.mounts ?? [])
+      const unit = told(build)
       return [springs, unit].flatMap((one) => (one.known ? [] : one.missing.map(({ what }) => what)))
     }
     expect(lacks((raw) => delete raw.mounts[1].leftNPerMm)).toEqual(['how stiff right engine mount is'])
@@ -77,6 +82,7 @@ describe('the cases of mounts', () => {
     expect(at('standing')).toEqual({
       force: [0, 0, -weight].map((one) => expect.closeTo(one, 6)),
       moment: [0, 0, 0],
+      alongNmm: 0,
     })
     expect(at('bump').force[2]).toBeCloseTo(-3 * weight, 6)
     expect(at('crest').force[2]).toBeCloseTo(weight, 6)
@@ -89,11 +95,11 @@ describe('the cases of mounts', () => {
 
   it('turn by the torque with or without its shock, turned over on overrun and in reverse', () => {
     const first = 240 * 3.9 * 1000
-    expect(at('pulling').moment[0]).toBeCloseTo(first, 3)
-    expect(at('drive').moment[0]).toBeCloseTo(1.5 * first, 3)
-    expect(at('overrun').moment[0]).toBeCloseTo(-0.3 * first, 3)
-    expect(at('bump').moment[0]).toBeCloseTo(first, 3)
-    expect(at('reverse').moment[0]).toBeCloseTo(-240 * 3.2 * 1.5 * 1000, 3)
+    expect(at('pulling').alongNmm).toBeCloseTo(-first, 3)
+    expect(at('drive').alongNmm).toBeCloseTo(-1.5 * first, 3)
+    expect(at('overrun').alongNmm).toBeCloseTo(0.3 * first, 3)
+    expect(at('bump').alongNmm).toBeCloseTo(-first, 3)
+    expect(at('reverse').alongNmm).toBeCloseTo(240 * 3.2 * 1.5 * 1000, 3)
     expect(casesFor({ ...unit, reverse: null }).map(({ key }) => key)).not.toContain('reverse')
   })
 })

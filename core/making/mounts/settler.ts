@@ -162,11 +162,12 @@ export function newSettler(springs: readonly SpringParts[]): Settler {
 
   /** What each mount gives the body where it has settled. */
   function rest(pressing: number): Unsettled | null {
-    for (let k = 0; k < 3; k++)
-      if (!(Math.abs(move[k] as number) <= MOST_SHIFT_MM && Math.abs(move[3 + k] as number) <= MOST_TURN))
-        return 'turns-over'
+    for (let k = 0; k < 3; k++) if (!(Math.abs(move[3 + k] as number) <= MOST_TURN)) return 'turns-over'
     for (let i = 0; i < count; i++) {
       const [a, b, c] = [goes(i, 0), goes(i, 1), goes(i, 2)]
+      // Where it is held: the origin may lie far off.
+      if (!(Math.abs(a) <= MOST_SHIFT_MM && Math.abs(b) <= MOST_SHIFT_MM && Math.abs(c) <= MOST_SHIFT_MM))
+        return 'turns-over'
       presses[i] = isPressed(pressing, i) ? 1 : 0
       const pressed = presses[i] ? (contacts[5 * i + 4] as number) * pressedMm(i) : 0
       for (let r = 0; r < 3; r++)

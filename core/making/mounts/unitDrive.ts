@@ -1,90 +1,124 @@
-import { known, unknown, type Known } from '../../base/known'
-import { cross, scale, sub, unit, type Vec3 } from '../../base/linalg/vec3'
+import { allKnown, known, unknown, type Known } from '../../base/known'
 import type { Build } from '../../file/build/build'
-import { powertrainOf } from '../../file/parts/bodies'
-import { drivenIndex, type ChainLine } from '../../file/parts/chainLine'
+import type { Id } from '../../file/parts/id'
 import type { Line } from '../../file/parts/lineSpec'
-import { pitchRadius } from '../../sprockets/sprocket'
+import { goesAlongWith } from '../../vehicle/bodies/bodyMoves'
+import { heldNm } from '../../vehicle/strength/lineTorque'
+import { chainOf } from './chainRuns'
+import type { Reaction } from './mountCases'
+import { mountableBodies, type MountableBody } from './mountedBodies'
 
 /** How a powertrain gives its torque: to a shaft, straight to the wheels with the final drive inside, or to a chain. */
 export type GoesOut = 'shaft' | 'wheels' | 'chain'
 
-/** What a powertrain drives. */
+/** What goes out of a unit, and what that does to it. */
 export interface UnitDrive {
   readonly goesOut: GoesOut
   /** Inside it, behind the gears. */
   readonly final: number
+  /** The ranges of a transfer case turn it as well. */
+  readonly hasRanges: boolean
+  /** What the tyres hold of what goes out; null where that is not known. */
+  readonly limitNm: number | null
+  readonly reaction: Reaction
+  /** Axes whose ways it is turned about, each with its part of the torque; none where no shaft says which. */
+  readonly shafts: readonly { readonly axis: Id; readonly part: number }[]
 }
 
 /**
- * How the powertrain of a build gives its torque.
+ * How the torque of a build goes through a unit.
  *
- * @returns unknown where its shafts go to the wheels and nobody said how the final drive inside it turns them
+ * @returns unknown where its shafts go to the wheels and nobody said how a final drive turns them
  */
-export function driveOf(build: Build): Known<UnitDrive> {
-  const driven = linesOf(build)
+export function driveOf(build: Build, body: MountableBody): Known<UnitDrive> {
+  switch (body.kind) {
+    case 'powertrain':
+      return powertrainDrive(build, body)
+    case 'transfer-case':
+      return transferDrive(build, body)
+    case 'axle':
+      return axleDrive(build, body)
+  }
+}
+
+/** A shaft that turns anticlockwise seen from behind turns about the way to the rear. */
+const senseOf = ({ drivetrain }: Build): 1 | -1 => (drivetrain.turns === 'clockwise' ? -1 : 1)
+
+function powertrainDrive(build: Build, body: MountableBody): Known<UnitDrive> {
+  const driven = linesFrom(build, body)
   const kinds = new Map(build.bodies.map(({ id, kind }) => [id, kind]))
-  const bodies = new Map(build.axes.map(({ id, body }) => [id, body]))
+  const bodies = new Map(build.axes.map((axis) => [axis.id, axis.body]))
   const toWheels = driven.filter((line) => kinds.get(bodies.get(line.driven) ?? '') === 'hub')
+  const limitNm = heldAlong(build, driven)
+  // A transfer case that stands for itself takes its own reaction.
+  const hasRanges = !mountableBodies(build).some(({ kind }) => kind === 'transfer-case')
   const [first] = toWheels
   if (first) {
     const final = build.drivetrain.outputs?.find(({ axis }) => axis === first.driving)?.ratio
     if (final === undefined)
       return unknown('turns of the gearbox for one of the wheels’ shafts', 'drivetrain.outputs')
-    return known({ goesOut: 'wheels', final })
+    // The front rises as they drive forward, whichever way the engine lies.
+    const reaction: Reaction = { along: 0, fixed: [0, -1, 0] }
+    return known({ goesOut: 'wheels', final, hasRanges, limitNm, reaction, shafts: [] })
   }
-  const isChain = driven.length === 0 && chainOf(build) !== null
-  return known({ goesOut: isChain ? 'chain' : 'shaft', final: 1 })
+  if (driven.length === 0 && chainOf(build) !== null)
+    return known({
+      ...{ goesOut: 'chain', final: 1, hasRanges, limitNm },
+      ...{ reaction: { along: 0, fixed: [0, 0, 0] }, shafts: [] },
+    })
+  const reaction: Reaction = { along: -senseOf(build), fixed: [0, 0, 0] }
+  return shaftDrive({ goesOut: 'shaft', final: 1, hasRanges, limitNm, reaction }, build, driven)
 }
 
-function linesOf(build: Build): Line[] {
-  const body = powertrainOf(build)?.id
-  const own = new Set(build.axes.flatMap((axis) => (axis.body === body ? [axis.id] : [])))
-  return build.lines.filter(({ driving }) => own.has(driving))
+/** Turned by what it gives beyond what it is given. */
+function transferDrive(build: Build, body: MountableBody): Known<UnitDrive> {
+  const driven = linesFrom(build, body)
+  const range = Math.max(1, ...(build.drivetrain.ranges ?? []).map(({ ratio }) => ratio))
+  const reaction: Reaction = { along: -senseOf(build) * (1 - 1 / range), fixed: [0, 0, 0] }
+  const limitNm = heldAlong(build, driven)
+  return shaftDrive({ goesOut: 'shaft', final: 1, hasRanges: true, limitNm, reaction }, build, driven)
 }
 
-/** The chain that a powertrain drives by a sprocket of its own; null where there is none. */
-export function chainOf(build: Build): ChainLine | null {
-  const body = powertrainOf(build)?.id
-  const isOwn = (point: string | undefined) =>
-    build.points.some((one) => one.id === point && one.body === body)
-  return build.chains?.find(({ duty, sprockets }) => duty === 'drive' && isOwn(sprockets[0]?.point)) ?? null
+/** Turned by its pinion, and the other way by its wheels. */
+function axleDrive(build: Build, body: MountableBody): Known<UnitDrive> {
+  const own = new Set(build.axes.flatMap((axis) => (axis.body === body.id ? [axis.id] : [])))
+  const line = build.lines.find(({ driving, driven }) => own.has(driven) && !own.has(driving))
+  const final = build.drivetrain.axleRatios?.find(({ axle }) => axle === body.id)?.ratio
+  if (!line) return unknown(`a line that drives ${body.name}`, 'lines')
+  if (final === undefined) return unknown(`the final drive of ${body.name}`, 'drivetrain.axleRatios')
+  const before = build.drivetrain.outputs?.find(({ axis }) => axis === line.driving)?.ratio ?? 1
+  return known({
+    ...{ goesOut: 'shaft', final: before, hasRanges: true, limitNm: heldAlong(build, [line]) },
+    reaction: { along: senseOf(build), fixed: [0, -final, 0] },
+    shafts: [{ axis: line.driven, part: 1 }],
+  })
 }
 
-/** Where a chain pulls at its first sprocket and which way, driving and held back. */
-export interface ChainRuns {
-  readonly driving: ChainRun
-  readonly holding: ChainRun
+function shaftDrive(
+  drive: Omit<UnitDrive, 'shafts'>,
+  { drivetrain }: Build,
+  driven: readonly Line[],
+): Known<UnitDrive> {
+  const isOpen = drivetrain.drive === 'open' && driven.length === 2
+  const { frontShare = 0.5 } = drivetrain
+  const shafts = driven.map(({ driving, flow }) => ({
+    axis: driving,
+    part: isOpen ? (flow === 'forward' ? frontShare : 1 - frontShare) : 1 / driven.length,
+  }))
+  if (shafts.length === 0)
+    return known({ ...drive, shafts }, ['torque goes out along the vehicle, as no line says which way'])
+  const isShared = shafts.length > 1 && !isOpen
+  return known({ ...drive, shafts }, isShared ? ['its outputs bear alike'] : [])
 }
 
-export interface ChainRun {
-  readonly at: Vec3
-  readonly toward: Vec3
+/** What the tyres hold at the outputs of all lines together; null where it is not known of each. */
+function heldAlong(build: Build, lines: readonly Line[]): number | null {
+  const held = allKnown(lines.map((line) => heldNm(build, line)))
+  return held.known && lines.length > 0 ? held.value.reduce((sum, one) => sum + one, 0) : null
 }
 
-/**
- * The two runs between the sprocket that drives and the one that is driven: the one on the side from which the first turns away is taut.
- *
- * @param own - middle of the sprocket that drives, forward, left and up
- */
-export function chainRuns(chain: ChainLine, own: Vec3, other: Vec3): ChainRuns {
-  const [first, driven] = [chain.sprockets[0], chain.sprockets[drivenIndex(chain)]]
-  const radius = pitchRadius(first?.teeth ?? NaN, chain.pitchMm)
-  const far = (driven?.outside ? -1 : 1) * pitchRadius(driven?.teeth ?? NaN, chain.pitchMm)
-  const way = sub(other, own)
-  const flat: Vec3 = [way[0], 0, way[2]]
-  const long = Math.hypot(flat[0], flat[2])
-  const along = unit(flat)
-  const up = cross(along, [0, along[0] > 0 ? 1 : -1, 0])
-  const sine = (radius - far) / long
-  const run = (sense: 1 | -1): ChainRun => {
-    const aside = scale(up, sense * Math.sqrt(1 - sine * sine))
-    const normal: Vec3 = [along[0] * sine + aside[0], 0, along[2] * sine + aside[2]]
-    const from: Vec3 = [own[0] + radius * normal[0], own[1], own[2] + radius * normal[2]]
-    const to: Vec3 = [other[0] + far * normal[0], other[1], other[2] + far * normal[2]]
-    return { at: from, toward: unit(sub(to, from)) }
-  }
-  const isAbove = way[0] > 0 === (chain.turnsBackward === true)
-  const [above, below] = [run(1), run(-1)]
-  return isAbove ? { driving: above, holding: below } : { driving: below, holding: above }
+/** Lines that a body drives, or what is bolted to it, to another. */
+export function linesFrom(build: Build, { id }: MountableBody): Line[] {
+  const own = new Set(build.axes.flatMap((axis) => (goesAlongWith(build, axis.body, id) ? [axis.id] : [])))
+  return build.lines.filter(({ driving, driven }) => own.has(driving) && !own.has(driven))
 }

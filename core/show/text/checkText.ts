@@ -72,7 +72,7 @@ const STATE_WORDS: Readonly<Record<GapState, string>> = {
   ride: '',
   drive: ' under drive',
   coast: ' on overrun',
-  load: ', as the powertrain gives on its mounts',
+  load: ', as mounts give under load',
 }
 
 /** What a check is told by. */

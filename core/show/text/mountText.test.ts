@@ -28,14 +28,14 @@ describe('mounts in words', () => {
     })
     expect(row('drive')).toMatchObject({
       roll: 'left side up 1.80°',
-      output: '1.4 mm',
-      joint: 'joint 1 −0.07°',
+      output: '1.9 mm',
+      joint: 'joint 1 −0.14°',
       gap: 'sump to steering rack 7.2\u00a0mm',
     })
     expect(row('overrun').roll).toBe('left side down 0.36°')
-    expect(row('overrun').joint).toBe('joint 1 +0.01°')
+    expect(row('overrun').joint).toBe('joint 1 +0.03°')
     const inches = caseRows(found, { ...build.units, length: 'in' })
-    expect(inches.find(({ key }) => key === 'drive')!.output).toBe('1/16" −')
+    expect(inches.find(({ key }) => key === 'drive')!.output).toBe('1/16" +')
   })
 
   it('say which joint changes the most, whichever way', () => {

@@ -139,6 +139,17 @@ export function hangingMasses(sheet: WeightSheet): Known<Mass[]> {
   return massesOf(hanging)
 }
 
+/** Masses that go along with a body; unknown until each has its weight and place. */
+export function bodyMasses(
+  sheet: WeightSheet,
+  { id, name }: { readonly id: Id; readonly name: string },
+): Known<Mass[]> {
+  const own = sheet.masses.filter(({ body, later, done }) => body === id && !later && done !== 'out')
+  if (own.length === 0)
+    return unknown(`the weight of ${name}: a weight that goes along with it`, 'weight.masses')
+  return massesOf(own)
+}
+
 /** Masses of the unit that are still to be hung on it; none where nothing is. */
 export const laterMasses = (sheet: WeightSheet): Known<Mass[]> =>
   massesOf(sheet.masses.filter(({ later, done }) => later === true && done !== 'out'))

@@ -7,12 +7,21 @@ import { useWorkbench } from '~/stores/workbench'
 /** Mounts: what each bears, how the powertrain gives on them, what is left of its gaps. */
 const mounts = useMounts()
 const workbench = useWorkbench()
+const bodies = computed(() => mounts.bodies.map(({ id, name }) => ({ value: id, label: name })))
 const turns = SHAFT_TURNS.map((value) => ({ value, label: words.turnsWays[value] }))
 </script>
 
 <template>
   <MadePage v-if="workbench.build" :title="words.title" :lead="words.lead">
-    <p v-if="mounts.entries.length === 0">{{ words.none }}</p>
+    <ChoiceField
+      v-if="mounts.body && bodies.length > 1"
+      class="whose"
+      :label="words.whose"
+      :value="mounts.body.id"
+      :items="bodies"
+      @change="mounts.lookedBody = $event"
+    />
+    <p v-if="mounts.entries.length === 0">{{ words.none(mounts.body?.name ?? '') }}</p>
     <p v-else-if="!mounts.found.known" class="waits">
       <VerdictMark verdict="unknown" :size="14" /> {{ making.waits }}
       <MissingWords :missing="mounts.found.missing" />
@@ -27,9 +36,12 @@ const turns = SHAFT_TURNS.map((value) => ({ value, label: words.turnsWays[value]
     <ThirdMount />
     <p class="caution">{{ words.caution }}</p>
     <div class="does">
-      <UButton v-if="mounts.entries.length === 0" icon="i-lucide-plus" @click="mounts.adopt()">{{
-        words.adopt
-      }}</UButton>
+      <UButton
+        v-if="mounts.entries.length === 0 && mounts.body?.kind !== 'axle'"
+        icon="i-lucide-plus"
+        @click="mounts.adopt()"
+        >{{ words.adopt(mounts.body?.name ?? '') }}</UButton
+      >
       <UButton variant="outline" icon="i-lucide-plus" @click="mounts.add()">{{ words.add }}</UButton>
     </div>
     <template v-if="mounts.entries.length > 0" #side>
@@ -49,6 +61,9 @@ const turns = SHAFT_TURNS.map((value) => ({ value, label: words.turnsWays[value]
 </template>
 
 <style scoped>
+.whose {
+  max-width: 320px;
+}
 .does {
   display: flex;
   flex-wrap: wrap;
