@@ -72,7 +72,7 @@ export const usePlates = defineStore('plates', () => {
     const { plate } = found.value
     const name = (workbench.build && chosenPosition(workbench.build)?.name) ?? ''
     return titled(
-      plateTemplate(plate, places.value.places, isMirrored.value),
+      plateTemplate(plate, places.value, isMirrored.value),
       [words.print, making.belongs(name, today())],
       words.up,
     )
@@ -111,13 +111,16 @@ export const usePlates = defineStore('plates', () => {
     })
   }
 
-  /** A hole goes with its tapes; three stay. */
+  /** A hole goes with its tapes and its mark on a card; three stay. */
   function removeHole(id: string): void {
     edit('Delete a hole', (plate) => {
       if (plate.holes.length <= 3) return
       plate.holes = plate.holes.filter((one) => one.id !== id)
-      for (const face of [plate.plate, plate.bosses])
-        if (face) face.tapes = face.tapes.filter(({ a, b }) => a !== id && b !== id)
+      for (const face of [plate.plate, plate.bosses]) {
+        if (!face) continue
+        face.tapes = face.tapes.filter(({ a, b }) => a !== id && b !== id)
+        if (face.card) face.card.marks = face.card.marks?.filter(({ hole }) => hole !== id)
+      }
     })
   }
 

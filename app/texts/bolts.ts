@@ -29,6 +29,8 @@ export const bolts = {
   nutWasher: 'Washers under the nut',
   slidesAt: 'Parts slide at, from its head',
   depth: 'Thread there, deep',
+  plate: 'Holds the plate',
+  noPlate: 'none',
   fullThread: 'thread up to its head',
   isSlot: 'It sits in a slot',
   slot: 'The slot',

@@ -41,7 +41,7 @@ export function plateScene(
   width: number,
 ): PlateScene | null {
   if (!face.known) return null
-  const outline = plateOutline(plate, face.value.places)
+  const outline = plateOutline(plate, face.value)
   const free = zones.known ? zones.value : []
   const all = [...outline, ...free.flatMap((zone) => zone.outline)]
   const range = (k: 0 | 1) =>

@@ -77,7 +77,74 @@ describe('a plate of a build', () => {
     expect(answer.fit.known && answer.fit.value.missMm).toBeCloseTo(-0.5, 6)
     const bare = found((raw) => delete raw.plate)
     expect(bare.check.verdict).toBe('unknown')
-    expect(bare.check.missing[0]!.what).toBe('hole A of the plate: tapes or a place')
+    expect(bare.check.missing[0]!.what).toBe('hole A of the plate: tapes, a card or a place')
+  })
+
+  it('goes by a card instead: its photograph scaled by two marks, seen from either side, with its metal as traced', () => {
+    // Half a millimetre a pixel, up to down; the crosses lie along no edge of the picture.
+    const px = ([x, y]: readonly [number, number]) => ({ x: 400 + 2 * x, y: 300 - 2 * y })
+    const holes: readonly (readonly [number, number])[] = [
+      [0, 0],
+      [230, 0],
+      [200, -150],
+      [90, -160],
+      [0, -110],
+    ]
+    const metal: readonly (readonly [number, number])[] = [
+      [-30, 30],
+      [260, 30],
+      [260, -190],
+      [-30, -190],
+    ]
+    const carded = (edit: (card: any) => void = () => undefined) =>
+      found((raw) => {
+        const card: any = {
+          photo: 'card',
+          first: px([-20, 20]),
+          second: px([280, -380]),
+          apartMm: 500,
+          marks: holes.map((at, k) => ({ hole: 'ABCDE'[k], at: px(at) })),
+          outline: metal.map(px),
+        }
+        edit(card)
+        raw.plate = { tapes: [], third: 'left', card }
+      })
+    const { plate, answer } = carded()
+    if (!answer.plate.known) throw new Error('all of it is marked')
+    const { places, traced } = answer.plate.value
+    // From the first cross, 20 to the left of hole A and 20 above it.
+    expect(places.get('C')).toEqual([expect.closeTo(220, 9), expect.closeTo(-170, 9)])
+    expect(traced![1]).toEqual([expect.closeTo(280, 9), expect.closeTo(10, 9)])
+    expect(plateTemplate(plate, answer.plate.value).size).toEqual([
+      expect.closeTo(290, 9),
+      expect.closeTo(220, 9),
+    ])
+    const back = carded((card) => (card.isBack = true)).answer.plate
+    expect(back.known && back.value.places.get('C')).toEqual([
+      expect.closeTo(-220, 9),
+      expect.closeTo(-170, 9),
+    ])
+    const lacks = (edit: (card: any) => void) => {
+      const { plate: face } = carded(edit).answer
+      return face.known ? [] : face.missing.map(({ what }) => what)
+    }
+    expect(lacks((card) => delete card.apartMm)).toEqual([
+      'how far the marks on the card of the plate are apart',
+    ])
+    expect(lacks((card) => delete card.second)).toEqual(['two marks on the card of the plate'])
+    expect(lacks((card) => card.marks.pop())).toEqual(['hole E on the card of the plate'])
+    expect(lacks((card) => (card.second = card.first))[0]).toContain('lie on each other')
+    expect(
+      refused((raw) => (raw.plate.card = { photo: 'p', marks: [{ hole: 'Z', at: { x: 1, y: 1 } }] })),
+    ).toBe('plates[0].plate.card.marks[0].hole')
+  })
+
+  it('counts for the build: one hole to open makes it tight', () => {
+    const { build } = found()
+    const evaluation = evaluateBuild(build, {})
+    expect(evaluation.checks.filter(({ quantity }) => quantity === 'plate-miss')).toHaveLength(1)
+    const { build: drilled } = found((raw) => (raw.plate.third = 'left'))
+    expect(evaluateBuild(drilled, {}).verdict).toBe('out')
   })
 
   it('has a spacer for each boss, an outline round its holes, and a mirror image', () => {
@@ -91,18 +158,18 @@ describe('a plate of a build', () => {
     ])
     if (!answer.plate.known) throw new Error('it was taped')
     const { places } = answer.plate.value
-    for (const [x, y] of plateOutline(plate, places)) {
+    for (const [x, y] of plateOutline(plate, { places, traced: null })) {
       const near = Math.min(...[...places.values()].map(([hx, hy]) => Math.hypot(x - hx, y - hy)))
       expect(near).toBeCloseTo(4.5 + 12, 6)
     }
     const circles = (isMirrored: boolean) =>
-      plateTemplate(plate, places, isMirrored).marks.flatMap((mark) =>
+      plateTemplate(plate, { places, traced: null }, isMirrored).marks.flatMap((mark) =>
         mark.form === 'circle' ? [mark.at] : [],
       )
     const [out, back] = [circles(false), circles(true)]
-    const [width] = plateTemplate(plate, places).size
+    const [width] = plateTemplate(plate, { places, traced: null }).size
     out.forEach(([x, y], k) => expect(back[k]).toEqual([expect.closeTo(width - x, 6), expect.closeTo(y, 6)]))
-    const thick = plateTemplate({ ...plate, thicknessMm: 12 }, places)
+    const thick = plateTemplate({ ...plate, thicknessMm: 12 }, { places, traced: null })
     expect(thick.marks.filter(({ form }) => form === 'circle').map(({ layer }) => layer)).toEqual(
       Array(5).fill('scribe'),
     )

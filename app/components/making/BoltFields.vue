@@ -35,6 +35,9 @@ const levers = computed(() => {
 const chains = computed(() =>
   (workbench.build?.chains ?? []).map(({ id, name }) => ({ value: id, label: name })),
 )
+const plates = computed(() =>
+  (workbench.build?.plates ?? []).map(({ id, name }) => ({ value: id, label: name })),
+)
 const LENGTHS = computed(() => [
   ['gripMm', words.grip] as const,
   ['headWasherMm', words.headWasher] as const,
@@ -91,6 +94,14 @@ const LENGTHS = computed(() => [
         :value="bolt[key]"
         :required="key === 'gripMm'"
         @change="bolts.change({ [key]: $event })"
+      />
+      <ChoiceField
+        v-if="plates.length > 0"
+        :label="words.plate"
+        :value="bolt.plate"
+        :items="plates"
+        :unsaid="words.noPlate"
+        @change="bolts.change({ plate: $event })"
       />
     </div>
     <UCheckbox

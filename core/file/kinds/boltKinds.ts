@@ -44,6 +44,8 @@ const boltShape = object({
   headWasherMm: figure(0, 20),
   nutWasherMm: figure(0, 50),
   isFullThread: boolean(),
+  /** The plate that it holds: its card under the vehicle goes on with it. */
+  plate: idField(),
   /** Of what is clamped, the face that slides: so far from its head's side. */
   slidesAtMm: figure(0, 500),
   /** Depth of thread that is there. */
@@ -71,7 +73,7 @@ export const KINDS_OF_BOLTS = {
   quantities: {},
   levers: {},
   lists: {
-    // A lever or a chain that is gone leaves its bolt: then what moves it or pulls is not known.
+    // A lever, a chain or a plate that is gone leaves its bolt: then what moves it or pulls is not known.
     bolts: { shape: boltShape, most: 60, names: () => [] },
   },
 } as const satisfies SubjectKinds<BoltTypes>

@@ -35,10 +35,29 @@ const tapeShape = object({
   over: wordField(TAPE_MODES).required(),
 })
 
+/** A place on a picture: px from its left edge and from its top. */
+const pixelShape = object({ x: figure(0, 1e5).required(), y: figure(0, 1e5).required() })
+
+/** A photograph of a card that holes were pressed into, lying flat; scaled by two marks so far apart. */
+const cardShape = object({
+  photo: requiredId(),
+  first: pixelShape.default(undefined).optional(),
+  second: pixelShape.default(undefined).optional(),
+  apartMm: figure(1, 1e4),
+  /** Of the side that lay on the metal: then left is right. */
+  isBack: boolean(),
+  /** Middles of the holes. */
+  marks: list(object({ hole: requiredId(), at: pixelShape.required() }), MOST_HOLES),
+  /** Round the metal, where it is to be as the card. */
+  outline: list(pixelShape, 200),
+})
+
 /** Tapes of one face, and on which side of the line from the first hole to the second the third lies: tapes do not know. */
 const faceShape = object({
   tapes: list(tapeShape, (MOST_HOLES * (MOST_HOLES - 1)) / 2).required(),
   third: wordField(['left', 'right'] as const).required(),
+  /** Where nothing was taped. */
+  card: cardShape.default(undefined).optional(),
 })
 
 /** What lies on the plate and has to stay free: a rectangle, from the first hole along the line to the second, and to the left of that. */
@@ -73,6 +92,7 @@ export type Plate = InferType<typeof plateShape>
 export type PlateZone = NonNullable<Plate['zones']>[number]
 export type PlateHoleEntry = Plate['holes'][number]
 export type PlateFace = NonNullable<Plate['plate']>
+export type PlateCard = NonNullable<PlateFace['card']>
 
 export interface PlateTypes {
   readonly asked: object
@@ -121,5 +141,9 @@ function plateProblems(
       for (const [end, id] of Object.entries({ a, b }))
         if (!ids.has(id)) complain(`${at}.${end}`, `there is no hole "${id}"`)
       if (a === b) complain(`${at}.b`, 'is the hole it begins at')
+    })
+  for (const [face, read] of Object.entries({ plate, bosses }))
+    read?.card?.marks?.forEach(({ hole }, k) => {
+      if (!ids.has(hole)) complain(`${face}.card.marks[${k}].hole`, `there is no hole "${hole}"`)
     })
 }

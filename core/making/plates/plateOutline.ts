@@ -1,14 +1,16 @@
 import { hull } from '../../base/outline/hull'
 import type { Place2, Polygon } from '../../base/outline/polygon'
 import type { Plate } from '../../file/kinds/plateKinds'
+import type { FacePlaces } from './facePlaces'
 
 /** So finely rounded that a chord leaves its arc by some thousandths of a millimetre. */
 const ROUND = 360
-/** Metal round all holes: a convex outline with the margin as its radii, beyond each hole's edge. */
+/** Metal as it was traced; else round all holes: a convex outline with the margin as its radii, beyond each hole's edge. */
 export const plateOutline = (
   { holes, marginMm }: Pick<Plate, 'holes' | 'marginMm'>,
-  places: ReadonlyMap<string, Place2>,
+  { places, traced }: Pick<FacePlaces, 'places' | 'traced'>,
 ): Polygon =>
+  traced ??
   hull(
     holes.flatMap(({ id, holeMm }) => {
       const [x, y] = places.get(id) ?? [NaN, NaN]

@@ -1,6 +1,7 @@
 import type { Place2 } from '../../base/outline/polygon'
 import { fixed } from '../../base/units/format'
 import type { Plate } from '../../file/kinds/plateKinds'
+import type { FacePlaces } from '../plates/facePlaces'
 import { plateOutline } from '../plates/plateOutline'
 import type { Template, TemplateMark } from './template'
 
@@ -15,17 +16,17 @@ const TEXT_MM = 4
  */
 export function plateTemplate(
   plate: Plate,
-  places: ReadonlyMap<string, Place2>,
+  face: Pick<FacePlaces, 'places' | 'traced'>,
   isMirrored = false,
 ): Template {
   const side = isMirrored ? -1 : 1
-  const outline = plateOutline(plate, places).map(([x, y]): Place2 => [side * x, y])
+  const outline = plateOutline(plate, face).map(([x, y]): Place2 => [side * x, y])
   const least = (k: 0 | 1) => Math.min(...outline.map((corner) => corner[k]))
   const most = (k: 0 | 1) => Math.max(...outline.map((corner) => corner[k]))
   const [left, low] = [least(0), least(1)]
   const at = ([x, y]: Place2): Place2 => [x - left, y - low]
   const marks = plate.holes.flatMap((hole) => {
-    const [x, y] = places.get(hole.id) ?? [NaN, NaN]
+    const [x, y] = face.places.get(hole.id) ?? [NaN, NaN]
     return holeMarks(hole, at([side * x, y]), hole.holeMm < plate.thicknessMm)
   })
   const name = isMirrored ? `${plate.name}, mirrored` : plate.name

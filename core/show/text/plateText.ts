@@ -1,7 +1,8 @@
 import { fixed } from '../../base/units/format'
 import type { Known } from '../../base/known'
 import type { Plate, PlateFace } from '../../file/kinds/plateKinds'
-import type { FacePlaces, PlateAnswer } from '../../making/plates/plateAnswer'
+import type { FacePlaces } from '../../making/plates/facePlaces'
+import type { PlateAnswer } from '../../making/plates/plateAnswer'
 
 const SEEN = { front: 'seen from the front', back: 'seen from the back' } as const
 

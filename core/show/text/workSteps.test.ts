@@ -1,6 +1,7 @@
 import { evaluateBuild } from '../../model/evaluateBuild'
 import { changedBay } from '../../testdata/bay'
-import { stepKey, steppedWorks } from './workSteps'
+import { stepKey } from './workStep'
+import { steppedWorks } from './workSteps'
 
 const works = (edit?: (raw: any) => void) => {
   const build = changedBay(edit)
@@ -46,6 +47,13 @@ describe('work step by step', () => {
     ])
     const [open, ...bolts] = stepsOf('plate')
     expect(open).toMatchObject({ name: 'open hole C', figure: '0.6 mm' })
+    // Once all drop in, each is made tight: what it is, its washer, how dry.
+    expect(bolts.pop()).toEqual({
+      key: 'tighten/starter-bolts',
+      name: 'tighten starter bolts',
+      figure: '26 N·m',
+      note: 'M8 × 25, 8.8, grip 10.0 mm, washer of 1.6 mm under the head; thread dry',
+    })
     expect(bolts.map(({ name }) => name)).toEqual(['A', 'B', 'C', 'D', 'E'].map((id) => `bolt in hole ${id}`))
     expect(stepsOf('weld').map(({ name }) => name)).toEqual([
       ...['tack 1', 'tack 2', 'tack 3', 'tack 4'],

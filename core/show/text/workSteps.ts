@@ -9,27 +9,12 @@ import { COPED_TUBES, type CopedTubeEvaluation } from '../../model/copedTubeSubj
 import type { Evaluation } from '../../model/evaluateBuild'
 import { MEMBERS } from '../../model/memberSubject'
 import { cornersInOrder, type WayFound } from '../../model/memberWork'
-import { PLATES, type PlateEvaluation } from '../../model/plateSubject'
+import { PLATES } from '../../model/plateSubject'
 import { foundOf } from '../../model/subject'
 import { betweenEdges, printedEnds, tubeStock } from './copedTubeText'
 import { blankStock } from './memberText'
-import { hourText } from './plateText'
-
-/** One step under the vehicle or at the bench: a screen of its own. */
-export interface WorkStep {
-  /** What it is ticked by, the same as long as it is the same work; its name where that is enough. */
-  readonly key?: string
-  readonly name: string
-  /** As large as it goes; absent where there is none. */
-  readonly figure?: string
-  /** Said below. */
-  readonly note?: string
-  /** A bolt is put in a hole: how it goes in is asked. */
-  readonly isHole?: boolean
-}
-
-/** What a step is ticked by. */
-export const stepKey = ({ key, name }: WorkStep): string => key ?? name
+import { plateSteps } from './plateSteps'
+import type { WorkStep } from './workStep'
 
 /** What is made step by step, with its steps; none while a figure of them is missing. */
 export interface SteppedWork {
@@ -46,7 +31,7 @@ export function steppedWorks(build: Build, { subjects }: Pick<Evaluation, 'subje
     return way ? [workOf('bar', member, barSteps(build, member, way))] : []
   })
   const tubes = foundOf(subjects, COPED_TUBES).map((one) => workOf('tube', one.tube, tubeWork(build, one)))
-  const plates = foundOf(subjects, PLATES).map((one) => workOf('plate', one.plate, plateSteps(one)))
+  const plates = foundOf(subjects, PLATES).map((one) => workOf('plate', one.plate, plateSteps(build, one)))
   const welds = (build.welds ?? []).map((weld) => workOf('weld', weld, weldWork(build, weld)))
   return [...bars, ...tubes, ...plates, ...welds]
 }
@@ -136,30 +121,6 @@ function tubeWork({ points, units }: Build, evaluation: CopedTubeEvaluation): Wo
       note: 'from cut to cut along the match line',
     },
   ]
-}
-
-function plateSteps({ plate, answer }: PlateEvaluation): WorkStep[] {
-  const open = openOf(answer)
-  if (open === null) return []
-  return [
-    ...open,
-    ...plate.holes.map(({ id, boltMm }): WorkStep => ({
-      name: `bolt in hole ${id}`,
-      figure: `M${String(boltMm)}`,
-      note: 'by hand: it drops in, or the plate is not pulled over it',
-      isHole: true,
-    })),
-  ]
-}
-
-function openOf({ fit }: PlateEvaluation['answer']): WorkStep[] | null {
-  // One that has to be drilled anew is bolted nowhere.
-  if (!fit.known || fit.value.verdict === 'redrill') return null
-  return fit.value.open.map(({ id, byMm, hour }) => ({
-    name: `open hole ${id}`,
-    figure: `${fixed(byMm, 1)} mm`,
-    note: `toward ${hourText(hour)}; all others stay as they are`,
-  }))
 }
 
 function weldWork({ units }: Build, weld: NonNullable<Build['welds']>[number]): WorkStep[] {

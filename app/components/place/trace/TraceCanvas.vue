@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useBoxWidth } from '~/composables/useBoxWidth'
+import { usePictureCross } from '~/composables/usePictureCross'
 import type { Pixel } from '~~/core/measure/tracing/photoScale'
 import { cornersText } from '~~/core/show/text/cornerText'
 import { useFormat } from '~/composables/useFormat'
@@ -19,26 +20,12 @@ const width = useBoxWidth(box, 800)
 const perPx = computed(() => picture.widthPx / Math.max(1, width.value))
 /** So near to a side, in px of the screen, a tap is meant for it. */
 const NEAR_PX = 12
-/** Where the cross stands that the arrow keys move. */
-const cross = shallowRef<Pixel>([picture.widthPx / 2, picture.heightPx / 2])
+const { cross, pixelAt, stepped } = usePictureCross(() => picture, svg)
 const isKeyed = ref(false)
 const path = computed(() => tracing.corners.map(([x, y]) => `${x} ${y}`).join('L'))
 const isWhole = computed(() => tracing.corners.length > 2)
 /** What the loupe looks at: what is in the hand, else the cross of the keys. */
 const looked = computed(() => tracing.held?.pixel ?? (isKeyed.value ? cross.value : null))
-
-function within([x, y]: Pixel): Pixel {
-  const inside = (at: number, most: number) => Math.round(Math.min(most, Math.max(0, at)) * 10) / 10
-  return [inside(x, picture.widthPx), inside(y, picture.heightPx)]
-}
-function pixelAt(event: PointerEvent): Pixel {
-  const area = svg.value?.getBoundingClientRect()
-  if (!area) return cross.value
-  return within([
-    ((event.clientX - area.left) / area.width) * picture.widthPx,
-    ((event.clientY - area.top) / area.height) * picture.heightPx,
-  ])
-}
 
 function tap(event: PointerEvent) {
   if (event.button !== 0 || tracing.held) return
@@ -59,19 +46,6 @@ function release(event: PointerEvent) {
   if (now) tracing.moveTo(now.mark, pixelAt(event))
 }
 
-const WAYS: Readonly<Record<string, Pixel>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-}
-/** A step of the arrow keys, in px of the picture; with Shift a long one. */
-function stepped([x, y]: Pixel, event: KeyboardEvent): Pixel | null {
-  const way = WAYS[event.key]
-  if (!way) return null
-  const step = event.shiftKey ? 20 : 1
-  return within([x + way[0] * step, y + way[1] * step])
-}
 function keyOnPicture(event: KeyboardEvent) {
   const next = stepped(cross.value, event)
   if (next) {

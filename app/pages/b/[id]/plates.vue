@@ -37,6 +37,7 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
       </p>
       <PlateTapes side="plate" />
       <PlateTapes side="bosses" />
+      <CardPanel />
     </template>
     <p v-else>{{ words.none }}</p>
     <UButton
@@ -91,6 +92,7 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
         </div>
       </section>
       <PlateHoles :plate="plates.found.plate" />
+      <PlateSpots :plate="plates.found.plate" />
       <PlateZones :plate="plates.found.plate" />
       <RemoveButton is-worded :label="words.remove(plates.found.plate.name)" @click="plates.remove()" />
     </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { STEP_SUBJECTS, type StepSubject } from '~~/core/file/kinds/tickKinds'
 import { hourText } from '~~/core/show/text/plateText'
-import { stepKey } from '~~/core/show/text/workSteps'
+import { stepKey } from '~~/core/show/text/workStep'
 import { steps as words } from '~/texts/steps'
 import { usePhotos } from '~/stores/photos'
 import { useWorkSteps } from '~/stores/workSteps'
