@@ -21,13 +21,12 @@ export function usePictureCross(picture: () => Size, svg: Readonly<Ref<SVGSVGEle
     return [inside(x, picture().widthPx), inside(y, picture().heightPx)]
   }
 
-  function pixelAt(event: PointerEvent): Pixel {
-    const area = svg.value?.getBoundingClientRect()
-    if (!area) return cross.value
-    return within([
-      ((event.clientX - area.left) / area.width) * picture().widthPx,
-      ((event.clientY - area.top) / area.height) * picture().heightPx,
-    ])
+  /** Where the picture was tapped, however it lies within its frame. */
+  function pixelAt({ clientX, clientY }: PointerEvent): Pixel {
+    const toPicture = svg.value?.getScreenCTM()?.inverse()
+    if (!toPicture) return cross.value
+    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(toPicture)
+    return within([x, y])
   }
 
   /** Null for a key that is no arrow. */

@@ -54,6 +54,8 @@ describe('a plate by an impression on card', () => {
     cards.begin('card-photo')
     expect((await storedBuild()).plates![0]!.plate!.card).toEqual({ photo: 'card-photo' })
     expect(cards.marks).toEqual([])
+    cards.dropTapes()
+    expect((await storedBuild()).plates![0]!.plate!.tapes).toEqual([])
     cards.side = 'bosses'
     expect(cards.card).toBeNull()
   })

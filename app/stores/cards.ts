@@ -91,6 +91,14 @@ export const useCards = defineStore('cards', () => {
   const change = (changed: Partial<Pick<PlateCard, 'apartMm' | 'isBack'>>): void =>
     editCard('Change a card', (one) => assign(one, changed))
 
+  /** The face goes by its card. */
+  function dropTapes(): void {
+    edit('Delete the tapes of a face', (one) => {
+      const face = one[side.value]
+      if (face) face.tapes = []
+    })
+  }
+
   /** The card is no longer what tells the holes; its photograph goes with it. */
   function remove(): void {
     const photo = card.value?.photo
@@ -109,7 +117,22 @@ export const useCards = defineStore('cards', () => {
     { immediate: true },
   )
 
-  return { side, chosen, card, open, tool, tools, marks, outline, begin, set, dropCorner, change, remove }
+  return {
+    side,
+    chosen,
+    card,
+    open,
+    tool,
+    tools,
+    marks,
+    outline,
+    begin,
+    set,
+    dropCorner,
+    dropTapes,
+    change,
+    remove,
+  }
 })
 
 const pixelOf = ({ x, y }: { readonly x: number; readonly y: number }): Pixel => [x, y]

@@ -47,7 +47,10 @@ onMounted(() => photos.show(cards.card?.photo ?? null))
         >{{ photos.isMissing ? words.putBack : words.choose }}</UButton
       >
       <template v-if="cards.card">
-        <p v-if="isTaped" class="out">{{ words.tapes }}</p>
+        <p v-if="isTaped" class="out">
+          {{ words.tapes }}
+          <UButton variant="outline" size="sm" @click="cards.dropTapes()">{{ words.dropTapes }}</UButton>
+        </p>
         <div class="row">
           <ChoiceField
             :label="words.marking"
