@@ -11,6 +11,7 @@ export const making = {
     bolts: 'Bolts and slots',
     pieces: 'Guides and gussets',
     welds: 'Tack and weld',
+    cutouts: 'Touching where?',
     releases: 'Comes out?',
     humps: 'Over a hump',
     temporary: 'Temporary',

@@ -136,3 +136,34 @@ test('a plate from coordinates: a place counts once both of its figures are ther
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(answer).toContainText('It fits')
 })
+
+test('on a phone: where it touches is tapped, the next cut is one line, what a larger one saves, taken back, kept', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await openCard(page, 'the tight bay', 'cutouts')
+  const [next, larger] = [page.getByTestId('next-cut'), page.getByTestId('larger-cut')]
+  await expect(next).toHaveText(/^Cut the right side back by 26\.0 mm: mark 26\.\d mm beyond the corner/)
+  await expect(larger).toContainText('takes 3 lowerings more. Cut back by 70.6 mm at once')
+  const picture = page.getByTestId('cutout-picture')
+  const box = (await picture.boundingBox())!
+  await picture.click({ position: { x: box.width / 2, y: 38 } })
+  const put = async (label: string, figure: string) => {
+    await page.getByLabel(label, { exact: true }).first().fill(figure)
+    await page.getByLabel(label, { exact: true }).first().press('Tab')
+  }
+  await put('In the way', '11')
+  await put('Still to come down', '90')
+  await page.getByRole('button', { name: 'Keep the touch' }).click()
+  await expect(next).toHaveText(/^Cut the front side back by 31\.0 mm/)
+  await expect(page.getByTestId('cutout-touches').locator('tbody tr')).toHaveCount(3)
+  await saved(page)
+  await page.reload()
+  await expect(next).toHaveText(/^Cut the front side/)
+  await page.getByRole('button', { name: 'Take the last back' }).click()
+  await expect(larger).toContainText('3 lowerings more')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(next).toHaveText(/^Cut the front side/)
+  expect(await grave(page)).toEqual([])
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+})

@@ -1,5 +1,6 @@
 import { KINDS_OF_BOLTS, type BoltTypes } from './boltKinds'
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
+import { KINDS_OF_CUTOUTS, type CutoutTypes } from './cutoutKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
@@ -32,6 +33,7 @@ export const KINDS = [
   KINDS_OF_TEMPORARIES,
   KINDS_OF_BOLTS,
   KINDS_OF_PIECES,
+  KINDS_OF_CUTOUTS,
 ] as const
 
 /** Their types. */
@@ -49,4 +51,5 @@ export type Kinds = VehicleTypes &
   TickTypes &
   TemporaryTypes &
   BoltTypes &
-  PieceTypes
+  PieceTypes &
+  CutoutTypes

@@ -113,7 +113,8 @@ export const KINDS_OF_PLATES = {
       shown: length,
       label: 'worst hole beyond its play',
       name: 'Hole of a plate beyond its play',
-      usualRoom: 0.5,
+      // A hole that is filed by some tenths is a small matter beside a gap or an angle.
+      usualRoom: 10,
     },
   },
   levers: {},

@@ -1,3 +1,4 @@
+import { cutoutAnswer, type CutoutAnswer, type LargerCut } from '../../making/cutouts/cutoutAnswer'
 import { boltAnswer, type BoltAnswer } from '../../bay/bolts/boltAnswer'
 import type { Piece } from '../../file/kinds/pieceKinds'
 import { pieceAnswer } from '../../making/pieces/pieceAnswer'
@@ -16,7 +17,7 @@ import type { CutSide } from '../../sprockets/cutAxle'
 import type { View } from '../../drawing/shape'
 import { patternOf } from '../../vehicle/halfshaft/donorPattern'
 import type { Pattern } from '../../vehicle/halfshaft/pattern'
-import type { Known, Missing } from '../../base/known'
+import { mapKnown, type Known, type Missing } from '../../base/known'
 import type { Evaluation } from '../../model/evaluateBuild'
 import { liveAxleFigures, type LiveAxleFigures } from '../../model/liveAxle'
 import { powertrainOf } from '../../file/parts/bodies'
@@ -90,6 +91,8 @@ export interface ShopJson {
   readonly pieces: readonly PieceJson[]
   /** Over each hump: the least gap of every low point, and what touches first. */
   readonly bolts: readonly Named<BoltAnswer>[]
+  /** Openings that something is lowered through: the cut after each touch, and what a larger one saves. */
+  readonly cutouts: readonly Named<CutoutJson>[]
   readonly humps: readonly Named<RolledOver>[]
   /** Whether parts come out of where they sit. */
   readonly releases: readonly Named<Release>[]
@@ -103,6 +106,8 @@ export interface ShopJson {
   }[]
   readonly liveAxles: readonly LiveAxleJson[]
 }
+
+type CutoutJson = Omit<CutoutAnswer, 'larger'> & { readonly larger: Answered<LargerCut> }
 
 interface PieceJson {
   readonly id: Id
@@ -154,6 +159,11 @@ export function shopJson(build: Build, now: Evaluation): ShopJson {
       id: bolt.id,
       name: bolt.name,
       ...answered(boltAnswer(build, bolt)),
+    })),
+    cutouts: (build.cutouts ?? []).map((one) => ({
+      id: one.id,
+      name: one.name,
+      ...answered(mapKnown(cutoutAnswer(one), (found) => ({ ...found, larger: answered(found.larger) }))),
     })),
     pieces: (build.pieces ?? []).map(pieceJson),
     humps: overHumps(build, now).map(({ hump: { id, name }, over }) => ({ id, name, ...answered(over) })),

@@ -3,6 +3,7 @@ import type { LeverKind } from '../../file/build/lever'
 import type { MeasuredReading, ReadingOf, TourQuantity } from '../../file/build/reading'
 import { merged } from '../../file/parts/merged'
 import { BOLT_WORDS } from './boltWords'
+import { CUTOUT_WORDS } from './cutoutWords'
 import { CHAIN_WORDS } from './chainWords'
 import { GAP_WORDS } from './gapWords'
 import { HUMP_WORDS } from './humpWords'
@@ -35,6 +36,7 @@ export const WORDS = [
   TICK_WORDS,
   TEMPORARY_WORDS,
   BOLT_WORDS,
+  CUTOUT_WORDS,
   PIECE_WORDS,
 ] as const
 

@@ -1,0 +1,44 @@
+import { formatLength } from '../../base/units/format'
+import type { UnitSettings } from '../../base/units/unitSettings'
+import type { Place2 } from '../../base/outline/polygon'
+import type { CutoutAnswer, TouchCut } from '../../making/cutouts/cutoutAnswer'
+
+/** A touch and its cut, in words. */
+export interface CutRow {
+  readonly id: string
+  readonly side: string
+  readonly overlap: string
+  readonly depth: string
+}
+
+/** Seen from above, the front up: a side by the way in which it is cut. */
+export const sideText = ([right, back]: Place2): string =>
+  Math.abs(right) > Math.abs(back) ? (right > 0 ? 'right' : 'left') : back > 0 ? 'rear' : 'front'
+
+export const cutRows = ({ cuts }: CutoutAnswer, units: UnitSettings): CutRow[] =>
+  cuts.map(({ touch, outward, depthMm }) => ({
+    id: touch.id,
+    side: `${sideText(outward)} side`,
+    overlap: formatLength(touch.overlapMm, units),
+    depth: formatLength(depthMm, units),
+  }))
+
+/** "Front side back by 34.0 mm: mark 34.0 mm beyond its corner on one edge beside it and 36.2 mm on the other, tape the line between them." */
+export function nextCutText(
+  { outward, depthMm, marks: [one, other] }: TouchCut,
+  units: UnitSettings,
+): string {
+  const length = (mm: number) => formatLength(mm, units)
+  const mark = ({ at, beyondMm }: TouchCut['marks'][number]) =>
+    `${length(beyondMm)} beyond the corner (${length(at[0])} from the left edge, ${length(at[1])} from the front)`
+  return `Cut the ${sideText(outward)} side back by ${length(depthMm)}: mark ${mark(one)}, and ${mark(other)}; tape one line between the marks.`
+}
+
+/** What a larger cut saves; null while that is not known. */
+export function largerText({ larger }: CutoutAnswer, units: UnitSettings): string | null {
+  if (!larger.known) return null
+  const { depthMm, lowerings, saves } = larger.value
+  if (saves === 0) return 'It stands after the next lowering if it goes on widening as it did.'
+  const times = (count: number) => `${count} ${count === 1 ? 'lowering' : 'lowerings'}`
+  return `With cuts like this one it takes ${times(lowerings)} more. Cut back by ${formatLength(depthMm, units)} at once, if what lies behind the sheet lets you, and ${times(saves)} are saved.`
+}
