@@ -42,11 +42,11 @@ const FIELDS = [
     <h2 id="cutout-touch">{{ words.touch }}</h2>
     <form class="fields" @submit.prevent="keep">
       <FigureField
-        v-for="[key, label, of] in FIELDS"
+        v-for="[key, label, listed] in FIELDS"
         :key="key"
         :label="label"
         kind="length"
-        :of="of"
+        :of="listed"
         :value="now[key]"
         @change="now[key] = $event"
       />
