@@ -1,4 +1,7 @@
 import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
+import { changedBay } from '../../core/testdata/bay'
+import { newId } from '../storage/newId'
+import { useBuildRepository } from '../storage/storage'
 import { useWelds } from './welds'
 
 describe('welds of a build', () => {
@@ -51,5 +54,31 @@ describe('welds of a build', () => {
     welds.backToTacks()
     welds.remove()
     expect((await storedBuild()).welds).toEqual([])
+  })
+})
+
+describe('the shop’s own shrink', () => {
+  it('is learnt from its other builds, the thrown away and the examples left out', async () => {
+    const repository = useBuildRepository()
+    const drawn = (name: string, after: number) =>
+      changedBay((raw) => {
+        raw.id = name
+        raw.name = name
+        raw.welds = [
+          {
+            ...{ id: 'seam', name: 'seam', seam: 'butt-across', lengthMm: 100, thicknessMm: 3, runs: 1 },
+            readings: [{ id: 'r', name: 'over it', before: 60, after, isOverSeam: true }],
+          },
+        ]
+      })
+    await openedBay((raw) => (raw.welds[1].seam = 'butt-across'))
+    const welds = useWelds()
+    welds.looked = 'strut-weld'
+    expect(welds.steps[3]).toContain('a guide until you have your own')
+    await repository.add(drawn('earlier', 58.4), newId)
+    const gone = await repository.add(drawn('gone', 50), newId)
+    await repository.remove(gone.id)
+    await welds.learn()
+    expect(welds.steps[3]).toMatch(/^it is likely to draw [\d.]+ mm \(by 1 of your own weld\)$/)
   })
 })

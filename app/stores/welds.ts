@@ -1,12 +1,14 @@
 import type { Draft } from 'immer'
 import { useNow } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { tackScene } from '~~/core/drawing/tackScene'
 import { MOST_WELD_READINGS, type WeldEntry, type WeldReading } from '~~/core/file/kinds/weldKinds'
 import { tackPlan } from '~~/core/making/welds/tacks'
 import { diagonalSentence, weldRows, weldSentence, weldSteps } from '~~/core/show/text/weldText'
+import { DEMO_IDS } from '../storage/demos'
 import { newId } from '../storage/newId'
+import { useBuildRepository } from '../storage/storage'
 import { welds as words } from '../texts/welds'
 import { assign } from './assign'
 import { lookedAt } from './lookedAt'
@@ -22,9 +24,12 @@ export const useWelds = defineStore('welds', () => {
   const all = computed<readonly WeldEntry[]>(() => workbench.build?.welds ?? [])
   const { looked, one: weld } = lookedAt(all, ({ id }) => id)
   const units = computed(() => workbench.build?.units ?? null)
+  /** Welds of the shop's other builds; those of examples teach nothing. */
+  const shop = shallowRef<readonly WeldEntry[]>([])
+  const others = computed(() => [...all.value.filter(({ id }) => id !== weld.value?.id), ...shop.value])
   const rows = computed(() => (weld.value && units.value ? weldRows(weld.value, units.value) : []))
   const steps = computed(() =>
-    weld.value && units.value ? weldSteps(weld.value, all.value, units.value) : [],
+    weld.value && units.value ? weldSteps(weld.value, others.value, units.value) : [],
   )
   const sentence = computed(() => (weld.value ? weldSentence(weld.value) : null))
   const square = computed(() =>
@@ -42,6 +47,21 @@ export const useWelds = defineStore('welds', () => {
       ? 0
       : Math.max(0, Math.floor((now.value.getTime() - Date.parse(weld.value.hotAt)) / MINUTE_MS)),
   )
+
+  /** Reads what seams drew in the shop's other builds; one that cannot be read teaches nothing. */
+  async function learn(): Promise<void> {
+    const repository = useBuildRepository()
+    const isExample = (id: string) => DEMO_IDS.some((demo) => demo === id)
+    try {
+      const own = (await repository.summaries()).filter(
+        ({ id, deletedAt }) => deletedAt === null && id !== workbench.build?.id && !isExample(id),
+      )
+      const read = await Promise.all(own.map(({ id }) => repository.load(id)))
+      shop.value = read.flatMap((one) => (one?.ok ? (one.value.build.welds ?? []) : []))
+    } catch {
+      shop.value = []
+    }
+  }
 
   function edit(label: string, recipe: (weld: Draft<WeldEntry>) => void): void {
     const id = weld.value?.id
@@ -123,6 +143,7 @@ export const useWelds = defineStore('welds', () => {
   return {
     ...{ all, looked, weld, rows, steps, sentence, square, scene, tacks, isWelded, minutes },
     ...{
+      learn,
       add,
       change,
       tack,

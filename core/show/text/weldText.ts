@@ -68,13 +68,14 @@ export function diagonalSentence(
     : { text: `Square as it was, to ${by}.`, isOut: false }
 }
 
-/** How the seam is tacked, and how much it is likely to draw, a line each. */
-export function weldSteps(weld: WeldEntry, all: readonly WeldEntry[], units: UnitSettings): string[] {
+/**
+ * How the seam is tacked, and how much it is likely to draw, a line each.
+ *
+ * @param others - the shop's other welds
+ */
+export function weldSteps(weld: WeldEntry, others: readonly WeldEntry[], units: UnitSettings): string[] {
   const { lengthMm, atMm } = tackPlan(weld.lengthMm, weld.thicknessMm)
-  const shrink = seamShrink(
-    weld,
-    all.filter(({ id }) => id !== weld.id),
-  )
+  const shrink = seamShrink(weld, others)
   const [from, to] = [fixed(shrink.fromMm, 2), fixed(shrink.toMm, 2)]
   const much = from === to ? `${to} mm` : `${from} to ${to} mm`
   const whose =

@@ -14,6 +14,11 @@ const SIZES = [
   ['lengthMm', words.length],
   ['thicknessMm', words.thickness],
 ] as const
+watch(
+  () => workbench.build?.id,
+  (id) => id !== undefined && welds.learn(),
+  { immediate: true },
+)
 const A_DAY = 24 * 60
 /** While it may still be warm, the minutes; later the day. */
 const hot = computed(() => {
