@@ -113,8 +113,7 @@ export const KINDS_OF_PLATES = {
       shown: length,
       label: 'worst hole beyond its play',
       name: 'Hole of a plate beyond its play',
-      // A hole that is filed by some tenths is a small matter beside a gap or an angle.
-      usualRoom: 10,
+      usualRoom: 0.5,
     },
   },
   levers: {},
