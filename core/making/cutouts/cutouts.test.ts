@@ -113,7 +113,7 @@ describe('an opening that is cut to shape', () => {
       ...touched([5, 0, 4]),
       corners: FLOOR.corners.map((one) => ({ ...one, fromFrontMm: 0 })),
     })
-    expect(!flat.known && flat.missing[0]!.what).toContain('enclose nothing')
+    expect(!flat.known && flat.missing[0]!.what).toMatch(/cross|no area/)
     expect(() => cutBack(BOX, [0, 0], -1)).toThrow('must not be below nought')
     const stepped: readonly Place2[] = [
       [0, 0],
