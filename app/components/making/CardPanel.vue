@@ -8,7 +8,6 @@ import { usePlates } from '~/stores/plates'
 const cards = useCards()
 const plates = usePlates()
 const photos = usePhotos()
-const picker = useTemplateRef<HTMLInputElement>('picker')
 const sides = (['plate', 'bosses'] as const).map((value) => ({ value, label: words.sides[value] }))
 const isTaped = computed(() => (plates.found?.plate[cards.side]?.tapes ?? []).length > 0)
 const keyOf = (tool: CardTool) => (typeof tool === 'object' ? `hole/${tool.hole}` : tool)
@@ -16,12 +15,9 @@ const items = computed(() => cards.tools.map((tool) => ({ value: keyOf(tool), la
 function choose(key: string) {
   cards.chosen = cards.tools.find((tool) => keyOf(tool) === key) ?? null
 }
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  input.value = ''
+async function take(file: File) {
   const plate = plates.found?.plate.id
-  if (!file || plate === undefined) return
+  if (plate === undefined) return
   const before = cards.card?.photo ?? null
   const id = await photos.take(file, plate, photos.isMissing ? before : null)
   if (id === null) return
@@ -38,13 +34,12 @@ onMounted(() => photos.show(cards.card?.photo ?? null))
       <p class="soft">{{ words.lead }}</p>
       <ChoiceField :label="words.side" :value="cards.side" :items="sides" @change="cards.side = $event" />
       <p v-if="photos.failure" role="alert" class="out">{{ photos.failure }}</p>
-      <UButton
+      <PictureInput
         v-if="!cards.card || photos.isMissing"
-        icon="i-lucide-camera"
-        variant="outline"
-        :loading="photos.isTaking"
-        @click="picker?.click()"
-        >{{ photos.isMissing ? words.putBack : words.choose }}</UButton
+        :label="words.choose"
+        :is-busy="photos.isTaking"
+        @pick="take"
+        >{{ photos.isMissing ? words.putBack : words.choose }}</PictureInput
       >
       <template v-if="cards.card">
         <p v-if="isTaped" class="out">
@@ -86,15 +81,6 @@ onMounted(() => photos.show(cards.card?.photo ?? null))
           <RemoveButton is-worded :label="words.remove" @click="cards.remove()" />
         </div>
       </template>
-      <input
-        ref="picker"
-        type="file"
-        accept="image/*"
-        class="sr-only"
-        tabindex="-1"
-        :aria-label="words.choose"
-        @change="take"
-      />
     </div>
   </FoldedPart>
 </template>

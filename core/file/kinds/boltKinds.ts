@@ -1,5 +1,6 @@
 import { boolean, object, type InferType } from 'yup'
 import { figure, idField, requiredId, requiredName, wordField } from '../parts/fields'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What a bolt is screwed into. */
@@ -57,21 +58,13 @@ const boltShape = object({
 export type BoltEntry = InferType<typeof boltShape>
 export type BoltSlot = NonNullable<BoltEntry['slot']>
 
-export interface BoltTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface BoltTypes extends OnlyTold {
   readonly lists: { readonly bolts?: readonly BoltEntry[] }
 }
 
 /** Bolts. */
 export const KINDS_OF_BOLTS = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: {
     // A lever, a chain or a plate that is gone leaves its bolt: then what moves it or pulls is not known.
     bolts: { shape: boltShape, most: 60, names: () => [] },

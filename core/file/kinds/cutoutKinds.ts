@@ -2,6 +2,7 @@ import { object, type InferType } from 'yup'
 import { figure, list, requiredId, requiredName } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** A place on the sheet: from its left edge and from its front edge. */
@@ -34,21 +35,13 @@ const cutoutShape = object({
 export type CutoutEntry = InferType<typeof cutoutShape>
 export type CutoutTouch = NonNullable<CutoutEntry['touches']>[number]
 
-export interface CutoutTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface CutoutTypes extends OnlyTold {
   readonly lists: { readonly cutouts?: readonly CutoutEntry[] }
 }
 
 /** Openings that are cut to shape. */
 export const KINDS_OF_CUTOUTS = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: { cutouts: { shape: cutoutShape, most: 20, names: () => [], problems: cutoutProblems } },
 } as const satisfies SubjectKinds<CutoutTypes>
 

@@ -2,6 +2,7 @@ import { object, type InferType } from 'yup'
 import { figure, requiredId, requiredName, wordField } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What a vehicle rolls over, and the sizes that tell it. */
@@ -34,21 +35,13 @@ const humpShape = object({
 /** A hump, a kerb or a ramp. */
 export type Hump = InferType<typeof humpShape>
 
-export interface HumpTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface HumpTypes extends OnlyTold {
   readonly lists: { readonly humps?: readonly Hump[] }
 }
 
 /** Humps. */
 export const KINDS_OF_HUMPS = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: { humps: { shape: humpShape, most: 20, names: () => [], problems: humpProblems } },
 } as const satisfies SubjectKinds<HumpTypes>
 

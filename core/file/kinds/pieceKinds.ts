@@ -3,6 +3,7 @@ import { radians } from '../../base/units/angle'
 import { figure, requiredId, requiredName, wordField } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** Small parts that are cut from a print, and the sizes that each must have. */
@@ -51,21 +52,13 @@ const pieceShape = object({
 /** A drill guide, a gusset, a saw block. */
 export type Piece = InferType<typeof pieceShape>
 
-export interface PieceTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface PieceTypes extends OnlyTold {
   readonly lists: { readonly pieces?: readonly Piece[] }
 }
 
 /** Small made parts. */
 export const KINDS_OF_PIECES = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: { pieces: { shape: pieceShape, most: 40, names: () => [], problems: pieceProblems } },
 } as const satisfies SubjectKinds<PieceTypes>
 

@@ -2,6 +2,7 @@ import { boolean, object, type InferType } from 'yup'
 import { direction, list, requiredId, requiredName } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What touches a part: the way in which it pushes the part away, forward, left and up. */
@@ -31,21 +32,13 @@ export type HeldEntry = InferType<typeof releaseShape>
 export type HeldContact = HeldEntry['contacts'][number]
 export type HeldPin = HeldEntry['pins'][number]
 
-export interface ReleaseTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface ReleaseTypes extends OnlyTold {
   readonly lists: { readonly releases?: readonly HeldEntry[] }
 }
 
 /** Parts that are to come out again. */
 export const KINDS_OF_RELEASES = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: { releases: { shape: releaseShape, most: 40, names: () => [], problems: releaseProblems } },
 } as const satisfies SubjectKinds<ReleaseTypes>
 

@@ -1,5 +1,6 @@
 import { object, type InferType } from 'yup'
 import { figure, idField, noteField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What is not yet as it will be. */
@@ -27,21 +28,13 @@ const temporaryShape = object({
 /** Something temporary. */
 export type Temporary = InferType<typeof temporaryShape>
 
-export interface TemporaryTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface TemporaryTypes extends OnlyTold {
   readonly lists: { readonly temporaries?: readonly Temporary[] }
 }
 
 /** Everything temporary. */
 export const KINDS_OF_TEMPORARIES = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: {
     temporaries: {
       shape: temporaryShape,

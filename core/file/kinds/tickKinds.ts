@@ -1,5 +1,6 @@
 import { object, type InferType } from 'yup'
 import { figure, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** What is made step by step. */
@@ -26,20 +27,12 @@ const tickShape = object({
 /** A step of the work that is done. */
 export type Tick = InferType<typeof tickShape>
 
-export interface TickTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface TickTypes extends OnlyTold {
   readonly lists: { readonly ticks?: readonly Tick[] }
 }
 
 /** Steps that are done; those of a thing that is gone are remembered by nobody. */
 export const KINDS_OF_TICKS = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: { ticks: { shape: tickShape, most: 2000, names: () => [] } },
 } as const satisfies SubjectKinds<TickTypes>

@@ -2,6 +2,7 @@ import { boolean, object, type InferType } from 'yup'
 import { figure, list, requiredId, requiredName, timeField, wordField } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
 /** Seams by what they are and which way they draw: across a seam it shrinks by the run, along it by its length. */
@@ -46,21 +47,13 @@ const weldShape = object({
 export type WeldEntry = InferType<typeof weldShape>
 export type WeldReading = WeldEntry['readings'][number]
 
-export interface WeldTypes {
-  readonly asked: object
-  readonly unasked: object
-  readonly targets: object
+export interface WeldTypes extends OnlyTold {
   readonly lists: { readonly welds?: readonly WeldEntry[] }
 }
 
 /** Welds. */
 export const KINDS_OF_WELDS = {
-  readings: {},
-  shapes: {},
-  targets: {},
-  asks: () => [],
-  quantities: {},
-  levers: {},
+  ...ONLY_TOLD,
   lists: { welds: { shape: weldShape, most: 60, names: () => [], problems: weldProblems } },
 } as const satisfies SubjectKinds<WeldTypes>
 

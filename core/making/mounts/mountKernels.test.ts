@@ -2,17 +2,9 @@ import fc from 'fast-check'
 import { workedOnce } from '../../base/columns/kernel'
 import { add, cross, dot, norm, scale, type Vec3 } from '../../base/linalg/vec3'
 import type { CaseLoad } from './mountCases'
-import {
-  CASE_TOLD,
-  GAP_LEFT,
-  LEAST,
-  mountsKernel,
-  REARWARD,
-  shareKernel,
-  SIZE_OF,
-  SMALL_MOVE,
-} from './mountKernels'
+import { CASE_TOLD, GAP_LEFT, LEAST, mountsKernel, REARWARD, SIZE_OF, SMALL_MOVE } from './mountKernels'
 import { settle, type ElasticMount } from './settle'
+import { shareKernel } from './shareKernel'
 import { reactionShare } from './share'
 import { springParts } from './spring'
 

@@ -1,7 +1,7 @@
 import { CoreError } from '../../base/errors'
 import type { Vec3 } from '../../base/linalg/vec3'
 import { outputTorque, torqueReaction, type ShaftTorque } from './load'
-import { aboutOutput } from './mountKernels'
+import { aboutOutput } from './shareKernel'
 import { UNSETTLED, type ElasticMount } from './settle'
 import { newSettler } from './settler'
 import { springParts } from './spring'

@@ -8,14 +8,9 @@ const emit = defineEmits<{ pick: [photo: string | null] }>()
 const tracing = useTracing()
 const photos = usePhotos()
 const words = texts.trace
-const picker = useTemplateRef<HTMLInputElement>('picker')
 const items = computed(() => tracing.list.map(({ id, name }) => ({ value: id, label: name })))
 
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const [file] = input.files ?? []
-  input.value = ''
-  if (!file) return
+async function take(file: File) {
   const id = await photos.take(file, tracing.part, photos.isMissing ? tracing.photoId : null)
   if (id !== null) emit('pick', id)
 }
@@ -40,13 +35,15 @@ function remove() {
     <p v-if="photos.isMissing" role="alert" class="fault">{{ words.missing }}</p>
     <p v-if="photos.failure" role="alert" class="fault">{{ photos.failure }}</p>
     <div class="actions">
-      <UButton
-        icon="i-lucide-camera"
+      <PictureInput
+        :label="words.choose"
         :variant="tracing.photo && !photos.isMissing ? 'outline' : 'solid'"
         :size="tracing.photo ? 'sm' : 'lg'"
-        :loading="photos.isTaking"
-        @click="picker?.click()"
-        >{{ photos.isMissing ? words.putBack : tracing.photo ? words.chooseAnother : words.choose }}</UButton
+        :is-busy="photos.isTaking"
+        @pick="take"
+        >{{
+          photos.isMissing ? words.putBack : tracing.photo ? words.chooseAnother : words.choose
+        }}</PictureInput
       >
       <RemoveButton
         v-if="tracing.photo"
@@ -57,15 +54,6 @@ function remove() {
       />
     </div>
     <p class="soft small">{{ words.kept }}</p>
-    <input
-      ref="picker"
-      type="file"
-      accept="image/*"
-      class="sr-only"
-      tabindex="-1"
-      :aria-label="words.choose"
-      @change="take"
-    />
   </section>
 </template>
 
