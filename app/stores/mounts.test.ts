@@ -1,4 +1,6 @@
-import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
+import { openedBay, openedBuild, openedDemo, storedBuild } from '../../tests/support/opened'
+import van from '../../demo/osier-van.lurvan.json'
+import { parseBuild } from '../../core/file/open/parseBuild'
 import { useLevers } from './levers'
 import { useMounts } from './mounts'
 import { useWeight } from './weight'
@@ -101,5 +103,36 @@ describe('mounts of a build', () => {
     expect(left.points.some(({ id }) => id === fourth!.point)).toBe(false)
     expect(left.points.some(({ id }) => id === 'mount-tail')).toBe(true)
     expect(left.mounts!.map(({ id }) => id)).toEqual(['left', 'right'])
+  })
+})
+
+describe('mounts of a differential', () => {
+  it('are told apart from those of the powertrain, and begin as points of their own body', async () => {
+    const raw = structuredClone(van) as any
+    const axle = raw.bodies.find(({ id }: any) => id === 'rear-axle')
+    axle.suspension = 'fixed'
+    delete axle.travel
+    delete axle.motion
+    const parsed = parseBuild(raw)
+    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
+    await openedBuild(parsed.value)
+    const mounts = useMounts()
+    expect([mounts.body!.id, mounts.bodies.map(({ id }) => id)]).toEqual([
+      'powertrain',
+      ['powertrain', 'rear-axle'],
+    ])
+    mounts.lookedBody = 'rear-axle'
+    mounts.add()
+    const stored = await storedBuild()
+    expect(stored.points.find(({ id }) => id === stored.mounts![0]!.point)!.body).toBe('rear-axle')
+    expect(mounts.entries).toHaveLength(1)
+    expect(mounts.found.known ? [] : mounts.found.missing.map(({ what }) => what)).toEqual(
+      expect.arrayContaining([expect.stringContaining('the weight of')]),
+    )
+    expect(mounts.third).toBeNull()
+    mounts.lookedBody = 'powertrain'
+    expect(mounts.entries).toEqual([])
+    mounts.remove(stored.mounts![0]!.id)
+    expect((await storedBuild()).mounts).toEqual([])
   })
 })
