@@ -13,7 +13,7 @@ describe('openings that something is lowered through', () => {
     expect(cutouts.larger).toContain('it takes 3 lowerings more. Cut back by 70.6 mm at once')
     cutouts.keepTouch({ at: { fromLeftMm: 160, fromFrontMm: 3 }, overlapMm: 11 })
     expect((await storedBuild()).cutouts![0]!.touches).toHaveLength(3)
-    expect(cutouts.next).toMatch(/^Cut the front side back by 31\.0 mm/)
+    expect(cutouts.next).toMatchObject({ name: 'Cut the front side back by', figure: '31.0 mm' })
     expect(cutouts.scene(600)!.touches).toHaveLength(3)
     cutouts.takeBack()
     await workbench.undo()

@@ -5,7 +5,7 @@ import type { Place2 } from '~~/core/base/outline/polygon'
 import { cutoutScene } from '~~/core/drawing/cutoutScene'
 import type { CutoutEntry, CutoutTouch } from '~~/core/file/kinds/cutoutKinds'
 import { cutoutAnswer } from '~~/core/making/cutouts/cutoutAnswer'
-import { cutRows, largerText, nextCutText } from '~~/core/show/text/cutoutText'
+import { cutRows, largerText, nextCut } from '~~/core/show/text/cutoutText'
 import { newId } from '../storage/newId'
 import { cutouts as words } from '../texts/cutouts'
 import { assign } from './assign'
@@ -35,7 +35,7 @@ export const useCutouts = defineStore('cutouts', () => {
   const rows = computed(() => (known.value && units.value ? cutRows(known.value, units.value) : []))
   const next = computed(() => {
     const last = known.value?.cuts.at(-1)
-    return last && units.value ? nextCutText(last, units.value) : null
+    return last && units.value ? nextCut(last, units.value) : null
   })
   const larger = computed(() => (known.value && units.value ? largerText(known.value, units.value) : null))
   const scene = (width: number) =>

@@ -17,7 +17,7 @@ export const cutouts = {
   left: 'Still to come down',
   keep: 'Keep the touch',
   back: 'Take the last back',
-  next: 'The next cut',
+  marks: 'Two marks, one line taped between them',
   waits: 'It waits for',
   largerWaits: 'What a larger cut saves waits for',
   touches: 'Touch by touch',

@@ -3,7 +3,7 @@ import type { Place2 } from '../../base/outline/polygon'
 import { changedBay } from '../../testdata/bay'
 import { cutoutScene } from '../../drawing/cutoutScene'
 import type { CutoutEntry } from '../../file/kinds/cutoutKinds'
-import { cutRows, largerText, nextCutText } from '../../show/text/cutoutText'
+import { cutRows, largerText, nextCut } from '../../show/text/cutoutText'
 import { cutBack } from './cutBack'
 import { cutoutAnswer } from './cutoutAnswer'
 
@@ -45,9 +45,14 @@ describe('an opening that is cut to shape', () => {
       [328, 400],
       [0, 400],
     ])
-    expect(nextCutText(cuts[0]!, UNITS)).toBe(
-      'Cut the right side back by 28.0 mm: mark 28.0 mm beyond the corner (328.0 mm from the left edge, 0.0 mm from the front), and 28.0 mm beyond the corner (328.0 mm from the left edge, 400.0 mm from the front); tape one line between the marks.',
-    )
+    expect(nextCut(cuts[0]!, UNITS)).toEqual({
+      name: 'Cut the right side back by',
+      figure: '28.0 mm',
+      marks: [
+        '328.0 mm from the left edge, 0.0 mm from the front: 28.0 mm beyond the corner',
+        '328.0 mm from the left edge, 400.0 mm from the front: 28.0 mm beyond the corner',
+      ],
+    })
     expect(cutRows(found(touched([150, 2, 5], [150, 395, 5], [4, 200, 5])), UNITS)).toEqual(
       ['front side', 'rear side', 'left side'].map((side, k) => ({
         ...{ id: `t${k}`, side, overlap: '5.0 mm', depth: '25.0 mm' },

@@ -23,15 +23,23 @@ export const cutRows = ({ cuts }: CutoutAnswer, units: UnitSettings): CutRow[] =
     depth: formatLength(depthMm, units),
   }))
 
-/** "Front side back by 34.0 mm: mark 34.0 mm beyond its corner on one edge beside it and 36.2 mm on the other, tape the line between them." */
-export function nextCutText(
-  { outward, depthMm, marks: [one, other] }: TouchCut,
-  units: UnitSettings,
-): string {
+/** The next cut: which side, how deep as large as it goes, and the two marks that one line is taped between. */
+export interface NextCut {
+  readonly name: string
+  readonly figure: string
+  readonly marks: readonly string[]
+}
+
+export function nextCut({ outward, depthMm, marks }: TouchCut, units: UnitSettings): NextCut {
   const length = (mm: number) => formatLength(mm, units)
-  const mark = ({ at, beyondMm }: TouchCut['marks'][number]) =>
-    `${length(beyondMm)} beyond the corner (${length(at[0])} from the left edge, ${length(at[1])} from the front)`
-  return `Cut the ${sideText(outward)} side back by ${length(depthMm)}: mark ${mark(one)}, and ${mark(other)}; tape one line between the marks.`
+  return {
+    name: `Cut the ${sideText(outward)} side back by`,
+    figure: length(depthMm),
+    marks: marks.map(
+      ({ at, beyondMm }) =>
+        `${length(at[0])} from the left edge, ${length(at[1])} from the front: ${length(beyondMm)} beyond the corner`,
+    ),
+  }
 }
 
 /** What a larger cut saves; null while that is not known. */

@@ -36,9 +36,15 @@ const COLUMNS: readonly FactColumn<CutRow>[] = [
         <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }} <MissingWords :missing="missing" />
       </p>
       <section v-if="cutouts.next" aria-labelledby="next-cut">
-        <h2 id="next-cut">{{ words.next }}</h2>
-        <p class="next figure" data-testid="next-cut">{{ cutouts.next }}</p>
-        <p v-if="cutouts.larger" class="figure" data-testid="larger-cut">{{ cutouts.larger }}</p>
+        <div data-testid="next-cut">
+          <h2 id="next-cut">{{ cutouts.next.name }}</h2>
+          <p class="depth figure">{{ cutouts.next.figure }}</p>
+          <p>{{ words.marks }}</p>
+          <ol>
+            <li v-for="mark in cutouts.next.marks" :key="mark">{{ mark }}</li>
+          </ol>
+        </div>
+        <p v-if="cutouts.larger" class="soft" data-testid="larger-cut">{{ cutouts.larger }}</p>
         <p v-else-if="larger" class="soft">{{ words.largerWaits }} <MissingWords :missing="larger" /></p>
         <UButton variant="link" icon="i-lucide-undo-2" @click="cutouts.takeBack()">{{ words.back }}</UButton>
       </section>
@@ -72,8 +78,13 @@ const COLUMNS: readonly FactColumn<CutRow>[] = [
 </template>
 
 <style scoped>
-.next {
-  font-size: 1.25rem;
-  line-height: 1.4;
+.depth {
+  font-size: 2.5rem;
+  line-height: 1.2;
+}
+ol {
+  padding-left: 22px;
+  list-style: decimal;
+  font-variant-numeric: tabular-nums;
 }
 </style>
