@@ -33,7 +33,7 @@ function outputFallRad(): number {
   const axis = evaluation.placed.axes.get(outputOf(build)!.axis)
   if (!axis?.known) throw new Error('it is read')
   const { fall, plan } = axis.value
-  return Math.atan(Math.hypot(Math.tan(fall), Math.tan(plan)))
+  return Math.acos(Math.cos(fall) * Math.cos(plan))
 }
 
 describe('a powertrain of a build on its mounts', () => {
