@@ -111,11 +111,6 @@ export const useCards = defineStore('cards', () => {
   watch([side, () => plate.value?.id], () => {
     chosen.value = null
   })
-  watch(
-    () => card.value?.photo,
-    (photo) => photos.show(photo ?? null),
-    { immediate: true },
-  )
 
   return {
     side,

@@ -25,7 +25,11 @@ async function take(file: File) {
   else cards.begin(id)
 }
 onUnmounted(() => photos.hide())
-onMounted(() => photos.show(cards.card?.photo ?? null))
+watch(
+  () => cards.card?.photo ?? null,
+  (photo) => photos.show(photo),
+  { immediate: true },
+)
 </script>
 
 <template>
