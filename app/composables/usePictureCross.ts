@@ -1,4 +1,5 @@
 import type { Pixel } from '~~/core/measure/tracing/photoScale'
+import { placeInDrawing } from './placeInDrawing'
 
 interface Size {
   readonly widthPx: number
@@ -21,12 +22,9 @@ export function usePictureCross(picture: () => Size, svg: Readonly<Ref<SVGSVGEle
     return [inside(x, picture().widthPx), inside(y, picture().heightPx)]
   }
 
-  /** Where the picture was tapped, however it lies within its frame. */
-  function pixelAt({ clientX, clientY }: PointerEvent): Pixel {
-    const toPicture = svg.value?.getScreenCTM()?.inverse()
-    if (!toPicture) return cross.value
-    const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(toPicture)
-    return within([x, y])
+  function pixelAt(event: PointerEvent): Pixel {
+    const place = placeInDrawing(svg.value, event)
+    return place ? within(place) : cross.value
   }
 
   /** Null for a key that is no arrow. */

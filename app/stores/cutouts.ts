@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Place2 } from '~~/core/base/outline/polygon'
 import { cutoutScene } from '~~/core/drawing/cutoutScene'
-import type { CutoutEntry, CutoutTouch } from '~~/core/file/kinds/cutoutKinds'
+import { FEWEST_CORNERS, type CutoutEntry, type CutoutTouch } from '~~/core/file/kinds/cutoutKinds'
 import { cutoutAnswer } from '~~/core/making/cutouts/cutoutAnswer'
 import { cutRows, largerText, nextCut } from '~~/core/show/text/cutoutText'
 import { newId } from '../storage/newId'
@@ -22,7 +22,6 @@ const FIRST: Omit<CutoutEntry, 'id' | 'name'> = {
   ],
   gapMm: 20,
 }
-export const FEWEST_CORNERS = 3
 
 /** Openings of the open build: where what is lowered touches, and the cut that follows. */
 export const useCutouts = defineStore('cutouts', () => {

@@ -3,8 +3,6 @@ import { computed, ref } from 'vue'
 import { unknown } from '~~/core/base/known'
 import { mountPanes } from '~~/core/drawing/mountScene'
 import { MOUNT_FIGURES, type ElasticMountEntry, type MountKind } from '~~/core/file/kinds/mountKinds'
-import { powertrainOf } from '~~/core/file/parts/bodies'
-import type { BodyId } from '~~/core/file/parts/body'
 import type { Drivetrain } from '~~/core/file/parts/drivetrain'
 import { heldBy, mountableBodies } from '~~/core/making/mounts/mountedBodies'
 import { MOUNTS } from '~~/core/model/mountSubject'
@@ -14,6 +12,7 @@ import { newId } from '../storage/newId'
 import { mounts as words } from '../texts/making'
 import { assign } from './assign'
 import { dropPoints } from './dropPoints'
+import { lookedAt } from './lookedAt'
 import { useEvaluation } from './evaluation'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
@@ -25,10 +24,7 @@ export const useMounts = defineStore('mounts', () => {
   const sureness = useSureness()
   /** All that can stand on mounts; the one that is looked at, the powertrain first. */
   const bodies = computed(() => (workbench.build ? mountableBodies(workbench.build) : []))
-  const lookedBody = ref<BodyId | null>(null)
-  const body = computed(
-    () => bodies.value.find(({ id }) => id === lookedBody.value) ?? bodies.value[0] ?? null,
-  )
+  const { looked: lookedBody, one: body } = lookedAt(bodies, ({ id }) => id)
   const entries = computed<readonly ElasticMountEntry[]>(() => {
     const { build } = workbench
     if (!build) return []
@@ -56,9 +52,8 @@ export const useMounts = defineStore('mounts', () => {
   /** By what the third mount is moved about the line through the other two; null without such a lever. */
   const third = computed(() => {
     const { build } = workbench
-    const powertrain = build && powertrainOf(build)?.id
-    if (powertrain !== body.value?.id) return null
-    return build?.levers.find((lever) => lever.kind === 'tail-up' && lever.body === powertrain) ?? null
+    if (body.value?.kind !== 'powertrain') return null
+    return build?.levers.find((lever) => lever.kind === 'tail-up' && lever.body === body.value?.id) ?? null
   })
   const panes = (width: number) =>
     found.value.known && at.value ? mountPanes(found.value.value, at.value, width) : []

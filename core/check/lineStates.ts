@@ -3,7 +3,8 @@ import type { BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Line } from '../file/parts/lineSpec'
 import { isLock, wheelPlaces, type PlaceOfWheels } from '../file/build/wheelPlaces'
-import { sprungBodies } from '../making/mounts/mountedUnit'
+import { mountedBodies } from '../making/mounts/mountedBodies'
+import { isSprung } from '../making/mounts/mountedUnit'
 import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
 import type { CheckState, WheelPlace } from './check'
 
@@ -64,7 +65,10 @@ function torqueStates(build: Build, line: Line): Omit<LineState, 'at'>[] {
 /** A line of a body that is known to give on its mounts. */
 function isGiven(build: Build, { driving, driven }: Line): boolean {
   const ends = build.axes.filter(({ id }) => id === driving || id === driven)
-  return sprungBodies(build).some(({ id }) => ends.some((end) => goesAlongWith(build, end.body, id)))
+  return mountedBodies(build).some(
+    (mounted) =>
+      ends.some((end) => goesAlongWith(build, end.body, mounted.body.id)) && isSprung(build, mounted),
+  )
 }
 
 /** The body of the driven axis, which winds up. */

@@ -11,7 +11,8 @@ export interface CutoutScene {
   readonly touches: readonly { readonly id: string; readonly at: Place2; readonly isLast: boolean }[]
   /** The line of the last cut. */
   readonly line: readonly [Place2, Place2] | null
-  /** Of the sheet, in mm from its left edge and its front. */
+  /** Between the drawing and the sheet, in mm from its left edge and its front. */
+  readonly at: (mm: Place2) => Place2
   readonly placeAt: (px: Place2) => Place2
 }
 
@@ -40,6 +41,7 @@ export function cutoutScene(corners: readonly Place2[], answer: CutoutAnswer, wi
       isLast: k === answer.cuts.length - 1,
     })),
     line: last ? [at(last.marks[0].at), at(last.marks[1].at)] : null,
+    at,
     placeAt: ([x, y]) => [left + (x - inset) / scale, front + (y - EDGE_PX) / scale],
   }
 }

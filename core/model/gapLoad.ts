@@ -43,11 +43,15 @@ export function gapLoadColumns(
   const given = giving(build, places, bodies)
   for (const { of, sense } of given)
     of.cases.forEach(({ shift, turn, at }, k) => {
-      const left = cases.has(at.key) ? cases.get(at.key) : mm
-      const isHeld = left != null && Number.isFinite(graph.at(shift[0]))
-      const moves = () =>
-        scalarStep(graph, GAP_LEFT, [left as Column, ...toward, ...point, ...shift, ...turn], [sense])
-      cases.set(at.key, isHeld ? (k === 0 ? left : moves()) : null)
+      const before = cases.has(at.key) ? cases.get(at.key) : mm
+      if (before == null || !Number.isFinite(graph.at(shift[0]))) cases.set(at.key, null)
+      // The first of them is standing still.
+      else if (k === 0) cases.set(at.key, before)
+      else
+        cases.set(
+          at.key,
+          scalarStep(graph, GAP_LEFT, [before, ...toward, ...point, ...shift, ...turn], [sense]),
+        )
     })
   const held = new Map([...cases].flatMap(([key, left]) => (left === null ? [] : [[key, left] as const])))
   // Mounts that do not even hold it standing say nothing of a gap.

@@ -13,7 +13,7 @@ import type { Id } from '../file/parts/id'
 import { chainOf } from '../making/mounts/chainRuns'
 import { casesFor, type MountCaseKey } from '../making/mounts/mountCases'
 import type { MountableBody, MountedBody } from '../making/mounts/mountedBodies'
-import { linesFrom } from '../making/mounts/unitDrive'
+import { lineInto, linesFrom } from '../making/mounts/unitDrive'
 import type { SprungBody } from '../stand/sprung'
 import { GAPS } from './gapSubject'
 import type { CompiledGap } from './gaps'
@@ -89,13 +89,9 @@ function compileMounts(
 
 /** Where torque goes out of a body, or in at the pinion of a differential. */
 function outputAt(build: Build, body: MountableBody): Id | undefined {
-  const [first] = linesFrom(build, body)
-  const own = new Set(build.axes.flatMap((axis) => (axis.body === body.id ? [axis.id] : [])))
-  const into = build.lines.find(({ driving, driven }) => own.has(driven) && !own.has(driving))
-  if (body.kind === 'axle') return into?.joints.at(-1)?.point
-  return (
-    first?.joints[0]?.point ?? (body.kind === 'powertrain' ? chainOf(build)?.sprockets[0]?.point : undefined)
-  )
+  if (body.kind === 'axle') return lineInto(build, body)?.joints.at(-1)?.point
+  const joint = linesFrom(build, body)[0]?.joints[0]?.point
+  return joint ?? (body.kind === 'powertrain' ? chainOf(build)?.sprockets[0]?.point : undefined)
 }
 
 const TWISTS: Bound = {

@@ -1,70 +1,20 @@
 import cart from '../../demo/burdock-cart.lurvan.json'
 import hatch from '../../demo/medlar-hatch.lurvan.json'
-import van from '../../demo/osier-van.lurvan.json'
-import hauler from '../../demo/sorrel-hauler.lurvan.json'
-import { cross, sub, add, type Vec3 } from '../base/linalg/vec3'
+import { type Vec3 } from '../base/linalg/vec3'
 import { parseBuild } from '../file/open/parseBuild'
 import { chainGears } from '../vehicle/strength/chainGears'
-import { heldBy, mountableBodies } from '../making/mounts/mountedBodies'
 import { directionOf, strainOf } from '../making/mounts/mountSprings'
 import { padStiffness, sleeveStiffness } from '../making/mounts/rubber'
 import { fromPush, fromRubber } from '../making/mounts/toldStiffness'
-import { driveOf } from '../making/mounts/unitDrive'
 import { changedBay } from '../testdata/bay'
+import { caseOf, given, mountsOf, withMounts } from '../testdata/mounted'
 import { resultJson } from '../show/result/resultJson'
 import { forceRows, strainRows, toldText } from '../show/text/mountText'
 import type { Build } from '../file/build/build'
 import type { RawBuild } from '../testdata/builds'
 import { evaluateBuild } from './evaluateBuild'
 import { MOUNTS } from './mountSubject'
-import type { CaseFound, MountsFound } from './mountFound'
 import { foundOf } from './subject'
-
-const mountsOf = (build: Build): MountsFound => {
-  const { found } = foundOf(evaluateBuild(build, {}).subjects, MOUNTS)[0]!
-  if (!found.known) throw new Error(JSON.stringify(found.missing))
-  return found.value
-}
-const caseOf = ({ cases }: MountsFound, key: string): CaseFound => cases.find(({ at }) => at.key === key)!
-
-/** Three soft feet and a lump, in a build that had none. */
-function withMounts(demo: object, places: readonly Vec3[], centre: Vec3): Build {
-  const raw = structuredClone(demo) as RawBuild
-  places.forEach(([x, y, z], i) => {
-    raw.points.push({ id: `foot-${i}`, name: `foot ${i}`, body: 'powertrain' })
-    raw.readings.push({
-      ...{ id: `foot-${i}-given`, setup: raw.setups[0].id, kind: 'given-point', point: `foot-${i}` },
-      ...{ station: String(Math.abs(x)), stationWay: x > 0 ? 'forward' : 'rearward' },
-      ...{ offset: String(Math.abs(y)), side: y < 0 ? 'right' : 'left' },
-      ...{ height: String(Math.abs(z)), heightWay: z < 0 ? 'below' : 'above' },
-    })
-  })
-  raw.mounts = places.map((_, i) => ({
-    ...{ id: `m${i}`, name: `foot ${i}`, point: `foot-${i}`, kind: 'ways' },
-    ...{ forwardNPerMm: 300, leftNPerMm: 300, upNPerMm: 300 },
-  }))
-  const at = { stationMm: -centre[0], leftMm: centre[1], upMm: centre[2] }
-  const lump = { id: 'lump', name: 'engine', done: 'in', kg: 60, at, body: 'powertrain', hangs: true }
-  raw.weight = { ...raw.weight, masses: [...(raw.weight?.masses ?? []), lump] }
-  const parsed = parseBuild(raw)
-  if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
-  return parsed.value
-}
-
-/** What all mounts give in a case more than standing still, and its moment about the origin in N·m. */
-function given(found: MountsFound, key: string): { force: Vec3; momentNm: Vec3 } {
-  const still = caseOf(found, 'standing')
-  let [force, moment]: [Vec3, Vec3] = [
-    [0, 0, 0],
-    [0, 0, 0],
-  ]
-  caseOf(found, key).forces.forEach((one, i) => {
-    const more = sub(one.force, still.forces[i]!.force)
-    force = add(force, more)
-    moment = add(moment, cross(found.mounts[i]!.at, more))
-  })
-  return { force, momentNm: [moment[0] / 1000, moment[1] / 1000, moment[2] / 1000] }
-}
 
 describe('a powertrain with the final drive inside', () => {
   const places: readonly Vec3[] = [
@@ -245,132 +195,5 @@ describe('what is told of a mount besides', () => {
     raw.mounts[0] = { ...raw.mounts[0], kind: 'stop' }
     const parsed = parseBuild(raw)
     expect(!parsed.ok && parsed.problems.map(({ path }) => path)).toContain('mounts[0].way')
-  })
-})
-
-/** Of another body than the powertrain. */
-function foundAt(build: Build, body: string): MountsFound {
-  const one = foundOf(evaluateBuild(build, {}).subjects, MOUNTS).find(
-    ({ mounted }) => mounted.body.id === body,
-  )
-  if (!one?.found.known) throw new Error(JSON.stringify(one?.found))
-  return one.found.value
-}
-
-describe('bodies on mounts of their own', () => {
-  const FEET: readonly Vec3[] = [
-    [-2350, 200, -50],
-    [-2350, -200, -50],
-    [-2650, 0, 0],
-  ]
-  const sound = (raw: RawBuild): Build => {
-    const parsed = parseBuild(raw)
-    if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems))
-    return parsed.value
-  }
-  const onFeet = (demo: object, body: string, places: readonly Vec3[], edit: (raw: RawBuild) => void) => {
-    const raw: RawBuild = structuredClone(withMounts(demo, places, [-2500, 20, 10]))
-    raw.points.forEach((one: RawBuild) => {
-      if (one.id.startsWith('foot-')) one.body = body
-    })
-    // So stiff that it does not turn over.
-    raw.mounts.forEach((one: RawBuild) =>
-      Object.assign(one, { forwardNPerMm: 3000, leftNPerMm: 3000, upNPerMm: 3000 }),
-    )
-    raw.weight.masses = [
-      {
-        id: 'case',
-        name: 'differential',
-        done: 'in',
-        kg: 42,
-        at: { stationMm: 2500, leftMm: 20, upMm: 10 },
-        body,
-      },
-    ]
-    edit(raw)
-    return sound(raw)
-  }
-  const fixedAxle = (edit: (raw: RawBuild) => void = () => undefined) =>
-    onFeet(van, 'rear-axle', FEET, (raw) => {
-      const axle = raw.bodies.find(({ id }: RawBuild) => id === 'rear-axle')
-      axle.suspension = 'fixed'
-      delete axle.travel
-      delete axle.motion
-      edit(raw)
-    })
-
-  it('turn a differential by its pinion about the shaft, and by its wheels across, no further than the tyres hold', () => {
-    const build = fixedAxle()
-    const found = foundAt(build, 'rear-axle')
-    expect(found.unit.massKg).toBe(42)
-    expect(found.failed).toEqual([])
-    const { momentNm } = given(found, 'pulling')
-    const ride = evaluateBuild(build, {}).lines[0]!
-    // Grip at the pinion: 0.9 · 1420 kg · g · 0.331 m / 3.6, under the engine’s 340 · 4.6.
-    const pinionNm = (0.9 * 1420 * 9.80665 * 0.331) / 3.6
-    expect(pinionNm).toBeLessThan(340 * 4.6)
-    // The mounts answer: against what the shaft gives, and against the road.
-    expect(Math.hypot(momentNm[0], momentNm[1] - pinionNm * 3.6, momentNm[2])).toBeCloseTo(pinionNm, 6)
-    expect(momentNm[0]).toBeGreaterThan(0.99 * pinionNm)
-    // The nose rises under drive, and the last joint of its line says by how much.
-    const pulling = caseOf(found, 'pulling')
-    expect(pulling.fallDeg).toBeGreaterThan(0)
-    expect(pulling.joints.map(({ line }) => line)).toEqual(['rear-shaft', 'rear-shaft', 'rear-shaft'])
-    expect(Math.abs(pulling.joints[2]!.byDeg)).toBeGreaterThan(0.01)
-    expect(pulling.joints[0]!.byDeg).toBeCloseTo(0, 6)
-    expect(ride.states.map(({ state }) => state).slice(0, 3)).toEqual(['ride', 'drive', 'coast'])
-    // Reverse turns it over by its own ratio, here limited alike.
-    expect(caseOf(found, 'reverse').fallDeg).toBeLessThan(0)
-  })
-
-  it('ask for what a differential lacks', () => {
-    const lacks = (edit: (raw: RawBuild) => void) => {
-      const one = foundOf(evaluateBuild(fixedAxle(edit), {}).subjects, MOUNTS)[0]!
-      return one.found.known ? [] : one.found.missing.map(({ what }) => what)
-    }
-    expect(lacks((raw) => delete raw.drivetrain.axleRatios)).toEqual(['the final drive of rear axle'])
-    expect(lacks((raw) => (raw.weight.masses = []))[0]).toContain('the weight of rear axle')
-    const json = resultJson(fixedAxle((raw) => delete raw.drivetrain.axleRatios)) as any
-    expect(json.mounts).toEqual([{ body: 'rear-axle', massKg: null, tailShare: null, cases: [] }])
-  })
-
-  it('turn a transfer case apart by what it gives beyond what it is given', () => {
-    const boxOn = (isApart: boolean) =>
-      onFeet(
-        hauler,
-        'transfer-case',
-        FEET.map(([x, y, z]) => [x + 1500, y, z]),
-        (raw) => {
-          const box = raw.bodies.find(({ id }: RawBuild) => id === 'transfer-case')
-          if (isApart) delete box.standsOn
-          delete raw.drivetrain.grip
-        },
-      )
-    const apart = foundAt(boxOn(true), 'transfer-case')
-    const { momentNm } = given(apart, 'pulling')
-    // Both outputs together: 330 · 4.2 · 2.3, less the 330 · 4.2 that the gearbox gives it.
-    expect(Math.hypot(...momentNm)).toBeLessThanOrEqual(330 * 4.2 * 1.3 + 1e-6)
-    expect(Math.hypot(...momentNm)).toBeGreaterThan(0.99 * 330 * 4.2 * 1.3)
-    // Bolted to the gearbox, the mounts hold both.
-    const bolted = boxOn(false)
-    expect(mountableBodies(bolted).map(({ id }) => id)).toEqual(['powertrain'])
-    expect(heldBy(bolted, bolted.mounts![0]!)?.kind).toBe('powertrain')
-    const drive = driveOf(bolted, mountableBodies(bolted)[0]!)
-    expect(drive.known && [drive.value.hasRanges, drive.value.shafts]).toEqual([
-      true,
-      [
-        { axis: 'rear-shaft-drive', part: 0.5 },
-        { axis: 'front-shaft-drive', part: 0.5 },
-      ],
-    ])
-  })
-
-  it('turn a powertrain about its own shaft', () => {
-    const found = mountsOf(changedBay())
-    const { momentNm } = given(found, 'pulling')
-    expect(Math.hypot(...momentNm)).toBeCloseTo(240 * 3.9, 6)
-    // It falls to the rear, so the reaction has a part upright.
-    const fallen = Math.atan2(momentNm[2], momentNm[0])
-    expect(Math.abs(fallen)).toBeGreaterThan(0.01)
   })
 })

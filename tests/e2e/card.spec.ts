@@ -150,6 +150,7 @@ test('on a phone: where it touches is tapped, the next cut is one line, what a l
   const picture = page.getByTestId('cutout-picture')
   const box = (await picture.boundingBox())!
   await picture.click({ position: { x: box.width / 2, y: 38 } })
+  await expect(page.getByTestId('pending-touch')).toBeVisible()
   const put = async (label: string, figure: string) => {
     await page.getByLabel(label, { exact: true }).first().fill(figure)
     await page.getByLabel(label, { exact: true }).first().press('Tab')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Place2 } from '~~/core/base/outline/polygon'
 import type { CutoutScene } from '~~/core/drawing/cutoutScene'
+import { placeInDrawing } from '~/composables/placeInDrawing'
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { cutouts as words } from '~/texts/cutouts'
 
@@ -16,13 +17,14 @@ const svg = useTemplateRef<SVGSVGElement>('svg')
 const width = useBoxWidth(box, 600)
 const scene = computed(() => sceneOf(Math.floor(width.value)))
 const points = (all: readonly Place2[]) => all.map((one) => one.join(',')).join(' ')
-function tap({ clientX, clientY }: PointerEvent) {
-  const toPicture = svg.value?.getScreenCTM()?.inverse()
-  if (!toPicture || !scene.value) return
-  const { x, y } = new DOMPoint(clientX, clientY).matrixTransform(toPicture)
-  const [left, front] = scene.value.placeAt([x, y])
+const pending = computed(() => (place && scene.value ? scene.value.at(place) : null))
+function tap(event: PointerEvent) {
+  const px = placeInDrawing(svg.value, event)
+  if (!px || !scene.value) return
+  const [left, front] = scene.value.placeAt(px)
   emit('touch', [Math.round(left), Math.round(front)])
 }
+const cross = ([x, y]: Place2) => `M${x - 7} ${y - 7}l14 14M${x + 7} ${y - 7}l-14 14`
 </script>
 
 <template>
@@ -42,10 +44,11 @@ function tap({ clientX, clientY }: PointerEvent) {
       <polygon :points="points(scene.before)" class="before" />
       <path v-if="scene.line" :d="`M${scene.line[0].join(' ')}L${scene.line[1].join(' ')}`" class="line" />
       <g v-for="{ id, at, isLast } in scene.touches" :key="id" :class="{ last: isLast }">
-        <path :d="`M${at[0] - 7} ${at[1] - 7}l14 14M${at[0] + 7} ${at[1] - 7}l-14 14`" class="touch" />
+        <path :d="cross(at)" class="touch" />
       </g>
+      <path v-if="pending" :d="cross(pending)" class="touch pending" data-testid="pending-touch" />
     </svg>
-    <p class="soft">{{ place ? `${place[0]}, ${place[1]} mm` : words.tap }}</p>
+    <p class="soft">{{ words.tap }}</p>
   </div>
 </template>
 
@@ -62,7 +65,6 @@ svg {
 }
 p {
   padding: 0 14px 10px;
-  font-variant-numeric: tabular-nums;
 }
 .now {
   fill: var(--wash);
@@ -82,6 +84,10 @@ p {
   fill: none;
   stroke: var(--soft);
   stroke-width: 2.5;
+}
+.touch.pending {
+  stroke: var(--accent);
+  stroke-dasharray: 3 2;
 }
 .last .touch {
   stroke: var(--out);

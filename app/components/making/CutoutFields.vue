@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { CutoutEntry } from '~~/core/file/kinds/cutoutKinds'
+import { FEWEST_CORNERS, type CutoutEntry } from '~~/core/file/kinds/cutoutKinds'
 import { cutouts as words } from '~/texts/cutouts'
-import { FEWEST_CORNERS, useCutouts } from '~/stores/cutouts'
+import { useCutouts } from '~/stores/cutouts'
 
 /** The opening before its first cut. */
 const { cutout } = defineProps<{ cutout: CutoutEntry }>()

@@ -20,11 +20,13 @@ const touchShape = object({
   leftMm: figure(0, 3000),
 })
 
+export const FEWEST_CORNERS = 3
+
 const cutoutShape = object({
   id: requiredId(),
   name: requiredName(),
   /** The opening before the first touch, corner after corner. */
-  corners: list(spotShape, 24).min(3).required(),
+  corners: list(spotShape, 24).min(FEWEST_CORNERS).required(),
   /** Wanted round what passes. */
   gapMm: figure(0, 500),
   /** One a lowering, in their order; the sheet is cut after each. */

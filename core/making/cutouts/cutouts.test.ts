@@ -135,6 +135,7 @@ describe('an opening that is cut to shape', () => {
     const scene = cutoutScene(BOX, answer, 600)
     const [first] = scene.touches
     expect(scene.placeAt(first!.at)).toEqual([expect.closeTo(290, 9), expect.closeTo(150, 9)])
+    expect(scene.at([290, 150])).toEqual(first!.at)
     expect([scene.before.length, scene.line![0][0] - scene.before[1]![0]]).toEqual([4, expect.any(Number)])
     expect(scene.line![0][0]).toBeGreaterThan(scene.before[1]![0])
   })

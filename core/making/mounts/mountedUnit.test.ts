@@ -6,11 +6,11 @@ import { demoBuild } from '../../testdata/demos'
 import { casesFor, loadOf, type MountCaseKey } from './mountCases'
 import { mountedBodies } from './mountedBodies'
 import { springsOf } from './mountSprings'
-import { sprungBodies, unitOf } from './mountedUnit'
+import { isSprung as isOneSprung, unitOf } from './mountedUnit'
 import { powertrainOf } from '../../file/parts/bodies'
 
 const told = (build: Build) => unitOf(build, powertrainOf(build)!)
-const isSprung = (build: Build) => sprungBodies(build).length > 0
+const isSprung = (build: Build) => mountedBodies(build).some((one) => isOneSprung(build, one))
 const known = (build: Build) => {
   const unit = told(build)
   if (!unit.known) throw new Error(unit.missing[0]!.what)

@@ -6,7 +6,7 @@ import { centreOfMass, type Mass } from '../../vehicle/weight/masses'
 import { bodyMasses, hangingMasses, laterMasses } from '../../vehicle/weight/weightOf'
 import type { GivenTorque } from './load'
 import type { MountedUnit } from './mountCases'
-import { mountedBodies, type MountableBody } from './mountedBodies'
+import type { MountableBody, MountedBody } from './mountedBodies'
 import { springsOf } from './mountSprings'
 import { driveOf, type UnitDrive } from './unitDrive'
 
@@ -84,8 +84,6 @@ const torqueOut = (
 
 const placeOf = ({ station, offset, height }: Omit<Mass, 'kg'>): Vec3 => [-station, offset, height]
 
-/** The bodies of a build of which all is told that it takes to say how they give on their mounts. */
-export const sprungBodies = (build: Build): MountableBody[] =>
-  mountedBodies(build).flatMap(({ body, mounts }) =>
-    springsOf(mounts).known && unitOf(build, body).known ? [body] : [],
-  )
+/** All is told that it takes to say how a body gives on its mounts. */
+export const isSprung = (build: Build, { body, mounts }: MountedBody): boolean =>
+  springsOf(mounts).known && unitOf(build, body).known

@@ -81,8 +81,7 @@ function transferDrive(build: Build, body: MountableBody): Known<UnitDrive> {
 
 /** Turned by its pinion, and the other way by its wheels. */
 function axleDrive(build: Build, body: MountableBody): Known<UnitDrive> {
-  const own = new Set(build.axes.flatMap((axis) => (axis.body === body.id ? [axis.id] : [])))
-  const line = build.lines.find(({ driving, driven }) => own.has(driven) && !own.has(driving))
+  const line = lineInto(build, body)
   const final = build.drivetrain.axleRatios?.find(({ axle }) => axle === body.id)?.ratio
   if (!line) return unknown(`a line that drives ${body.name}`, 'lines')
   if (final === undefined) return unknown(`the final drive of ${body.name}`, 'drivetrain.axleRatios')
@@ -115,6 +114,12 @@ function shaftDrive(
 function heldAlong(build: Build, lines: readonly Line[]): number | null {
   const held = allKnown(lines.map((line) => heldNm(build, line)))
   return held.known && lines.length > 0 ? held.value.reduce((sum, one) => sum + one, 0) : null
+}
+
+/** The line that drives a body from another. */
+export function lineInto(build: Build, { id }: MountableBody): Line | undefined {
+  const own = new Set(build.axes.flatMap((axis) => (axis.body === id ? [axis.id] : [])))
+  return build.lines.find(({ driving, driven }) => own.has(driven) && !own.has(driving))
 }
 
 /** Lines that a body drives, or what is bolted to it, to another. */
