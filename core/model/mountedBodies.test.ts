@@ -11,17 +11,7 @@ import type { Build } from '../file/build/build'
 import type { RawBuild } from '../testdata/builds'
 import { evaluateBuild } from './evaluateBuild'
 import { MOUNTS } from './mountSubject'
-import type { MountsFound } from './mountFound'
 import { foundOf } from './subject'
-
-/** Of another body than the powertrain. */
-function foundAt(build: Build, body: string): MountsFound {
-  const one = foundOf(evaluateBuild(build, {}).subjects, MOUNTS).find(
-    ({ mounted }) => mounted.body.id === body,
-  )
-  if (!one?.found.known) throw new Error(JSON.stringify(one?.found))
-  return one.found.value
-}
 
 describe('bodies on mounts of their own', () => {
   const FEET: readonly Vec3[] = [
@@ -67,7 +57,7 @@ describe('bodies on mounts of their own', () => {
 
   it('turn a differential by its pinion about the shaft, and by its wheels across, no further than the tyres hold', () => {
     const build = fixedAxle()
-    const found = foundAt(build, 'rear-axle')
+    const found = mountsOf(build, 'rear-axle')
     expect(found.unit.massKg).toBe(42)
     expect(found.failed).toEqual([])
     const { momentNm } = given(found, 'pulling')
@@ -175,7 +165,7 @@ describe('bodies on mounts of their own', () => {
           delete raw.drivetrain.grip
         },
       )
-    const apart = foundAt(boxOn(true), 'transfer-case')
+    const apart = mountsOf(boxOn(true), 'transfer-case')
     const { momentNm } = given(apart, 'pulling')
     // Both outputs together: 330 · 4.2 · 2.3, less the 330 · 4.2 that the gearbox gives it.
     expect(Math.hypot(...momentNm)).toBeLessThanOrEqual(330 * 4.2 * 1.3 + 1e-6)

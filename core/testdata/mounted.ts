@@ -1,4 +1,4 @@
-import { add, cross, sub, type Vec3 } from '../base/linalg/vec3'
+import { add, cross, scale, sub, type Vec3 } from '../base/linalg/vec3'
 import type { Build } from '../file/build/build'
 import { parseBuild } from '../file/open/parseBuild'
 import { evaluateBuild } from '../model/evaluateBuild'
@@ -7,12 +7,19 @@ import { MOUNTS } from '../model/mountSubject'
 import { foundOf } from '../model/subject'
 import type { RawBuild } from './builds'
 
-export const mountsOf = (build: Build): MountsFound => {
-  const { found } = foundOf(evaluateBuild(build, {}).subjects, MOUNTS)[0]!
-  if (!found.known) throw new Error(JSON.stringify(found.missing))
-  return found.value
+/** A body of a build on its mounts, the first when none is named. */
+export function mountsOf(build: Build, body?: string): MountsFound {
+  const all = foundOf(evaluateBuild(build, {}).subjects, MOUNTS)
+  const one = all.find(({ mounted }) => body === undefined || mounted.body.id === body)
+  if (!one?.found.known) throw new Error(JSON.stringify(one?.found))
+  return one.found.value
 }
-export const caseOf = ({ cases }: MountsFound, key: string): CaseFound => cases.find(({ at }) => at.key === key)!
+
+export function caseOf({ cases }: MountsFound, key: string): CaseFound {
+  const one = cases.find(({ at }) => at.key === key)
+  if (!one) throw new Error(`no case ${key}`)
+  return one
+}
 
 /** Three soft feet and a lump, in a build that had none. */
 export function withMounts(demo: object, places: readonly Vec3[], centre: Vec3): Build {
@@ -41,14 +48,10 @@ export function withMounts(demo: object, places: readonly Vec3[], centre: Vec3):
 /** What all mounts give in a case more than standing still, and its moment about the origin in N·m. */
 export function given(found: MountsFound, key: string): { force: Vec3; momentNm: Vec3 } {
   const still = caseOf(found, 'standing')
-  let [force, moment]: [Vec3, Vec3] = [
-    [0, 0, 0],
-    [0, 0, 0],
-  ]
-  caseOf(found, key).forces.forEach((one, i) => {
-    const more = sub(one.force, still.forces[i]!.force)
-    force = add(force, more)
-    moment = add(moment, cross(found.mounts[i]!.at, more))
-  })
-  return { force, momentNm: [moment[0] / 1000, moment[1] / 1000, moment[2] / 1000] }
+  const more = caseOf(found, key).forces.map(({ force }, i) => sub(force, still.forces[i]?.force ?? NOWHERE))
+  const moments = more.map((force, i) => cross(found.mounts[i]?.at ?? NOWHERE, force))
+  const sum = (all: readonly Vec3[]) => all.reduce<Vec3>((together, one) => add(together, one), [0, 0, 0])
+  return { force: sum(more), momentNm: scale(sum(moments), 1 / 1000) }
 }
+
+const NOWHERE: Vec3 = [NaN, NaN, NaN]
