@@ -45,5 +45,5 @@ function highestRadius({ mainOuterMm, angleDeg, offsetMm }: TubeJoint, phi: numb
   const rise = Math.cos(phi) * Math.cos(radians(angleDeg))
   if (Math.abs(sine) < 1e-12) return rise > 0 ? Infinity : 0
   const slope = rise / sine
-  return (((mainOuterMm / 2) * slope) / Math.hypot(1, slope) - offsetMm) / sine
+  return (((mainOuterMm / 2) * slope) / Math.sqrt(1 + slope * slope) - offsetMm) / sine
 }
