@@ -39,10 +39,11 @@ export function workedOnce(
   figures: readonly number[],
   parameters: readonly number[] = [],
 ): Float64Array {
-  const out = new Float64Array(outputs)
   // Of one kind with the columns of a run: loops that see both kinds would be slow for good.
   const from = figures.map((figure) => Float64Array.of(figure))
-  const to = Array.from(out, (_, index) => out.subarray(index, index + 1))
+  const to = Array.from({ length: outputs }, () => new Float64Array(1))
   run(1, from as unknown as Columns, to as unknown as Columns, parameters as unknown as Parameters)
+  const out = new Float64Array(outputs)
+  to.forEach((cells, k) => (out[k] = cells[0] ?? NaN))
   return out
 }

@@ -31,6 +31,7 @@ export interface Run {
  */
 export function newRun(graph: Graph, capacity: number): Run {
   const map = mapOf(graph)
+  const newCells = cellsFor(capacity)
   const store: (Float64Array | undefined)[] = new Array<Float64Array | undefined>(graph.columns)
   /** 1: alike in all rows, with the figure in the first cell alone; 2: alike and written to every cell; 0: filled by rows. */
   const alike = new Uint8Array(graph.columns).fill(ALIKE)
@@ -40,7 +41,7 @@ export function newRun(graph: Graph, capacity: number): Run {
   function cellsOf(column: Column): Float64Array {
     const there = store[column]
     if (there) return there
-    const made = new Float64Array(capacity)
+    const made = newCells()
     // What no step fills stands at its own figure until somebody sets it.
     if (!graph.maker(column)) made[0] = graph.at(column)
     store[column] = made
@@ -97,6 +98,24 @@ export function newRun(graph: Graph, capacity: number): Run {
     },
     cells: spread,
     figure: (column) => cellsOf(column)[0] ?? NaN,
+  }
+}
+
+/** Columns cut from one piece of memory: one by one, asking for it takes as long as filling them. */
+const COLUMNS_AT_ONCE = 32
+
+/** Makes columns of a run, all at nought. */
+function cellsFor(capacity: number): () => Float64Array {
+  if (capacity === 1) return () => new Float64Array(1)
+  let piece = new Float64Array(0)
+  let left = 0
+  return () => {
+    if (left === 0) {
+      piece = new Float64Array(COLUMNS_AT_ONCE * capacity)
+      left = COLUMNS_AT_ONCE
+    }
+    left--
+    return piece.subarray(left * capacity, (left + 1) * capacity)
   }
 }
 
