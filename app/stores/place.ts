@@ -179,9 +179,14 @@ export const usePlace = defineStore('place', () => {
     })
   }
 
-  /** True for a trial that readings belong to: it stays. */
-  const isRead = (id: string): boolean =>
-    (workbench.build?.readings ?? []).some((reading) => 'trial' in reading && reading.trial === id)
+  /** True for a trial that readings or welds belong to: it stays. */
+  const isRead = (id: string): boolean => {
+    const { readings: all = [], welds = [] } = workbench.build ?? {}
+    return (
+      all.some((reading) => 'trial' in reading && reading.trial === id) ||
+      welds.some(({ tackedIn, weldedIn }) => tackedIn === id || weldedIn === id)
+    )
+  }
 
   /** Lets levers count from how it was read that it stood in a trial; null: from how it was measured first. */
   function countFrom(id: string | null): void {

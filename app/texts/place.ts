@@ -223,6 +223,8 @@ export const place = {
     again: {
       title: 'Read points again, as it stands now',
       lead: 'Three points that are not in one line tell how it really stands, whatever was packed. Grey is what was read first.',
+      hiddenLead:
+        'Three points that are not in one line tell how it stands. What was read before shows once they are read.',
       rearward: 'behind the datum',
       forward: 'ahead of the datum',
       left: 'left of centre',

@@ -5,8 +5,12 @@ import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { POINT_FIGURES, useTrials, type PointAgain, type PointFigure } from '~/stores/trials'
 
-/** Points of the powertrain read again in the trial that stands: three of them tell how it really stands. */
-const { trial } = defineProps<{ trial: Trial }>()
+/** Points of the powertrain read again in a trial: three of them tell how it really stands. */
+const { trial, hides = false } = defineProps<{
+  trial: Trial
+  /** What was read first shows only once it was read again. */
+  hides?: boolean
+}>()
 const trials = useTrials()
 const words = texts.place.trials.again
 const { units } = useFormat()
@@ -26,14 +30,14 @@ function take(one: PointAgain, kind: PointFigure, text: string) {
 
 <template>
   <FoldedPart class="again" :title="words.title">
-    <p class="soft">{{ words.lead }}</p>
+    <p class="soft">{{ hides ? words.hiddenLead : words.lead }}</p>
     <fieldset v-for="one in points" :key="one.point.id">
       <legend>{{ one.point.name }}</legend>
       <label v-for="kind in POINT_FIGURES" :key="kind">
         <span class="soft">{{ side(kind, one.first[kind]) }}</span>
         <UInput
           :model-value="one.texts[kind]"
-          :placeholder="figureText(Math.abs(one.first[kind]), 'length', units)"
+          :placeholder="hides ? '' : figureText(Math.abs(one.first[kind]), 'length', units)"
           :aria-label="`${one.point.name}, ${side(kind, one.first[kind])}`"
           maxlength="60"
           autocomplete="off"

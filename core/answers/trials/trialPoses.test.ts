@@ -1,6 +1,7 @@
 import { findMistakes } from '../mistakes/findMistakes'
 import type { Build } from '../../file/build/build'
 import { changedBay } from '../../testdata/bay'
+import { AGAIN, readAgainIn } from '../../testdata/readAgain'
 import { seededRandom } from '../../base/chance/random'
 import { evaluateBuild } from '../../model/evaluateBuild'
 import { runMonteCarlo } from '../uncertainty/monteCarlo'
@@ -8,39 +9,17 @@ import { checkFigureId, sampleModel } from '../uncertainty/sampleModel'
 import { foretold } from './foretold'
 import { trialPoses } from './trialPoses'
 
-const AGAIN = ['mount-left', 'mount-right', 'mount-tail', 'output-joint'] as const
-
 /** The tight bay, its powertrain points read again in the second trial as they stand at a setting of the levers. */
-function readAgain(
+const readAgain = (
   settings: Record<string, number>,
   points: readonly string[] = AGAIN,
   error: (point: string, axis: number) => number = () => 0,
   edit: (raw: any) => void = () => undefined,
-): Build {
-  const { placed } = evaluateBuild(changedBay(), settings)
-  return changedBay((raw) => {
-    for (const point of points) {
-      const place = placed.points.get(point)
-      if (!place?.known) throw new Error(point)
-      const [x, y, z] = place.value
-      const read = (kind: string, mm: number, axis: number, words: object) =>
-        raw.readings.push({
-          id: `again-${point}-${axis}`,
-          kind,
-          point,
-          setup: raw.setups[0].id,
-          trial: 'trial-2',
-          values: [(Math.abs(mm) + error(point, axis)).toFixed(3)],
-          unit: 'mm',
-          ...words,
-        })
-      read('point-station', x, 0, { way: x <= 0 ? 'rearward' : 'forward' })
-      read('point-offset', y, 1, { side: y >= 0 ? 'left' : 'right' })
-      read('point-height', z, 2, { way: z >= 0 ? 'above' : 'below' })
-    }
+): Build =>
+  changedBay((raw) => {
+    readAgainIn('trial-2', settings, points, error)(raw)
     edit(raw)
   })
-}
 
 const gapOf = (build: Build, id: string) => {
   const found = evaluateBuild(build, {}).gaps.find(({ gap }) => gap.id === id)

@@ -9,6 +9,7 @@ export const NAMED_LISTS = {
   lines: 'line',
   gaps: 'gap',
   levers: 'lever',
+  trials: 'trial',
 } as const
 export type NamedList = keyof typeof NAMED_LISTS
 

@@ -1,5 +1,5 @@
 import { boolean, object, type InferType } from 'yup'
-import { figure, list, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import { figure, idField, list, requiredId, requiredName, timeField, wordField } from '../parts/fields'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
@@ -41,6 +41,9 @@ const weldShape = object({
   tacked: figure(0, 200).integer(),
   /** When it was last hot: readings are cold ones. */
   hotAt: timeField(),
+  /** The lift-ins in which points of the powertrain were read before and after; before it as chosen when absent. */
+  tackedIn: idField(),
+  weldedIn: idField(),
 })
 
 /** A weld with what is read before and after it. */
@@ -54,7 +57,17 @@ export interface WeldTypes extends OnlyTold {
 /** Welds. */
 export const KINDS_OF_WELDS = {
   ...ONLY_TOLD,
-  lists: { welds: { shape: weldShape, most: 60, names: () => [], problems: weldProblems } },
+  lists: {
+    welds: {
+      shape: weldShape,
+      most: 60,
+      names: ({ tackedIn, weldedIn }) => [
+        { at: 'tackedIn', in: 'trials', id: tackedIn },
+        { at: 'weldedIn', in: 'trials', id: weldedIn },
+      ],
+      problems: weldProblems,
+    },
+  },
 } as const satisfies SubjectKinds<WeldTypes>
 
 function weldProblems(_: Things, { readings }: WeldEntry, complain: EntryComplaint): void {

@@ -14,6 +14,7 @@ import { serviceWay, type ServiceAnswer } from '../../bay/serviceWay'
 import { thingsOf } from '../../bay/things'
 import { axleCutAnswers, sleeveFit, type SleeveFit } from '../../sprockets/axleCutOf'
 import type { CutSide } from '../../sprockets/cutAxle'
+import { weldedStand, type WeldedStand } from '../../answers/trials/weldedStand'
 import type { View } from '../../drawing/shape'
 import { patternOf } from '../../vehicle/halfshaft/donorPattern'
 import type { Pattern } from '../../vehicle/halfshaft/pattern'
@@ -94,6 +95,8 @@ export interface ShopJson {
   /** Openings that something is lowered through: the cut after each touch, and what a larger one saves. */
   readonly cutouts: readonly Named<CutoutJson>[]
   readonly humps: readonly Named<RolledOver>[]
+  /** Where the powertrain stands once welded, against how it stood tacked. */
+  readonly welds: readonly Named<WeldJson>[]
   /** Whether parts come out of where they sit. */
   readonly releases: readonly Named<Release>[]
   /** What the engine takes from its gaps while it rocks; null where nobody said how far. */
@@ -106,6 +109,9 @@ export interface ShopJson {
   }[]
   readonly liveAxles: readonly LiveAxleJson[]
 }
+
+/** Checks that are worse by their ids. */
+type WeldJson = Omit<WeldedStand, 'worse'> & { readonly worse: readonly string[] }
 
 type CutoutJson = Omit<CutoutAnswer, 'larger'> & { readonly larger: Answered<LargerCut> }
 
@@ -167,6 +173,13 @@ export function shopJson(build: Build, now: Evaluation): ShopJson {
     })),
     pieces: (build.pieces ?? []).map(pieceJson),
     humps: overHumps(build, now).map(({ hump: { id, name }, over }) => ({ id, name, ...answered(over) })),
+    welds: (build.welds ?? []).map((weld) => ({
+      id: weld.id,
+      name: weld.name,
+      ...answered(
+        mapKnown(weldedStand(build, weld), (stand) => ({ ...stand, worse: stand.worse.map(({ id }) => id) })),
+      ),
+    })),
     releases: (build.releases ?? []).map((part) => ({
       id: part.id,
       name: part.name,

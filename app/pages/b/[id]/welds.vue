@@ -58,6 +58,7 @@ const hot = computed(() => {
         <TackDiagonals />
       </template>
       <WeldReadings />
+      <WeldStand v-if="workbench.build.points.length > 0" />
       <p v-if="welds.isWelded" class="figure" data-testid="weld-hot">
         {{ hot }}
       </p>

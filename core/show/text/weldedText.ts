@@ -1,0 +1,73 @@
+import type { ChangedFigure } from '../../answers/trials/changedFigures'
+import type { WeldedStand } from '../../answers/trials/weldedStand'
+import { formatAngle, formatLength } from '../../base/units/format'
+import type { Build } from '../../file/build/build'
+import { checkLabel, checkSentence } from './checkText'
+
+/** A figure before and after a weld, in words. */
+export interface WeldedRow {
+  readonly of: string
+  readonly before: string
+  readonly after: string
+  readonly by: string
+  /** Further than its readings leave in doubt. */
+  readonly hasMoved: boolean
+}
+
+/** What a weld made of where the powertrain stands: joints, points, and what is worse than it was. */
+export interface WeldedTold {
+  readonly joints: readonly WeldedRow[]
+  readonly points: readonly WeldedRow[]
+  readonly worse: readonly { readonly label: string; readonly sentence: string }[]
+}
+
+const hasMoved = ({ by, plusMinus }: ChangedFigure): boolean => Math.abs(by) > plusMinus
+
+const signed = (by: number, text: (size: number) => string): string =>
+  Number.parseFloat(text(Math.abs(by))) === 0 ? text(0) : `${by > 0 ? '+' : '−'}${text(Math.abs(by))}`
+
+/** A row a joint, and a row for each way of a point that was read again. */
+export function weldedTold(build: Build, { joints, points, worse }: WeldedStand): WeldedTold {
+  const { units } = build
+  const isMany = build.lines.length > 1
+  const rowOf = (of: string, change: ChangedFigure, text: (figure: number) => string): WeldedRow => ({
+    of,
+    before: text(change.from),
+    after: text(change.to),
+    by: `${signed(change.by, text)} ± ${text(change.plusMinus)}`,
+    hasMoved: hasMoved(change),
+  })
+  const angle = (deg: number) => formatAngle(deg, units, 2)
+  const lengthOf = (mm: number) => formatLength(mm, units)
+  return {
+    joints: joints.map(({ line, index, angleDeg }) => {
+      const name = build.lines.find(({ id }) => id === line)?.name ?? ''
+      return rowOf(`${isMany ? `${name}: ` : ''}joint ${index + 1}`, angleDeg, angle)
+    }),
+    points: points.flatMap(({ point, backMm, leftMm, upMm }) => {
+      const name = build.points.find(({ id }) => id === point)?.name ?? point
+      return [
+        rowOf(`${name}, back`, backMm, lengthOf),
+        rowOf(`${name}, left`, leftMm, lengthOf),
+        rowOf(`${name}, up`, upMm, lengthOf),
+      ]
+    }),
+    worse: worse.map((check) => ({
+      label: checkLabel(check, isMany),
+      sentence: checkSentence(check, units, isMany),
+    })),
+  }
+}
+
+/** What it comes to, in one sentence. */
+export function weldedSentence({ joints, worse }: WeldedTold): {
+  readonly text: string
+  readonly isOut: boolean
+} {
+  if (worse.length > 0)
+    return { text: `Worse than tacked: ${worse.map(({ label }) => label).join(', ')}.`, isOut: true }
+  const moved = joints.filter((row) => row.hasMoved)
+  return moved.length === 0
+    ? { text: 'It stands as it stood tacked, as far as the readings tell.', isOut: false }
+    : { text: `It stands otherwise: ${moved.map(({ of, by }) => `${of} ${by}`).join(', ')}.`, isOut: false }
+}
