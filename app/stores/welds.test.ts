@@ -77,7 +77,7 @@ describe('where the powertrain stands once welded', () => {
         expect(trials.readAgain(trial.id, one, kind, String(Math.abs(one.first[kind])))).toBe('')
     await storedBuild()
     // Read where they stood unpacked: the tail has come down by what had been packed under it.
-    const tail = welds.drawn!.points.find(({ of }) => of === 'tail mount, up')!
+    const tail = welds.drawn!.points.find(({ of }) => of === 'tail mount, above the plane')!
     expect(tail).toMatchObject({ before: '24.0 mm', after: '14.0 mm', hasMoved: true })
     expect(tail.by).toMatch(/^−10\.0 mm ± /)
     for (let k = 0; k < 10; k++) await workbench.undo()

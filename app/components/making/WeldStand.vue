@@ -83,6 +83,12 @@ const columns: readonly FactColumn<WeldedRow>[] = [
 </template>
 
 <style scoped>
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 220px), 1fr));
+  gap: 10px 14px;
+  margin: 8px 0;
+}
 h3 {
   margin-top: 12px;
   font-weight: 600;

@@ -23,6 +23,14 @@ export interface WeldedTold {
 
 const hasMoved = ({ by, plusMinus }: ChangedFigure): boolean => Math.abs(by) > plusMinus
 
+/** Counted the other way. */
+const turned = (change: ChangedFigure): ChangedFigure => ({
+  ...change,
+  from: -change.from,
+  to: -change.to,
+  by: -change.by,
+})
+
 const signed = (by: number, text: (size: number) => string): string =>
   Number.parseFloat(text(Math.abs(by))) === 0 ? text(0) : `${by > 0 ? '+' : '−'}${text(Math.abs(by))}`
 
@@ -46,10 +54,14 @@ export function weldedTold(build: Build, { joints, points, worse }: WeldedStand)
     }),
     points: points.flatMap(({ point, backMm, leftMm, upMm }) => {
       const name = build.points.find(({ id }) => id === point)?.name ?? point
+      const along = (change: ChangedFigure, [far, near]: readonly [string, string]) =>
+        change.from >= 0
+          ? rowOf(`${name}, ${far}`, change, lengthOf)
+          : rowOf(`${name}, ${near}`, turned(change), lengthOf)
       return [
-        rowOf(`${name}, back`, backMm, lengthOf),
-        rowOf(`${name}, left`, leftMm, lengthOf),
-        rowOf(`${name}, up`, upMm, lengthOf),
+        along(backMm, ['behind the datum', 'ahead of it']),
+        along(leftMm, ['left', 'right']),
+        along(upMm, ['above the plane', 'below it']),
       ]
     }),
     worse: worse.map((check) => ({
@@ -60,13 +72,13 @@ export function weldedTold(build: Build, { joints, points, worse }: WeldedStand)
 }
 
 /** What it comes to, in one sentence. */
-export function weldedSentence({ joints, worse }: WeldedTold): {
+export function weldedSentence({ joints, points, worse }: WeldedTold): {
   readonly text: string
   readonly isOut: boolean
 } {
   if (worse.length > 0)
     return { text: `Worse than tacked: ${worse.map(({ label }) => label).join(', ')}.`, isOut: true }
-  const moved = joints.filter((row) => row.hasMoved)
+  const moved = [...joints, ...points].filter((row) => row.hasMoved)
   return moved.length === 0
     ? { text: 'It stands as it stood tacked, as far as the readings tell.', isOut: false }
     : { text: `It stands otherwise: ${moved.map(({ of, by }) => `${of} ${by}`).join(', ')}.`, isOut: false }
