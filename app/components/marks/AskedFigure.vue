@@ -2,6 +2,7 @@
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
 import { useNamedFigures } from '~/stores/namedFigures'
+import { showsMore } from '~~/core/base/units/format'
 import { useWhy } from '~/stores/why'
 
 /** A figure with its ± that tells where it comes from when it is asked. */
@@ -19,7 +20,7 @@ const spread = computed(() => {
   if (size === null) return ''
   const text = name.endsWith('Mm') ? length(size) : angle(size)
   // Below half the last digit shown there is nothing to say.
-  return Number.parseFloat(text) === 0 ? '' : `± ${text}`
+  return showsMore(text) ? `± ${text}` : ''
 })
 </script>
 

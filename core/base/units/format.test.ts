@@ -1,4 +1,4 @@
-import { fixed, formatAngle, formatBothUnits, formatLength } from './format'
+import { fixed, formatAngle, formatBothUnits, formatLength, signedText } from './format'
 import { figureText, parseFigure } from './parseFigure'
 
 const INCH = { length: 'in', inchFraction: 16, angle: 'decimal' } as const
@@ -35,6 +35,20 @@ describe('formatAngle', () => {
     expect(formatAngle(3.2, { angle: 'minutes' })).toBe("3° 12'")
     expect(formatAngle(-0.5, { angle: 'minutes' })).toBe("−0° 30'")
     expect(formatAngle(2.9999, { angle: 'minutes' })).toBe("3° 0'")
+  })
+})
+
+describe('signedText', () => {
+  const MINUTES = { angle: 'minutes' } as const
+  it('has a sign unless it shows as nought: minutes of a degree and fractions of an inch count', () => {
+    const told = (value: number, text: (size: number) => string) => signedText(value, text, 'as it was')
+    expect(told(0.04, (mm) => formatLength(mm, METRIC))).toBe('as it was')
+    expect(told(-0.06, (mm) => formatLength(mm, METRIC))).toBe('−0.1 mm')
+    expect(told(0.42, (deg) => formatAngle(deg, MINUTES))).toBe("+0° 25'")
+    expect(told(-0.004, (deg) => formatAngle(deg, MINUTES))).toBe('as it was')
+    expect(told(-1.6, (mm) => formatLength(mm, INCH))).toBe('−1/16" +')
+    expect(told(0.2, (mm) => formatLength(mm, INCH))).toBe('as it was')
+    expect(signedText(0, (deg) => formatAngle(deg, MINUTES))).toBe("0° 0'")
   })
 })
 

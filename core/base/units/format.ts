@@ -87,3 +87,18 @@ export function formatAngle(angleDeg: number, units: Pick<UnitSettings, 'angle'>
 
 /** Thousands in groups of three with a thin space, as on a rev counter. */
 export const grouped = (value: number): string => fixed(value, 0).replace(/\B(?=(\d{3})+(?!\d))/g, '\u202f')
+
+/** Whether a size that was written out shows as more than nought: 25 minutes of a degree do, the rest of an inch does not. */
+export const showsMore = (text: string): boolean => /[1-9]/.test(text)
+
+/**
+ * A change with its sign; what shows as nought has none.
+ *
+ * @param text - of its size
+ * @param nought - said where it shows as nought
+ * @example signedText(-0.7, (mm) => `${mm.toFixed(1)} mm`) // '−0.7 mm'
+ */
+export function signedText(value: number, text: (size: number) => string, nought = text(0)): string {
+  const size = text(Math.abs(value))
+  return showsMore(size) ? `${value > 0 ? '+' : MINUS}${size}` : nought
+}

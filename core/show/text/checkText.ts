@@ -1,7 +1,7 @@
 import type { Check, GapState } from '../../check/check'
 import { factsOf, type Quantity } from '../../file/build/quantities'
 import type { Shown } from '../../file/kinds/quantityRow'
-import { formatAngle, formatLength, fixed, grouped } from '../../base/units/format'
+import { formatAngle, formatLength, fixed, grouped, showsMore } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 
 /** The checked value with its unit; "?" when unknown. */
@@ -47,7 +47,7 @@ export function plusMinusText(check: Check, units: UnitSettings): string {
   if (!check.plusMinus) return ''
   const size = bareText(check, check.plusMinus, units)
   // Below half the last digit shown there is nothing to say.
-  return Number.parseFloat(size) === 0 ? '' : `± ${size}`
+  return showsMore(size) ? `± ${size}` : ''
 }
 
 /** An interval with its unit said once: "0.00–0.42°". */

@@ -1,5 +1,5 @@
 import type { AxleLoads, LoadChange } from '../../vehicle/weight/axleLoads'
-import { fixed, formatLength } from '../../base/units/format'
+import { fixed, formatLength, signedText } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 
 /** One line of the table before and after, as text. */
@@ -11,11 +11,8 @@ export interface LoadRow {
 }
 
 /** A figure with its sign: what has come and what has gone. */
-const signed = (value: number, decimals: number, unit: string): string => {
-  const text = fixed(Math.abs(value), decimals)
-  const isNought = Number(text) === 0
-  return `${isNought ? '±' : value > 0 ? '+' : '−'}${text} ${unit}`
-}
+const signed = (value: number, decimals: number, unit: string): string =>
+  `${signedText(value, (size) => fixed(size, decimals), `±${fixed(0, decimals)}`)} ${unit}`
 
 /** Loads before and after as a table. */
 export function loadRows({ before, after }: LoadChange, units: UnitSettings): LoadRow[] {

@@ -1,4 +1,4 @@
-import { fixed, formatAngle, formatLength } from '../../base/units/format'
+import { fixed, formatAngle, formatLength, showsMore, signedText } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import { norm, type Vec3 } from '../../base/linalg/vec3'
 import type { ElasticMountEntry, MountKind } from '../../file/kinds/mountKinds'
@@ -31,7 +31,7 @@ export interface CaseRow {
 /** "left side up 1.2°", nothing for none. */
 function turnText(deg: number, [more, less]: readonly [string, string], units: UnitSettings): string[] {
   const text = formatAngle(Math.abs(deg), units, 2)
-  return Number.parseFloat(text) === 0 ? [] : [`${deg > 0 ? more : less} ${text}`]
+  return !showsMore(text) ? [] : [`${deg > 0 ? more : less} ${text}`]
 }
 
 /** "joint 1 +0.42°". */
@@ -41,8 +41,8 @@ function jointText({ joints }: CaseFound, units: UnitSettings): string {
     null,
   )
   if (!most) return '–'
-  const text = formatAngle(Math.abs(most.byDeg), units, 2)
-  return Number.parseFloat(text) === 0 ? '–' : `joint ${most.joint + 1} ${most.byDeg > 0 ? '+' : '−'}${text}`
+  const by = signedText(most.byDeg, (deg) => formatAngle(deg, units, 2), '')
+  return by === '' ? '–' : `joint ${most.joint + 1} ${by}`
 }
 
 export const caseRows = ({ cases, failed }: MountsFound, units: UnitSettings): CaseRow[] => [

@@ -1,4 +1,4 @@
-import { fixed } from '../../base/units/format'
+import { fixed, signedText } from '../../base/units/format'
 import type { Known } from '../../base/known'
 import type { Plate, PlateFace } from '../../file/kinds/plateKinds'
 import type { FacePlaces } from '../../making/plates/facePlaces'
@@ -44,10 +44,7 @@ export function zoneSentences({
   ])
 }
 
-const signed = (mm: number): string => {
-  const text = fixed(Math.abs(mm), 2)
-  return Number(text) === 0 ? text : `${mm > 0 ? '+' : '−'}${text}`
-}
+const signed = (mm: number): string => signedText(mm, (size) => fixed(size, 2))
 
 /** A tape over two holes beside what all tapes together say. */
 export interface TapeRow {

@@ -1,4 +1,4 @@
-import { fixed, formatAngle, formatLength } from '../../base/units/format'
+import { fixed, formatAngle, formatLength, signedText } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import type { WeldEntry, WeldReading } from '../../file/kinds/weldKinds'
 import { drawnAskew } from '../../making/welds/diagonals'
@@ -25,8 +25,6 @@ export const weldRows = ({ readings, hotAt }: WeldEntry, units: UnitSettings): W
   readings.map((reading): WeldRow => {
     const { before, after } = reading
     const change = weldChange(reading)
-    const text = change ? figureText(reading, Math.abs(change.by), units) : ''
-    const isSame = change !== null && Number.parseFloat(text) === 0
     return {
       reading,
       before:
@@ -35,7 +33,7 @@ export const weldRows = ({ readings, hotAt }: WeldEntry, units: UnitSettings): W
           : hotAt !== undefined && after === undefined
             ? HIDDEN
             : figureText(reading, before, units),
-      change: change === null ? '' : isSame ? 'as it was' : `${change.by > 0 ? '+' : '−'}${text}`,
+      change: change ? signedText(change.by, (by) => figureText(reading, by, units), 'as it was') : '',
       verdict: change?.isWithin == null ? null : change.isWithin ? 'holds' : 'out',
     }
   })

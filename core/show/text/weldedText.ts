@@ -1,6 +1,6 @@
 import type { ChangedFigure } from '../../answers/trials/changedFigures'
 import type { WeldedStand } from '../../answers/trials/weldedStand'
-import { formatAngle, formatLength } from '../../base/units/format'
+import { formatAngle, formatLength, signedText } from '../../base/units/format'
 import type { Build } from '../../file/build/build'
 import { checkLabel, checkSentence } from './checkText'
 
@@ -31,9 +31,6 @@ const turned = (change: ChangedFigure): ChangedFigure => ({
   by: -change.by,
 })
 
-const signed = (by: number, text: (size: number) => string): string =>
-  Number.parseFloat(text(Math.abs(by))) === 0 ? text(0) : `${by > 0 ? '+' : '−'}${text(Math.abs(by))}`
-
 /** A row a joint, and a row for each way of a point that was read again. */
 export function weldedTold(build: Build, { joints, points, worse }: WeldedStand): WeldedTold {
   const { units } = build
@@ -42,7 +39,7 @@ export function weldedTold(build: Build, { joints, points, worse }: WeldedStand)
     of,
     before: text(change.from),
     after: text(change.to),
-    by: `${signed(change.by, text)} ± ${text(change.plusMinus)}`,
+    by: `${signedText(change.by, text)} ± ${text(change.plusMinus)}`,
     hasMoved: hasMoved(change),
   })
   const angle = (deg: number) => formatAngle(deg, units, 2)
