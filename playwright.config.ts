@@ -45,13 +45,14 @@ const BY_PLAYWRIGHT = [
   'PreconnectToSearch',
   'ThirdPartyStoragePartitioning',
 ]
+const UNDRESSED = [`--disable-features=${[...BY_PLAYWRIGHT, ...DRESS].join()}`]
 /** Pages one after the other in one process, where script that was compiled stays compiled; tabs side by side want one each. */
 const ONE_PROCESS = ['--process-per-site', '--renderer-process-limit=1']
 /** A page that lives for seconds gains nothing by its script being compiled a second time. */
 const SHORT_LIVED = '--js-flags=--no-turbofan'
 const launchOptions = (...more: readonly string[]) => ({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: [...CHROMIUM_ARGS, `--disable-features=${[...BY_PLAYWRIGHT, ...DRESS].join()}`, ...more],
+  args: [...CHROMIUM_ARGS, ...more],
 })
 
 export default defineConfig({
@@ -86,7 +87,7 @@ export default defineConfig({
       grepInvert: PROVED,
       use: {
         baseURL: `http://127.0.0.1:${SPARING_PORT}`,
-        launchOptions: launchOptions(...ONE_PROCESS, SHORT_LIVED),
+        launchOptions: launchOptions(...UNDRESSED, ...ONE_PROCESS, SHORT_LIVED),
       },
     },
   ],
