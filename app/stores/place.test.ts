@@ -1,5 +1,6 @@
 import { openedDemo, storedBuild } from '../../tests/support/opened'
 import { useEvaluation } from './evaluation'
+import { useLiftIns } from './liftIns'
 import { useLevers } from './levers'
 import { usePlace, type NewGap } from './place'
 import { useWorkbench } from './workbench'
@@ -135,12 +136,12 @@ describe('trials and positions', () => {
     await openedDemo((raw) => (raw.trials = []))
     const place = usePlace()
     useLevers().set('Move', { tail: 6 })
-    place.addTrial('trial 2')
+    useLiftIns().add('trial 2')
     const { trials } = await storedBuild()
     expect(trials).toMatchObject([{ name: 'first lift-in' }, { name: 'trial 2', packed: { tail: 6 } }])
     expect(trials[0]).not.toHaveProperty('packed')
     expect(place.trial?.name).toBe('trial 2')
-    place.removeTrial(trials[1]!.id)
+    useLiftIns().remove(trials[1]!.id)
     expect((await storedBuild()).trials).toHaveLength(1)
   })
 
@@ -149,8 +150,7 @@ describe('trials and positions', () => {
       raw.trials = [{ id: 't1', name: 'first' }]
       raw.readings[0].trial = 't1'
     })
-    const place = usePlace()
-    place.removeTrial('t1')
+    useLiftIns().remove('t1')
     expect((await storedBuild()).trials).toHaveLength(1)
   })
 

@@ -45,7 +45,7 @@ export interface NewGap {
 /** A touch point is taped to about a centimetre, in mm. */
 const ABOUT_MM = 10
 
-/** Gaps, trials and positions of the open build, and what is done to them. */
+/** Gaps and positions of the open build, and what is done to them. */
 export const usePlace = defineStore('place', () => {
   const workbench = useWorkbench()
   const levers = useLevers()
@@ -159,51 +159,6 @@ export const usePlace = defineStore('place', () => {
     readings.add('Read a gap', reading)
   }
 
-  /** Adds a lift-in, packed as the levers stand now. */
-  function addTrial(name: string): void {
-    const [id, first] = [newId(), newId()]
-    const date = today()
-    const packed = Object.fromEntries(Object.entries(levers.settings).filter(([, amount]) => amount !== 0))
-    workbench.change('Add a trial', (draft) => {
-      // The first trial is the pose everything was read in so far: nothing had been packed.
-      const isFirst = draft.trials.length === 0
-      if (isFirst && Object.keys(packed).length > 0) draft.trials.push({ id: first, name: 'first lift-in' })
-      draft.trials.push({ id, name, date, ...(Object.keys(packed).length > 0 && { packed }) })
-    })
-  }
-
-  function changeTrial(id: string, changed: Partial<Omit<Trial, 'id'>>): void {
-    workbench.change('Change a trial', (draft) => {
-      const there = draft.trials.find((one) => one.id === id)
-      if (there) Object.assign(there, changed)
-    })
-  }
-
-  /** True for a trial that readings or welds belong to: it stays. */
-  const isRead = (id: string): boolean => {
-    const { readings: all = [], welds = [] } = workbench.build ?? {}
-    return (
-      all.some((reading) => 'trial' in reading && reading.trial === id) ||
-      welds.some(({ tackedIn, weldedIn }) => tackedIn === id || weldedIn === id)
-    )
-  }
-
-  /** Lets levers count from how it was read that it stood in a trial; null: from how it was measured first. */
-  function countFrom(id: string | null): void {
-    workbench.change(id === null ? 'Count from the first trial' : 'Count from a trial', (draft) => {
-      if (id === null) delete draft.countedFrom
-      else draft.countedFrom = id
-    })
-  }
-
-  function removeTrial(id: string): void {
-    if (isRead(id)) return
-    workbench.change('Delete a trial', (draft) => {
-      draft.trials = draft.trials.filter((one) => one.id !== id)
-      if (draft.countedFrom === id) delete draft.countedFrom
-    })
-  }
-
   /** Keeps where the levers stand as another position, and chooses it. */
   function addPosition(): void {
     const id = newId()
@@ -274,11 +229,6 @@ export const usePlace = defineStore('place', () => {
     changeGap,
     removeGap,
     readGap,
-    addTrial,
-    changeTrial,
-    removeTrial,
-    countFrom,
-    isRead,
     addPosition,
     choosePosition,
     renamePosition,

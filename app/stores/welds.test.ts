@@ -2,9 +2,10 @@ import { openedBay, openedDemo, storedBuild } from '../../tests/support/opened'
 import { changedBay } from '../../core/testdata/bay'
 import { newId } from '../storage/newId'
 import { useBuildRepository } from '../storage/storage'
-import { usePlace } from './place'
+import { useLiftIns } from './liftIns'
 import { POINT_FIGURES, useTrials } from './trials'
 import { useWelds } from './welds'
+import { useWeldStand } from './weldStand'
 
 describe('welds of a build', () => {
   it('are read again, judged, and teach the next one; all of it undone', async () => {
@@ -62,22 +63,25 @@ describe('welds of a build', () => {
 describe('where the powertrain stands once welded', () => {
   it('is a lift-in of its own, packed as tacked, that stays while the weld names it; undone', async () => {
     const workbench = await openedBay()
-    const [welds, trials, place] = [useWelds(), useTrials(), usePlace()]
+    const [welds, stand, trials] = [useWelds(), useWeldStand(), useTrials()]
     welds.change({ tackedIn: 'trial-2' })
-    welds.readStand()
+    stand.readAgain()
     const build = await storedBuild()
     const trial = build.trials.at(-1)!
     expect(trial).toMatchObject({ name: 'after welding folds of the gearbox bar', packed: { tail: 10 } })
     expect(build.welds![0]).toMatchObject({ tackedIn: 'trial-2', weldedIn: trial.id })
-    place.removeTrial(trial.id)
+    useLiftIns().remove(trial.id)
     expect((await storedBuild()).trials.at(-1)!.id).toBe(trial.id)
-    expect(welds.drawn).toBeNull()
+    expect([stand.told, stand.wants]).toEqual([
+      null,
+      ['three points of the powertrain, not in one line, each read three ways once welded'],
+    ])
     for (const one of trials.pointsOf(trial.id).slice(0, 3))
       for (const kind of POINT_FIGURES)
         expect(trials.readAgain(trial.id, one, kind, String(Math.abs(one.first[kind])))).toBe('')
     await storedBuild()
     // Read where they stood unpacked: the tail has come down by what had been packed under it.
-    const tail = welds.drawn!.points.find(({ of }) => of === 'tail mount, above the plane')!
+    const tail = stand.told!.points.find(({ of }) => of === 'tail mount, above the plane')!
     expect(tail).toMatchObject({ before: '24.0 mm', after: '14.0 mm', hasMoved: true })
     expect(tail.by).toMatch(/^−10\.0 mm ± /)
     for (let k = 0; k < 10; k++) await workbench.undo()

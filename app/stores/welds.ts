@@ -1,21 +1,16 @@
 import type { Draft } from 'immer'
 import { useNow } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, shallowRef, toRaw } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { tackScene } from '~~/core/drawing/tackScene'
 import { MOST_WELD_READINGS, type WeldEntry, type WeldReading } from '~~/core/file/kinds/weldKinds'
 import { tackPlan } from '~~/core/making/welds/tacks'
-import { weldedStand } from '~~/core/answers/trials/weldedStand'
-import { weldedSentence, weldedTold } from '~~/core/show/text/weldedText'
 import { diagonalSentence, weldRows, weldSentence, weldSteps } from '~~/core/show/text/weldText'
 import { DEMO_IDS } from '../storage/demos'
 import { newId } from '../storage/newId'
-import { today } from '../storage/today'
 import { useBuildRepository } from '../storage/storage'
 import { welds as words } from '../texts/welds'
 import { assign } from './assign'
-import { buildBy, COMPILED_PARTS } from './buildParts'
-import { useLevers } from './levers'
 import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
@@ -26,7 +21,6 @@ const MINUTE_MS = 60_000
 /** Welds of the open build: tacks, readings before and after, what they drew. */
 export const useWelds = defineStore('welds', () => {
   const workbench = useWorkbench()
-  const levers = useLevers()
   const all = computed<readonly WeldEntry[]>(() => workbench.build?.welds ?? [])
   const { looked, one: weld } = lookedAt(all, ({ id }) => id)
   const units = computed(() => workbench.build?.units ?? null)
@@ -45,17 +39,6 @@ export const useWelds = defineStore('welds', () => {
   const tacks = computed(() =>
     weld.value ? tackPlan(weld.value.lengthMm, weld.value.thicknessMm).atMm.length : 0,
   )
-  // Nothing that is only told of a weld moves the powertrain.
-  const asRead = buildBy(() => workbench.build, COMPILED_PARTS)
-  const stand = computed(() =>
-    asRead.value && weld.value ? weldedStand(toRaw(asRead.value), weld.value) : null,
-  )
-  /** What it made of where the powertrain stands; null until that was read again. */
-  const drawn = computed(() => {
-    if (!stand.value?.known || !asRead.value) return null
-    const told = weldedTold(asRead.value, stand.value.value)
-    return { ...told, sentence: weldedSentence(told) }
-  })
   const isWelded = computed(() => weld.value?.hotAt !== undefined)
   const now = useNow({ interval: MINUTE_MS / 6 })
   /** Whole minutes since it was hot. */
@@ -150,24 +133,6 @@ export const useWelds = defineStore('welds', () => {
   const weldNow = (): void => change({ hotAt: new Date().toISOString() })
   const backToTacks = (): void => change({ hotAt: undefined })
 
-  /** A lift-in after welding, packed as tacked, in which points are read again. */
-  function readStand(): void {
-    const id = newId()
-    const date = today()
-    const { trials = [] } = workbench.build ?? {}
-    const tacked = trials.find((one) => one.id === weld.value?.tackedIn)
-    const packed = tacked ? tacked.packed : { ...levers.settings }
-    const name = words.afterWelding(weld.value?.name ?? '')
-    const first = newId()
-    const weldId = weld.value?.id
-    workbench.change('Read where it stands again', (draft) => {
-      if (draft.trials.length === 0) draft.trials.push({ id: first, name: words.firstTrial })
-      draft.trials.push({ id, name, date, ...(packed && { packed: { ...packed } }) })
-      const one = draft.welds?.find((other) => other.id === weldId)
-      if (one) one.weldedIn = id
-    })
-  }
-
   function remove(): void {
     const id = weld.value?.id
     workbench.change('Delete a weld', (draft) => {
@@ -176,7 +141,19 @@ export const useWelds = defineStore('welds', () => {
   }
 
   return {
-    ...{ all, looked, weld, rows, steps, sentence, square, scene, tacks, isWelded, minutes, drawn },
+    ...{
+      all,
+      looked,
+      weld,
+      rows,
+      steps,
+      sentence,
+      square,
+      scene,
+      tacks,
+      isWelded,
+      minutes,
+    },
     ...{
       learn,
       add,
@@ -189,7 +166,6 @@ export const useWelds = defineStore('welds', () => {
       changeReading,
       removeReading,
       weldNow,
-      readStand,
       backToTacks,
       remove,
     },

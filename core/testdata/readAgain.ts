@@ -1,3 +1,4 @@
+import type { Vec3 } from '../base/linalg/vec3'
 import { evaluateBuild } from '../model/evaluateBuild'
 import { changedBay } from './bay'
 
@@ -6,33 +7,41 @@ import { changedBay } from './bay'
 /** Three mounts and the output joint. */
 export const AGAIN = ['mount-left', 'mount-right', 'mount-tail', 'output-joint'] as const
 
-/** Reads points in a trial as they stand at a setting of the levers. */
-export function readAgainIn(
-  trial: string,
-  settings: Record<string, number>,
-  points: readonly string[] = AGAIN,
-  error: (point: string, axis: number) => number = () => 0,
-): (raw: any) => void { // eslint-disable-line @typescript-eslint/no-explicit-any
-  const { placed } = evaluateBuild(changedBay(), settings)
-  return (raw) => {
-    for (const point of points) {
-      const place = placed.points.get(point)
-      if (!place?.known) throw new Error(point)
-      const [x, y, z] = place.value
-      const read = (kind: string, mm: number, axis: number, words: object) =>
-        raw.readings.push({
-          id: `again-${trial}-${point}-${axis}`,
-          kind,
-          point,
-          setup: raw.setups[0].id,
-          trial,
-          values: [(Math.abs(mm) + error(point, axis)).toFixed(3)],
-          unit: 'mm',
-          ...words,
-        })
-      read('point-station', x, 0, { way: x <= 0 ? 'rearward' : 'forward' })
-      read('point-offset', y, 1, { side: y >= 0 ? 'left' : 'right' })
-      read('point-height', z, 2, { way: z >= 0 ? 'above' : 'below' })
-    }
-  }
+/** Where a point stands at a setting of the levers. */
+export function placeAt(point: string, settings: Record<string, number>): Vec3 {
+  const place = evaluateBuild(changedBay(), settings).placed.points.get(point)
+  if (!place?.known) throw new Error(point)
+  return place.value
 }
+
+/** Station, offset and height of a place as a tape reads them, in a trial or as first measured. */
+export const placeReadings = (
+  point: string,
+  [x, y, z]: Vec3,
+  trial?: string,
+  error: (axis: number) => number = () => 0,
+): object[] =>
+  (
+    [
+      ['point-station', x, { way: x <= 0 ? 'rearward' : 'forward' }],
+      ['point-offset', y, { side: y >= 0 ? 'left' : 'right' }],
+      ['point-height', z, { way: z >= 0 ? 'above' : 'below' }],
+    ] as const
+  ).map(([kind, mm, words], axis) => ({
+    ...{ id: `again-${trial ?? 'first'}-${point}-${axis}`, kind, point, setup: 'setup-1', unit: 'mm', ...words },
+    ...(trial && { trial }),
+    values: [(Math.abs(mm) + error(axis)).toFixed(3)],
+  }))
+
+/** Reads points in a trial as they stand at a setting of the levers. */
+export const readAgainIn =
+  (
+    trial: string,
+    settings: Record<string, number>,
+    points: readonly string[] = AGAIN,
+    error: (point: string, axis: number) => number = () => 0,
+  ) =>
+  (raw: any): void => { // eslint-disable-line @typescript-eslint/no-explicit-any
+    for (const point of points)
+      raw.readings.push(...placeReadings(point, placeAt(point, settings), trial, (axis) => error(point, axis)))
+  }

@@ -3,19 +3,21 @@ import type { WeldedRow } from '~~/core/show/text/weldedText'
 import type { FactColumn } from '~/composables/factColumn'
 import { welds as words } from '~/texts/welds'
 import { useWelds } from '~/stores/welds'
+import { useWeldStand } from '~/stores/weldStand'
 import { useWorkbench } from '~/stores/workbench'
 
 /** How the powertrain stands welded against how it stood tacked, by points read in both lift-ins. */
 const welds = useWelds()
+const stand = useWeldStand()
 const workbench = useWorkbench()
 const trials = computed(() => workbench.build?.trials ?? [])
 const welded = computed(() => trials.value.find(({ id }) => id === welds.weld?.weldedIn))
 const items = computed(() => trials.value.map(({ id, name }) => ({ value: id, label: name })))
 const tables = computed(() =>
-  welds.drawn
+  stand.told
     ? [
-        { key: 'joints', title: words.standJoints, rows: welds.drawn.joints },
-        { key: 'points', title: words.standPoints, rows: welds.drawn.points },
+        { key: 'joints', title: words.standJoints, rows: stand.told.joints },
+        { key: 'points', title: words.standPoints, rows: stand.told.points },
       ].filter(({ rows }) => rows.length > 0)
     : [],
 )
@@ -48,15 +50,17 @@ const columns: readonly FactColumn<WeldedRow>[] = [
         @change="welds.change({ weldedIn: $event })"
       />
     </div>
-    <UButton v-if="!welded" class="add" icon="i-lucide-plus" variant="outline" @click="welds.readStand()">{{
+    <UButton v-if="!welded" class="add" icon="i-lucide-plus" variant="outline" @click="stand.readAgain()">{{
       words.readStand
     }}</UButton>
     <template v-else>
       <TrialPoints :trial="welded" hides />
-      <p v-if="!welds.drawn" class="soft" data-testid="weld-stand-missing">{{ words.standMissing }}</p>
+      <p v-if="!stand.told" class="soft" data-testid="weld-stand-missing">
+        {{ words.standMissing(stand.wants) }}
+      </p>
       <template v-else>
-        <MadeAnswer :verdict="welds.drawn.sentence.isOut ? 'out' : 'holds'" data-testid="weld-stand">{{
-          welds.drawn.sentence.text
+        <MadeAnswer :verdict="stand.told.sentence.verdict" data-testid="weld-stand">{{
+          stand.told.sentence.text
         }}</MadeAnswer>
         <template v-for="{ key, title, rows } in tables" :key="key">
           <h3>{{ title }}</h3>
@@ -74,8 +78,8 @@ const columns: readonly FactColumn<WeldedRow>[] = [
             </template>
           </FactTable>
         </template>
-        <ul v-if="welds.drawn.worse.length > 0" class="worse" :aria-label="words.worse">
-          <li v-for="one in welds.drawn.worse" :key="one.label">{{ one.sentence }}</li>
+        <ul v-if="stand.told.worse.length > 0" class="worse" :aria-label="words.worse">
+          <li v-for="one in stand.told.worse" :key="one.label">{{ one.sentence }}</li>
         </ul>
       </template>
     </template>

@@ -2,12 +2,12 @@
 import type { Build } from '~~/core/file/build/build'
 import { packedText } from '~~/core/show/told/positionFacts'
 import { texts } from '~/texts/en'
-import { usePlace } from '~/stores/place'
+import { useLiftIns } from '~/stores/liftIns'
 import { useTrials } from '~/stores/trials'
 
 /** Every lift-in: what was packed, what was read in it, and why. */
 const { build } = defineProps<{ build: Build }>()
-const place = usePlace()
+const liftIns = useLiftIns()
 const trials = useTrials()
 const words = texts.place.trials
 const rows = computed(() =>
@@ -52,13 +52,13 @@ const rows = computed(() =>
         class="why"
         :value="trial.note"
         :most="500"
-        @change="place.changeTrial(trial.id, { note: $event })"
+        @change="liftIns.change(trial.id, { note: $event })"
       />
       <RemoveButton
-        v-if="!place.isRead(trial.id)"
+        v-if="!liftIns.isRead(trial.id)"
         :label="words.remove"
         is-worded
-        @click="place.removeTrial(trial.id)"
+        @click="liftIns.remove(trial.id)"
       />
     </li>
   </ol>
@@ -66,7 +66,7 @@ const rows = computed(() =>
     icon="i-lucide-plus"
     variant="outline"
     size="sm"
-    @click="place.addTrial(words.name(build.trials.length + 1))"
+    @click="liftIns.add(words.name(build.trials.length + 1))"
     >{{ words.add }}</UButton
   >
   <p class="caution"><VerdictMark verdict="tight" :size="14" silent /> {{ texts.place.liftCaution }}</p>

@@ -5,7 +5,7 @@ import type { ForetoldGap } from '~~/core/answers/trials/foretold'
 import type { PackedAndMoved, TrialPose } from '~~/core/answers/trials/trialPoses'
 import { texts } from '~/texts/en'
 import { useFormat } from '~/composables/useFormat'
-import { usePlace } from '~/stores/place'
+import { useLiftIns } from '~/stores/liftIns'
 
 /** How the powertrain stood in a trial: packed and moved, what does not fit, and gaps foretold and read. */
 const { build, trial, poses, gaps } = defineProps<{
@@ -15,7 +15,7 @@ const { build, trial, poses, gaps } = defineProps<{
   gaps: readonly ForetoldGap[]
 }>()
 const words = texts.place.trials.again
-const place = usePlace()
+const liftIns = useLiftIns()
 const isCounted = computed(() => build.countedFrom === trial)
 const isAgreed = computed(
   () =>
@@ -49,11 +49,11 @@ const told = (levers: readonly PackedAndMoved[]) =>
   <div v-if="poses.length > 0" class="base">
     <template v-if="isCounted">
       <p role="status">{{ words.counted }}</p>
-      <UButton size="sm" variant="outline" @click="place.countFrom(null)">{{ words.countFirst }}</UButton>
+      <UButton size="sm" variant="outline" @click="liftIns.countFrom(null)">{{ words.countFirst }}</UButton>
     </template>
     <template v-else>
       <p class="soft">{{ isAgreed ? words.countHint.agrees : words.countHint.against }}</p>
-      <UButton size="sm" variant="outline" icon="i-lucide-check" @click="place.countFrom(trial)">{{
+      <UButton size="sm" variant="outline" icon="i-lucide-check" @click="liftIns.countFrom(trial)">{{
         words.countHere
       }}</UButton>
     </template>

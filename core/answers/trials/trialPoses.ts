@@ -1,3 +1,4 @@
+import type { Missing } from '../../base/known'
 import { movePoint, rigidMoveOf } from '../../base/linalg/mat3'
 import { middle, sub, type Vec3 } from '../../base/linalg/vec3'
 import { bodyById } from '../../file/parts/bodies'
@@ -57,6 +58,15 @@ export function trialPoses(build: Build, trial: Id): TrialPose[] {
         levers: packedAndMoved(build, model, body.id, trial),
       },
     ]
+  })
+}
+
+/** Why points that were read again in a trial do not tell how it stood; empty where they do, or where none were. */
+export function trialFaults(build: Build, trial: Id): Missing[] {
+  const { context } = measuredModel(build)
+  return build.bodies.flatMap(({ id }) => {
+    const found = standsInTrials(build, id) ? trialRegistration(context, id, trial) : null
+    return found?.known === false ? found.missing : []
   })
 }
 

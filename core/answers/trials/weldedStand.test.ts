@@ -1,10 +1,14 @@
+import bay from '../../../demo/sedge-wagon.lurvan.json'
 import { seededRandom } from '../../base/chance/random'
 import type { Build } from '../../file/build/build'
 import type { WeldEntry } from '../../file/kinds/weldKinds'
 import { evaluateBuild } from '../../model/evaluateBuild'
 import { weldedSentence, weldedTold } from '../../show/text/weldedText'
+import { parseBuild } from '../../file/open/parseBuild'
+import { shopJson } from '../../show/result/shopJson'
 import { changedBay } from '../../testdata/bay'
-import { AGAIN, readAgainIn } from '../../testdata/readAgain'
+import { AGAIN, placeAt, placeReadings, readAgainIn } from '../../testdata/readAgain'
+import { changedFigures, standingIn } from './changedFigures'
 import { weldedStand } from './weldedStand'
 
 const WELDED = { id: 'welded', name: 'after welding', packed: { tail: 10 } }
@@ -103,10 +107,49 @@ describe('where the powertrain stands welded', () => {
       const stand = weldedStand(build, of)
       return stand.known ? [] : stand.missing.map(({ what }) => what)
     }
-    const three = ['three points of the powertrain, not in one line, read again once welded']
+    const three = ['three points of the powertrain, not in one line, each read three ways once welded']
     expect(wants(welded({}, AGAIN.slice(0, 2)))).toEqual(three)
     expect(wants(welded({}, []))).toEqual(three)
     expect(wants(welded({}), { ...weld, weldedIn: undefined })).toEqual(['a lift-in after welding'])
+  })
+
+  it('says why points do not tell it, and is refused where there is no such lift-in', () => {
+    // Both fronts and the middle between them.
+    const inLine = changedBay((raw) => {
+      raw.points.push({ id: 'between', name: 'between the fronts', body: 'powertrain' })
+      const [left, right] = ['mount-left', 'mount-right'].map((id) => placeAt(id, {}))
+      const middle = left!.map((figure, k) => (figure + right![k]!) / 2) as [number, number, number]
+      raw.readings.push(...placeReadings('between', middle))
+      raw.trials.push(WELDED)
+      readAgainIn('welded', {}, ['mount-left', 'mount-right'])(raw)
+      raw.readings.push(...placeReadings('between', middle, 'welded'))
+    })
+    const stand = weldedStand(inLine, weld)
+    expect(stand.known ? '' : stand.missing[0]!.what).toMatch(/^after welding: .*line/)
+    const raw = structuredClone(bay) as any
+    raw.welds[0].weldedIn = 'nowhere'
+    const parsed = parseBuild(raw)
+    expect(parsed.ok ? [] : parsed.problems).toEqual([
+      expect.objectContaining({ path: 'welds[0].weldedIn', message: 'there is no trial "nowhere"' }),
+    ])
+  })
+
+  it('is nought to the last against itself, and as published', () => {
+    const build = welded({ tail: 7 })
+    const ids = ['point/mount-tail/heightMm', 'line/rear/ride/joints[0].angleDeg', 'no such figure']
+    const [there, here] = [standingIn(build, 'trial-2'), standingIn(build, 'welded')]
+    for (const one of changedFigures(here, here, ids)) expect([one.by, one.plusMinus]).toEqual([0, 0])
+    const [forth, back] = [changedFigures(there, here, ids), changedFigures(here, there, ids)]
+    expect(forth).toHaveLength(2)
+    forth.forEach(({ by, plusMinus }, k) => {
+      expect(back[k]!.by).toBeCloseTo(-by, 12)
+      expect(back[k]!.plusMinus).toBeCloseTo(plusMinus, 12)
+      expect(plusMinus).toBeGreaterThan(0)
+    })
+    const { welds } = shopJson({ ...build, welds: [weld] }, evaluateBuild(build, {}))
+    expect(welds[0]!.value!.joints.map(({ angleDeg }) => angleDeg.by)).toEqual(
+      standOf(build).joints.map(({ angleDeg }) => angleDeg.by),
+    )
   })
 
   it('is said in a sentence: as it was, otherwise, or worse', () => {
@@ -116,12 +159,14 @@ describe('where the powertrain stands welded', () => {
     }
     expect(said({ tail: 10 })).toEqual({
       text: 'It stands as it stood tacked, as far as the readings tell.',
-      isOut: false,
+      verdict: 'holds',
     })
-    expect(said({ tail: 7 }).text).toMatch(/^It stands otherwise: joint 1 [+−]0\.\d\d° ± 0\.\d\d°/)
+    expect(said({ tail: 7 }).text).toMatch(
+      /^It stands otherwise, and nothing is worse: joint 1 [+−]0\.\d\d° ± 0\.\d\d°/,
+    )
     expect(said({ tail: 20 })).toMatchObject({
       text: expect.stringMatching(/^Worse than tacked: .*torsional.*\.$/),
-      isOut: true,
+      verdict: 'out',
     })
   })
 })

@@ -6,7 +6,7 @@ import { byGravity } from '../../file/limits/verdict'
 import type { Id } from '../../file/parts/id'
 import { lineFigureId } from '../../model/lineSubject'
 import { changedFigures, evaluatedAs, standingIn, type ChangedFigure } from './changedFigures'
-import { trialPoses } from './trialPoses'
+import { trialFaults, trialPoses } from './trialPoses'
 
 /** How the powertrain stands welded against how it stood tacked. */
 export interface WeldedStand {
@@ -31,11 +31,18 @@ const RIDE = { state: 'ride', at: null } as const
  *
  * @see docs/methods/welds.md
  */
-export function weldedStand(build: Build, { tackedIn, weldedIn }: WeldEntry): Known<WeldedStand> {
+export function weldedStand(
+  build: Build,
+  { tackedIn, weldedIn }: Pick<WeldEntry, 'tackedIn' | 'weldedIn'>,
+): Known<WeldedStand> {
   if (weldedIn === undefined) return unknown('a lift-in after welding')
   const read = trialPoses(build, weldedIn).flatMap(({ points }) => points)
-  if (read.length === 0)
-    return unknown('three points of the powertrain, not in one line, read again once welded')
+  if (read.length === 0) {
+    const [fault] = trialFaults(build, weldedIn)
+    return unknown(
+      fault?.what ?? 'three points of the powertrain, not in one line, each read three ways once welded',
+    )
+  }
   const [from, to] = [standingIn(build, tackedIn ?? null), standingIn(build, weldedIn)]
   const joints = build.lines.flatMap(({ id, joints: all }) => all.map((_, index) => ({ line: id, index })))
   const pointId = (point: Id, figure: string) => `point/${point}/${figure}`

@@ -1,6 +1,7 @@
 import type { Column, Graph, Step } from './graph'
 import type { Columns, Parameters } from './kernel'
 import type { Kind } from './kept'
+import { cellsFor } from './cellsFor'
 
 /** A graph at work on many rows at once: samples, candidates, positions; one row is the screen. */
 export interface Run {
@@ -98,24 +99,6 @@ export function newRun(graph: Graph, capacity: number): Run {
     },
     cells: spread,
     figure: (column) => cellsOf(column)[0] ?? NaN,
-  }
-}
-
-/** Columns cut from one piece of memory: one by one, asking for it takes as long as filling them. */
-const COLUMNS_AT_ONCE = 32
-
-/** Makes columns of a run, all at nought. */
-function cellsFor(capacity: number): () => Float64Array {
-  if (capacity === 1) return () => new Float64Array(1)
-  let piece = new Float64Array(0)
-  let left = 0
-  return () => {
-    if (left === 0) {
-      piece = new Float64Array(COLUMNS_AT_ONCE * capacity)
-      left = COLUMNS_AT_ONCE
-    }
-    left--
-    return piece.subarray(left * capacity, (left + 1) * capacity)
   }
 }
 

@@ -1,3 +1,4 @@
+import { answered, type Answered, type Named } from './answeredJson'
 import { cutoutAnswer, type CutoutAnswer, type LargerCut } from '../../making/cutouts/cutoutAnswer'
 import { boltAnswer, type BoltAnswer } from '../../bay/bolts/boltAnswer'
 import type { Piece } from '../../file/kinds/pieceKinds'
@@ -18,7 +19,7 @@ import { weldedStand, type WeldedStand } from '../../answers/trials/weldedStand'
 import type { View } from '../../drawing/shape'
 import { patternOf } from '../../vehicle/halfshaft/donorPattern'
 import type { Pattern } from '../../vehicle/halfshaft/pattern'
-import { mapKnown, type Known, type Missing } from '../../base/known'
+import { mapKnown } from '../../base/known'
 import type { Evaluation } from '../../model/evaluateBuild'
 import { liveAxleFigures, type LiveAxleFigures } from '../../model/liveAxle'
 import { powertrainOf } from '../../file/parts/bodies'
@@ -35,18 +36,6 @@ import {
 import { hangAnswer, weightAnswer, type Hang } from '../../vehicle/weight/weightOf'
 import type { LoadChange } from '../../vehicle/weight/axleLoads'
 import type { TwoLegHang } from '../../vehicle/weight/sling'
-
-/** What was worked out, or null with all that is missing for it. */
-export interface Answered<T> {
-  readonly value: T | null
-  readonly missing: readonly Missing[]
-}
-
-const answered = <T>(known: Known<T>): Answered<T> =>
-  known.known ? { value: known.value, missing: [] } : { value: null, missing: known.missing }
-
-/** One of a list, with its answer. */
-type Named<T> = Answered<T> & { readonly id: Id; readonly name: string }
 
 /** Two parts that stand close by their outlines, with no gap watched between them. */
 interface PairJson {

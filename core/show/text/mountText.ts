@@ -31,7 +31,7 @@ export interface CaseRow {
 /** "left side up 1.2°", nothing for none. */
 function turnText(deg: number, [more, less]: readonly [string, string], units: UnitSettings): string[] {
   const text = formatAngle(Math.abs(deg), units, 2)
-  return !showsMore(text) ? [] : [`${deg > 0 ? more : less} ${text}`]
+  return showsMore(text) ? [`${deg > 0 ? more : less} ${text}`] : []
 }
 
 /** "joint 1 +0.42°". */

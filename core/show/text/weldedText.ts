@@ -2,6 +2,7 @@ import type { ChangedFigure } from '../../answers/trials/changedFigures'
 import type { WeldedStand } from '../../answers/trials/weldedStand'
 import { formatAngle, formatLength, signedText } from '../../base/units/format'
 import type { Build } from '../../file/build/build'
+import type { Verdict } from '../../file/build/limit'
 import { checkLabel, checkSentence } from './checkText'
 
 /** A figure before and after a weld, in words. */
@@ -14,11 +15,18 @@ export interface WeldedRow {
   readonly hasMoved: boolean
 }
 
+/** A check that is worse than it was, in words. */
+export interface WorseCheck {
+  readonly label: string
+  readonly sentence: string
+  readonly verdict: Verdict
+}
+
 /** What a weld made of where the powertrain stands: joints, points, and what is worse than it was. */
 export interface WeldedTold {
   readonly joints: readonly WeldedRow[]
   readonly points: readonly WeldedRow[]
-  readonly worse: readonly { readonly label: string; readonly sentence: string }[]
+  readonly worse: readonly WorseCheck[]
 }
 
 const hasMoved = ({ by, plusMinus }: ChangedFigure): boolean => Math.abs(by) > plusMinus
@@ -64,19 +72,28 @@ export function weldedTold(build: Build, { joints, points, worse }: WeldedStand)
     worse: worse.map((check) => ({
       label: checkLabel(check, isMany),
       sentence: checkSentence(check, units, isMany),
+      verdict: check.verdict,
     })),
   }
 }
 
-/** What it comes to, in one sentence. */
+/** What it comes to, in one sentence, with the gravest verdict that is worse than it was. */
 export function weldedSentence({ joints, points, worse }: WeldedTold): {
   readonly text: string
-  readonly isOut: boolean
+  readonly verdict: Verdict
 } {
-  if (worse.length > 0)
-    return { text: `Worse than tacked: ${worse.map(({ label }) => label).join(', ')}.`, isOut: true }
+  const [gravest] = worse
+  if (gravest)
+    return {
+      text: `Worse than tacked: ${worse.map(({ label }) => label).join(', ')}.`,
+      verdict: gravest.verdict,
+    }
   const moved = [...joints, ...points].filter((row) => row.hasMoved)
-  return moved.length === 0
-    ? { text: 'It stands as it stood tacked, as far as the readings tell.', isOut: false }
-    : { text: `It stands otherwise: ${moved.map(({ of, by }) => `${of} ${by}`).join(', ')}.`, isOut: false }
+  return {
+    text:
+      moved.length === 0
+        ? 'It stands as it stood tacked, as far as the readings tell.'
+        : `It stands otherwise, and nothing is worse: ${moved.map(({ of, by }) => `${of} ${by}`).join(', ')}.`,
+    verdict: 'holds',
+  }
 }
