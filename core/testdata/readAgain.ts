@@ -7,11 +7,14 @@ import { changedBay } from './bay'
 /** Three mounts and the output joint. */
 export const AGAIN = ['mount-left', 'mount-right', 'mount-tail', 'output-joint'] as const
 
-/** Where a point stands at a setting of the levers. */
-export function placeAt(point: string, settings: Record<string, number>): Vec3 {
-  const place = evaluateBuild(changedBay(), settings).placed.points.get(point)
-  if (!place?.known) throw new Error(point)
-  return place.value
+/** Where points stand at a setting of the levers. */
+export function placesAt(settings: Record<string, number>): (point: string) => Vec3 {
+  const { placed } = evaluateBuild(changedBay(), settings)
+  return (point) => {
+    const place = placed.points.get(point)
+    if (!place?.known) throw new Error(point)
+    return place.value
+  }
 }
 
 /** Station, offset and height of a place as a tape reads them, in a trial or as first measured. */
@@ -34,14 +37,15 @@ export const placeReadings = (
   }))
 
 /** Reads points in a trial as they stand at a setting of the levers. */
-export const readAgainIn =
-  (
-    trial: string,
-    settings: Record<string, number>,
-    points: readonly string[] = AGAIN,
-    error: (point: string, axis: number) => number = () => 0,
-  ) =>
-  (raw: any): void => { // eslint-disable-line @typescript-eslint/no-explicit-any
+export function readAgainIn(
+  trial: string,
+  settings: Record<string, number>,
+  points: readonly string[] = AGAIN,
+  error: (point: string, axis: number) => number = () => 0,
+): (raw: any) => void { // eslint-disable-line @typescript-eslint/no-explicit-any
+  const placeOf = placesAt(settings)
+  return (raw) => {
     for (const point of points)
-      raw.readings.push(...placeReadings(point, placeAt(point, settings), trial, (axis) => error(point, axis)))
+      raw.readings.push(...placeReadings(point, placeOf(point), trial, (axis) => error(point, axis)))
   }
+}

@@ -7,7 +7,7 @@ import { weldedSentence, weldedTold } from '../../show/text/weldedText'
 import { parseBuild } from '../../file/open/parseBuild'
 import { shopJson } from '../../show/result/shopJson'
 import { changedBay } from '../../testdata/bay'
-import { AGAIN, placeAt, placeReadings, readAgainIn } from '../../testdata/readAgain'
+import { AGAIN, placeReadings, placesAt, readAgainIn } from '../../testdata/readAgain'
 import { changedFigures, standingIn } from './changedFigures'
 import { weldedStand } from './weldedStand'
 
@@ -117,7 +117,7 @@ describe('where the powertrain stands welded', () => {
     // Both fronts and the middle between them.
     const inLine = changedBay((raw) => {
       raw.points.push({ id: 'between', name: 'between the fronts', body: 'powertrain' })
-      const [left, right] = ['mount-left', 'mount-right'].map((id) => placeAt(id, {}))
+      const [left, right] = ['mount-left', 'mount-right'].map(placesAt({}))
       const middle = left!.map((figure, k) => (figure + right![k]!) / 2) as [number, number, number]
       raw.readings.push(...placeReadings('between', middle))
       raw.trials.push(WELDED)
