@@ -1,7 +1,7 @@
 // The published JSON Schema of the build file, written out from the schema that the program itself checks by.
 import type { AnyObject, Schema, SchemaDescription } from 'yup'
 import { FORMAT_NAME, FORMAT_VERSION } from '../core/file/build/build'
-import { buildSchema } from '../core/file/schema/buildSchema'
+import { buildSchema } from '../core/file/build/build'
 import { variantsOf } from '../core/file/parts/byWord'
 import { SCHEMA_NOTES } from './schemaNotes'
 

@@ -1,5 +1,5 @@
 import { computed, ref, toValue, watch, type MaybeRefOrGetter } from 'vue'
-import { boundsAt } from '~~/core/file/schema/bounds'
+import { boundsAt } from '~~/core/file/build/bounds'
 import { figureText, parseFigure, type FigureKind } from '~~/core/base/units/parseFigure'
 import { useFormat } from './useFormat'
 import { useTyping } from './useTyping'
@@ -8,7 +8,7 @@ import { useTyping } from './useTyping'
 export interface FigureEntry {
   readonly value: number | undefined
   readonly kind?: FigureKind
-  /** Its place in the file, which says how far it may go (`core/file/schema/bounds.ts`). */
+  /** Its place in the file, which says how far it may go (`core/file/build/bounds.ts`). */
   readonly of?: string
   /** Narrower than the file, where another figure says so; all there is for a figure that is not in the file. */
   readonly least?: number

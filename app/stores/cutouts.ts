@@ -1,4 +1,4 @@
-import type { Draft } from 'immer'
+import { castDraft, type Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Place2 } from '~~/core/base/outline/polygon'
@@ -94,7 +94,10 @@ export const useCutouts = defineStore('cutouts', () => {
   function add(): void {
     const id = newId()
     workbench.change('Add an opening', (draft) => {
-      draft.cutouts = [...(draft.cutouts ?? []), { id, name: words.newName, ...structuredClone(FIRST) }]
+      draft.cutouts = [
+        ...(draft.cutouts ?? []),
+        { id, name: words.newName, ...castDraft(structuredClone(FIRST)) },
+      ]
     })
     looked.value = id
   }

@@ -1,4 +1,4 @@
-import type { Draft } from 'immer'
+import { castDraft, type Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { plateScene } from '~~/core/drawing/plateScene'
@@ -168,7 +168,10 @@ export const usePlates = defineStore('plates', () => {
   function add(): void {
     const id = newId()
     workbench.change('Add a plate', (draft) => {
-      draft.plates = [...(draft.plates ?? []), { id, name: words.newName, ...structuredClone(FIRST) }]
+      draft.plates = [
+        ...(draft.plates ?? []),
+        { id, name: words.newName, ...castDraft(structuredClone(FIRST)) },
+      ]
     })
     looked.value = id
   }

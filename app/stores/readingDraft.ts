@@ -1,8 +1,8 @@
 import type { Build } from '~~/core/file/build/build'
 import type { MeasuredReading, Reading, ReadingKind } from '~~/core/file/build/reading'
-import type { LevelZero } from '~~/core/file/kinds/readingBase'
 import { isGiven, READING_KINDS, readingFacts, wayOf, wordsOf } from '~~/core/file/build/readingKinds'
 import type { ToolKind } from '~~/core/file/parts/tool'
+import type { ZERO } from '~~/core/file/kinds/readingRow'
 import { targetOf } from '~~/core/file/build/targets'
 import type { TourStep } from '~~/core/measure/tour/tour'
 
@@ -13,7 +13,7 @@ export interface ReadingDraft {
   readonly way: string
   readonly method: 'along' | 'face'
   readonly from: 'level' | 'plumb'
-  readonly zero: LevelZero
+  readonly zero: (typeof ZERO)[number]
   readonly by: 'square' | 'plumb'
   readonly aboveText: string
   readonly aboveWay: 'above' | 'below'

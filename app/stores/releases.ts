@@ -11,7 +11,8 @@ import { assign } from './assign'
 import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
 
-const UP = [0, 0, 1]
+/** A face pushes up until it is said. */
+const UP = (): [number, number, number] => [0, 0, 1]
 
 /** Parts of the open build that are to come out of where they sit. */
 export const useReleases = defineStore('releases', () => {
@@ -37,7 +38,7 @@ export const useReleases = defineStore('releases', () => {
   function add(): void {
     const [id, contact] = [newId(), newId()]
     workbench.change('Add a part that is to come out', (draft) => {
-      const first = { id: contact, name: words.newContact, pushes: [...UP] }
+      const first = { id: contact, name: words.newContact, pushes: UP() }
       const entry = { id, name: words.newName, contacts: [first], pins: [] }
       draft.releases = [...(draft.releases ?? []), entry]
     })
@@ -49,7 +50,7 @@ export const useReleases = defineStore('releases', () => {
   function addContact(): void {
     const id = newId()
     edit('Add a face that touches', (one) => {
-      one.contacts.push({ id, name: words.newContact, pushes: [...UP] })
+      one.contacts.push({ id, name: words.newContact, pushes: UP() })
     })
   }
 
@@ -71,7 +72,7 @@ export const useReleases = defineStore('releases', () => {
   function addPin(): void {
     const id = newId()
     edit('Add a bolt through a part', (one) => {
-      one.pins.push({ id, name: words.newPin, along: [...UP], canBeDrawn: true })
+      one.pins.push({ id, name: words.newPin, along: UP(), canBeDrawn: true })
     })
   }
 

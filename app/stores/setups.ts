@@ -1,7 +1,7 @@
 import { chassisOf } from '~~/core/file/parts/bodies'
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
-import type { Setup } from '~~/core/file/build/build'
+import type { Setup } from '~~/core/file/build/setup'
 import type { CentrePair } from '~~/core/file/parts/named'
 import type { FlipTest, Tool } from '~~/core/file/parts/tool'
 import { newId } from '../storage/newId'

@@ -1,4 +1,4 @@
-import type { Outline } from '../file/parts/body'
+import type { Outline } from '../file/parts/outline'
 import { chassisOf } from '../file/parts/bodies'
 import type { Build } from '../file/build/build'
 import type { Gap } from '../file/parts/gap'

@@ -1,5 +1,5 @@
 import type { View } from '../drawing/shape'
-import { OUTLINE_VIEWS } from '../file/parts/body'
+import { OUTLINE_VIEWS } from '../file/parts/outline'
 import type { Build } from '../file/build/build'
 import type { Polygon } from '../base/outline/polygon'
 import { drawnGap, isOneBody, type DrawnGap, type Thing } from './things'

@@ -3,7 +3,8 @@ import type { View } from '../drawing/shape'
 import { NO_MOVE, type RigidMove } from '../base/linalg/mat3'
 import { isSimple, stripOf, type Place2, type Polygon } from '../base/outline/polygon'
 import { outlineGap } from '../base/outline/outlineGap'
-import { OUTLINE_VIEWS, type Body, type BodyId, type Outline } from '../file/parts/body'
+import { OUTLINE_VIEWS, type Outline } from '../file/parts/outline'
+import type { Body, BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 
 /** Something that can be touched: a body, or a named part of one such as a bonnet, as outlines in the views it is drawn in. */

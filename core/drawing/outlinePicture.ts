@@ -1,5 +1,5 @@
 import { isSimple } from '../base/outline/polygon'
-import type { Outline } from '../file/parts/body'
+import type { Outline } from '../file/parts/outline'
 
 /** An outline alone, as large as it will go. */
 export interface OutlinePicture {

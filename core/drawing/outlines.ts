@@ -1,6 +1,7 @@
 import { movePoint, type RigidMove } from '../base/linalg/mat3'
 import { add, type Vec3 } from '../base/linalg/vec3'
-import type { Body, BodyBox, Outline } from '../file/parts/body'
+import type { Body, BodyBox } from '../file/parts/body'
+import type { Outline } from '../file/parts/outline'
 import { BODY_KINDS } from '../file/parts/bodyKinds'
 import { polygon, seen, type Part, type Shape, type View } from './shape'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { axlesOf } from '~~/core/file/parts/bodies'
-import { DATUM_SCHOOLS, type Setup } from '~~/core/file/build/build'
+import { DATUM_SCHOOLS, type Setup } from '~~/core/file/build/setup'
 import { stateProblem } from '~~/core/measure/targets/warnings'
 import { setupStand } from '~~/core/show/text/setupText'
 import { texts } from '~/texts/en'

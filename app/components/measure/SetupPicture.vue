@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Setup } from '~~/core/file/build/build'
+import type { Setup } from '~~/core/file/build/setup'
 
 /** How the vehicle stands in a setup, front to the left: on what, loaded or not, and which end is low. */
 const { setup, rearLowDeg } = defineProps<{ setup: Setup; rearLowDeg: number | null }>()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { FactColumn } from '~/composables/factColumn'
-import type { AxleBody, TableMotion } from '~~/core/file/parts/body'
+import type { AxleBody } from '~~/core/file/parts/body'
+import type { TableMotion } from '~~/core/file/parts/axleMotion'
 import { travelTexts } from '~/texts/travel'
 import { useFormat } from '~/composables/useFormat'
 import { useTravel } from '~/stores/travel'

@@ -1,4 +1,5 @@
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { Id } from '../../file/parts/id'
 import type { Reading } from '../../file/build/reading'
 import type { Edit } from './mistake'

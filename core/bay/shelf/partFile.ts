@@ -1,5 +1,5 @@
 import { array, number, object, string, ValidationError } from 'yup'
-import { MAX_CORNERS, outlineSchema } from '../../file/schema/bodySchema'
+import { MAX_CORNERS, outlineShape } from '../../file/parts/outline'
 import { figure, list, noteField, requiredId, requiredName, wordField } from '../../file/parts/fields'
 import { doorProblems } from '../../file/door/door'
 import { refused, type ReadResult } from '../../file/parts/problem'
@@ -17,7 +17,7 @@ const part = object({
   sort: wordField(SHELF_SORTS).required(),
   sizeMm: array().of(figure(1, 100_000).required()).length(3).required(),
   aboveAxisMm: figure(0, 100_000),
-  outlines: list(outlineSchema, 20),
+  outlines: list(outlineShape, 20),
   note: noteField(),
 })
 

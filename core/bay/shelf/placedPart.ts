@@ -1,4 +1,5 @@
-import type { BodyBox, ItemBody, Outline, TransferCaseBody, Body } from '../../file/parts/body'
+import type { BodyBox, ItemBody, TransferCaseBody, Body } from '../../file/parts/body'
+import type { Outline } from '../../file/parts/outline'
 import type { Build } from '../../file/build/build'
 import type { ShelfPart } from './shelfPart'
 

@@ -1,4 +1,4 @@
-import type { Outline } from '../../file/parts/body'
+import type { Outline } from '../../file/parts/outline'
 import type { Id } from '../../file/parts/id'
 
 /** What a part on the shelf is: it decides what taking it changes in a build. */

@@ -1,126 +1,111 @@
-import type { AxleCut } from '../parts/axleCut'
-import type { DonorPattern } from '../parts/donorPattern'
-import type { Drivetrain } from '../parts/drivetrain'
-import type { LimitEntry } from './limit'
-import type { UnitSettings } from '../../base/units/unitSettings'
-import type { Id } from '../parts/id'
-import type { Things } from '../kinds/ask'
-import type { Kinds } from '../kinds/kinds'
-import type { Lever } from './lever'
-import type { Mating } from '../parts/mating'
-import type { CentrePair } from '../parts/named'
-import type { Reading } from './reading'
-import type { ReadingChange } from './readingChange'
-import type { ServiceCheck } from '../parts/serviceCheck'
-import type { CrossEntry, TubeEntry } from '../parts/stock'
-import type { Tool } from '../parts/tool'
-import type { WayInPlan } from '../parts/wayInPlan'
-import type { WeightSheet } from '../parts/weightSheet'
-import type { PhotoReference } from '../parts/photo'
-import type { Trial, VehicleState } from '../parts/vehicleState'
+import { array, number, object, string, type ISchema, type NumberSchema } from 'yup'
+import { ANGLE_STYLES, LENGTH_UNITS, type UnitSettings } from '../../base/units/unitSettings'
+import { axleCutShape } from '../parts/axleCut'
+import { bodySchema } from '../parts/body'
+import { donorPatternShape } from '../parts/donorPattern'
+import { drivetrainShape } from '../parts/drivetrain'
+import { idField, list, maybe, nameField, noteField, requiredName, wordField } from '../parts/fields'
+import { matingShape } from '../parts/mating'
+import { axisShape, centrePairShape, pointShape } from '../parts/named'
+import { photoShape } from '../parts/photo'
+import { serviceShape } from '../parts/serviceCheck'
+import { shiftLeverShape } from '../parts/shiftLever'
+import { crossEntryShape, tubeEntryShape } from '../parts/stock'
+import type { Told } from '../parts/told'
+import { toolShape } from '../parts/tool'
+import { stateShape, trialShape } from '../parts/vehicleState'
+import { wayInShape } from '../parts/wayInPlan'
+import { weightShape } from '../parts/weightSheet'
+import { leverShape } from './lever'
+import { limitsShape } from './limit'
+import { LIST_LIMITS, LIST_SHAPES } from './lists'
+import { positionShape } from './position'
+import { readingSchema } from './reading'
+import { readingChangeShape } from './readingChange'
+import { setupShape } from './setup'
 
 /** Name every build file starts with. */
 export const FORMAT_NAME = 'lurvan-build'
 /** The version this program writes. */
 export const FORMAT_VERSION = 2
 
-/** One measuring occasion: the vehicle stands in one attitude and all its readings share it. */
-export interface Setup {
-  readonly id: Id
-  readonly name: string
-  readonly date?: string
-  readonly standsOn: 'floor' | 'lift-wheels' | 'lift-frame' | 'stands'
-  /** On its wheels at ride height with its weight on. */
-  readonly loaded: boolean
-  /** Rolled forth and back after lowering. */
-  readonly settled: boolean
-  /** Who measures. */
-  readonly by?: string
-  /**
-   * `read`: chassis fall and roll are readings; `levelled`: the chassis was made level; `face-plumb`: the vehicle was
-   * pitched until the face of `plumbAxis` stood plumb.
-   */
-  readonly datum: (typeof DATUM_SCHOOLS)[number]
-  readonly plumbAxis?: Id
-  /** `pairs`: offsets of this setup were taken from a string, and the true centreline is that of the frame-hole pairs. */
-  readonly centreline?: 'string' | 'pairs'
-  /** Fall of the chassis surface a re-zeroed level was zeroed on, in the chassis frame; 0 when it lies along the datum plane. */
-  readonly zeroSurfaceFallDeg?: number
-}
+const units = maybe({
+  length: wordField(LENGTH_UNITS).required(),
+  inchFraction: number().oneOf([16, 32]) as NumberSchema<16 | 32 | undefined>,
+  angle: wordField(ANGLE_STYLES),
+} satisfies { [K in keyof UnitSettings]: ISchema<UnitSettings[K] | undefined> })
 
-export const DATUM_SCHOOLS = ['read', 'levelled', 'face-plumb'] as const
+/** The Yup schema of a build file, version 2. Lists may be absent; fields not named here are kept. */
+export const buildSchema = object({
+  format: string()
+    .oneOf([FORMAT_NAME] as const)
+    .required(),
+  version: number().oneOf([FORMAT_VERSION]).required() as NumberSchema<typeof FORMAT_VERSION>,
+  id: idField(),
+  name: requiredName(),
+  vehicle: nameField(),
+  note: noteField(),
+  units,
+  tools: list(toolShape, LIST_LIMITS.tools),
+  setups: list(setupShape, LIST_LIMITS.setups),
+  trials: list(trialShape, LIST_LIMITS.trials),
+  bodies: array().of(bodySchema).max(LIST_LIMITS.bodies),
+  points: list(pointShape, LIST_LIMITS.points),
+  axes: list(axisShape, LIST_LIMITS.axes),
+  readings: array().of(readingSchema).max(LIST_LIMITS.readings),
+  // The lists that subjects add.
+  ...LIST_SHAPES,
+  /** What was done to readings after they were taken, oldest first. */
+  readingLog: list(readingChangeShape, LIST_LIMITS.readingLog),
+  centrePairs: list(centrePairShape, LIST_LIMITS.centrePairs),
+  drivetrain: drivetrainShape,
+  /** Places of the wheels besides ride height. */
+  states: list(stateShape, LIST_LIMITS.states),
+  levers: list(leverShape, LIST_LIMITS.levers),
+  positions: list(positionShape, LIST_LIMITS.positions),
+  /** The position that the mounts are made to. */
+  chosen: idField(),
+  /** The trial from which levers count, once it was read how it stood; as first measured when absent. */
+  countedFrom: idField(),
+  limits: limitsShape,
+  mating: matingShape,
+  weight: weightShape,
+  wayIn: wayInShape,
+  shiftLever: shiftLeverShape,
+  /** What has to come out on its own. */
+  services: list(serviceShape, LIST_LIMITS.services),
+  photos: list(photoShape, LIST_LIMITS.photos),
+  /** Tubes that can be had; the usual ones when absent. */
+  tubes: list(tubeEntryShape, LIST_LIMITS.tubes),
+  /** Sizes of crosses; the usual ones when absent. */
+  crosses: list(crossEntryShape, LIST_LIMITS.crosses),
+  /** Lengths of halfshafts by donor pieces. */
+  patterns: list(donorPatternShape, LIST_LIMITS.patterns),
+  /** Live axles that are made to another width. */
+  axleCuts: list(axleCutShape, LIST_LIMITS.axleCuts),
+})
+type InFile = Told<typeof buildSchema>
 
-/** A named candidate setting of the levers; a lever not named stands at 0, as measured. */
-export interface Position {
-  readonly id: Id
-  readonly name: string
-  readonly settings: Readonly<Record<Id, number>>
-  /** Why it was chosen. */
-  readonly reason?: string
-  /** Mounts, plates or shafts were made to it on a day, as the levers stood then. */
-  readonly made?: { readonly at: string; readonly settings: Readonly<Record<Id, number>> }
-}
-
-/** Named limits a build is judged by, copied from a profile and edited. */
-export interface LimitProfile {
-  readonly profile: 'road' | 'heavy' | 'trail' | 'track' | 'own'
-  readonly name: string
-  readonly entries: readonly LimitEntry[]
-}
-
-/** Where the shift lever comes through the floor, against the old hole and the driver's seat. */
-export interface ShiftLever {
-  /** Its foot on the gearbox. */
-  readonly point: Id
-  /** Middle of the hole it is to come through, in mm. */
-  readonly holeStationMm: number
-  readonly holeLeftMm: number
-  /** Front edge of the driver's seat, in mm. */
-  readonly seatStationMm?: number
-}
-
-/** The lists that subjects add. */
-type ListsOfKinds = Kinds['lists']
+/** What is laid in where a file has none. */
+type LaidIn =
+  | 'id'
+  | 'tools'
+  | 'setups'
+  | 'trials'
+  | 'bodies'
+  | 'points'
+  | 'axes'
+  | 'readings'
+  | 'lines'
+  | 'gaps'
+  | 'drivetrain'
+  | 'states'
+  | 'levers'
+  | 'positions'
+  | 'chosen'
+  | 'limits'
 
 /** One vehicle's driveline: everything Lurvan keeps about it, as plain data. */
-export interface Build extends Things, ListsOfKinds {
-  readonly format: typeof FORMAT_NAME
-  readonly version: typeof FORMAT_VERSION
-  readonly id: Id
-  readonly name: string
-  readonly vehicle?: string
-  readonly note?: string
+export interface Build extends Omit<InFile, LaidIn | 'units'>, Required<Pick<InFile, LaidIn>> {
   readonly units: UnitSettings
-  readonly tools: readonly Tool[]
-  readonly setups: readonly Setup[]
-  readonly trials: readonly Trial[]
-  readonly readings: readonly Reading[]
-  /** What was done to readings after they were taken, oldest first. */
-  readonly readingLog?: readonly ReadingChange[]
-  readonly centrePairs?: readonly CentrePair[]
-  readonly drivetrain: Drivetrain
-  /** Places of the wheels besides ride height. */
-  readonly states: readonly VehicleState[]
-  readonly levers: readonly Lever[]
-  readonly positions: readonly Position[]
-  /** The position that the mounts are made to. */
-  readonly chosen: Id
-  /** The trial from which levers count, once it was read how it stood; as first measured when absent. */
-  readonly countedFrom?: Id
-  readonly limits: LimitProfile
-  readonly mating?: Mating
-  readonly weight?: WeightSheet
-  readonly wayIn?: WayInPlan
-  readonly shiftLever?: ShiftLever
-  /** What has to come out on its own. */
-  readonly services?: readonly ServiceCheck[]
-  readonly photos?: readonly PhotoReference[]
-  /** Tubes that can be had; the usual ones when absent. */
-  readonly tubes?: readonly TubeEntry[]
-  /** Sizes of crosses; the usual ones when absent. */
-  readonly crosses?: readonly CrossEntry[]
-  /** Lengths of halfshafts by donor pieces. */
-  readonly patterns?: readonly DonorPattern[]
-  /** Live axles that are made to another width. */
-  readonly axleCuts?: readonly AxleCut[]
 }

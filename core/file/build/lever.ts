@@ -1,5 +1,7 @@
-import type { BodyId, BodyKind } from '../parts/body'
-import type { Id } from '../parts/id'
+import { array, boolean, object } from 'yup'
+import type { BodyKind } from '../parts/body'
+import { figure, idField, maybe, nameField, pair, requiredId, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import { KINDS } from '../kinds/kinds'
 import { merged, type Together } from '../parts/merged'
 import type { LeverKindFacts } from '../kinds/leverRow'
@@ -11,35 +13,37 @@ export const LEVER_KIND_FACTS: Readonly<Record<LeverKind, LeverKindFacts>> = mer
 export const LEVER_KINDS = Object.keys(LEVER_KIND_FACTS) as readonly LeverKind[]
 
 /** What it costs to move a lever, in whatever the builder counts: minutes, money, swear words. */
-export interface LeverEffort {
+const effort = maybe({
   /** For touching it at all. */
-  readonly fixed?: number
+  fixed: figure(0, 1e6),
   /** For each mm or degree. */
-  readonly perUnit?: number
-}
+  perUnit: figure(0, 1e6),
+})
+export type LeverEffort = NonNullable<Told<typeof effort>>
 
 /** What a builder can turn, pack, slot or cut; `range` and `step` in mm, or degrees for a wedge. */
-export interface Lever {
-  readonly id: Id
-  readonly kind: LeverKind
+export const leverShape = object({
+  id: requiredId(),
+  kind: wordField(LEVER_KINDS).required(),
   /** The body it moves. */
-  readonly body: BodyId
+  body: requiredId(),
   /** The link that it makes longer or shorter, of those that hold its axle. */
-  readonly holding?: Id
+  holding: idField(),
   /** The sprocket that it sets further to the left on its shaft. */
-  readonly sprocket?: Id
+  sprocket: idField(),
   /** What the builder calls it: “rear torque mount”. */
-  readonly name?: string
-  readonly range: readonly [number, number]
-  readonly step: number
+  name: nameField(),
+  range: pair(-1000, 1000).required(),
+  step: figure(0.01, 100).required(),
   /** Spacer thicknesses at hand, in mm. */
-  readonly stock?: readonly number[]
+  stock: array().of(figure(0.1, 500).required()).max(30),
   /** Stays where it stands when a setting is looked for. */
-  readonly locked?: boolean
+  locked: boolean(),
   /** Why it is locked: "rack 9 mm". */
-  readonly lockedBecause?: string
-  readonly effort?: LeverEffort
-}
+  lockedBecause: nameField(),
+  effort,
+})
+export type Lever = Told<typeof leverShape>
 
 /** What is known of a kind of lever. */
 export const leverFacts = (kind: LeverKind): LeverKindFacts => LEVER_KIND_FACTS[kind]

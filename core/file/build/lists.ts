@@ -1,13 +1,11 @@
 import type { AnyObject, InferType, ObjectSchema } from 'yup'
-import type { Build } from './build'
-import { KINDS, type Kinds } from '../kinds/kinds'
-import type { EntryOf, ListFacts } from '../kinds/listFacts'
+import { KINDS } from '../kinds/kinds'
 import { list } from '../parts/fields'
 import { merged } from '../parts/merged'
 
 /** Every list that subjects add to a build, by its key in the file. */
-const LISTS = merged(KINDS, 'lists')
-type Lists = typeof LISTS
+export const LISTS = merged(KINDS, 'lists')
+export type Lists = typeof LISTS
 export const LIST_KEYS = Object.keys(LISTS) as (keyof Lists)[]
 
 /** How many entries each may hold. */
@@ -20,24 +18,25 @@ export const LIST_SHAPES = Object.fromEntries(
   LIST_KEYS.map((key) => [key, list(LISTS[key].shape as ObjectSchema<AnyObject>, LISTS[key].most)]),
 ) as unknown as { readonly [K in keyof Lists]: ReturnType<typeof list<InferType<Lists[K]['shape']>>> }
 
-/** An entry of any of these lists. */
-interface AnyEntry {
-  readonly id: string
-  readonly name: string
-}
-
-/** A list of a build with all that is known of it. */
-interface ListOfBuild {
-  readonly key: keyof Lists
-  readonly facts: ListFacts<AnyEntry>
-  readonly entries: readonly AnyEntry[]
-}
-
-/** @returns the lists that subjects add, as they are in a build */
-export const listsOf = (build: Build): readonly ListOfBuild[] => LIST_KEYS.map((key) => listOf(build, key))
-
-function listOf<K extends keyof Lists>(build: Build, key: K): ListOfBuild {
-  // Each row tells of the entries that stand under its key.
-  const facts = LISTS[key] as unknown as ListFacts<EntryOf<Kinds['lists'][K]> & AnyEntry>
-  return { key, facts: facts as ListFacts<AnyEntry>, entries: build[key] ?? [] }
-}
+/** Most entries of each list of a build; the shape of a build and the door both go by it. */
+export const LIST_LIMITS = {
+  tools: 100,
+  setups: 100,
+  points: 500,
+  axes: 100,
+  readings: 5000,
+  readingLog: 10_000,
+  centrePairs: 50,
+  bodies: 60,
+  trials: 100,
+  states: 20,
+  levers: 50,
+  positions: 100,
+  services: 50,
+  photos: 500,
+  tubes: 200,
+  crosses: 100,
+  patterns: 20,
+  axleCuts: 10,
+  ...MOST_ENTRIES,
+} as const

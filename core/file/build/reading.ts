@@ -1,6 +1,8 @@
-import type { Kinds } from '../kinds/kinds'
-import type { MeasuredBase } from '../kinds/readingBase'
+import { KINDS, type Kinds } from '../kinds/kinds'
+import type { MeasuredBase } from '../kinds/readingShape'
 import type { AskedOf, ReadingsOf } from '../kinds/subjectKinds'
+import { byWord } from '../parts/byWord'
+import { merged } from '../parts/merged'
 
 type Readings = ReadingsOf<Kinds>
 
@@ -16,3 +18,9 @@ export type ReadingOf<K extends ReadingKind> = Readings[K]
 export type Asked = AskedOf<Kinds>
 /** What a step of the tour asks for. */
 export type TourQuantity = Asked['quantity']
+
+const READING_SHAPES = merged(KINDS, 'shapes')
+/** The Yup schema of one reading, chosen by its kind. */
+export const readingSchema = byWord('kind', READING_SHAPES, true)
+/** The same where there may be none: before a reading was taken, after it was removed. */
+export const anyReadingSchema = byWord('kind', READING_SHAPES)

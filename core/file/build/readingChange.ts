@@ -1,16 +1,19 @@
-import type { Id } from '../parts/id'
-import type { Reading } from './reading'
+import { object } from 'yup'
+import { nameField, noteField, requiredId, timeField, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
+import { anyReadingSchema } from './reading'
 
 /** Something that was done to a reading after it was taken, with the reading before and after. */
-export interface ReadingChange {
-  readonly id: Id
+export const readingChangeShape = object({
+  id: requiredId(),
   /** ISO 8601. */
-  readonly at: string
-  readonly by?: string
-  readonly what: 'repeated' | 'repeat-removed' | 'corrected' | 'removed'
-  readonly reading: Id
-  readonly before?: Reading
-  readonly after?: Reading
+  at: timeField().required(),
+  by: nameField(),
+  what: wordField(['repeated', 'repeat-removed', 'corrected', 'removed']).required(),
+  reading: requiredId(),
+  before: anyReadingSchema,
+  after: anyReadingSchema,
   /** The reason, for a correction in the words of the mistake. */
-  readonly why?: string
-}
+  why: noteField(),
+})
+export type ReadingChange = Told<typeof readingChangeShape>

@@ -1,31 +1,8 @@
-import { MOST_ENTRIES } from '../build/lists'
+import { LIST_LIMITS } from '../build/lists'
 import type { FileProblem } from '../parts/problem'
 
 /** Deeper nesting than this no build has; far deeper ones break the recursion of whatever writes them out again. */
 export const MAX_DEPTH = 40
-
-/** Most entries of each list of a build; the schema and the door both go by it. */
-export const LIST_LIMITS = {
-  tools: 100,
-  setups: 100,
-  points: 500,
-  axes: 100,
-  readings: 5000,
-  readingLog: 10_000,
-  centrePairs: 50,
-  bodies: 60,
-  trials: 100,
-  states: 20,
-  levers: 50,
-  positions: 100,
-  services: 50,
-  photos: 500,
-  tubes: 200,
-  crosses: 100,
-  patterns: 20,
-  axleCuts: 10,
-  ...MOST_ENTRIES,
-} as const
 
 /** More entries than this in any one object or list of a file are refused before anything looks at them. */
 const MAX_ENTRIES = 100_000

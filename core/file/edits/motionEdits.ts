@@ -2,13 +2,11 @@ import { axleById } from '../parts/bodies'
 import {
   ARRANGEMENTS,
   type Arrangement,
-  type AxleBody,
   type AxleHolding,
   type AxleMotion,
   type AxleTravel,
-  type BodyId,
-  type WheeledBody,
-} from '../parts/body'
+} from '../parts/axleMotion'
+import type { AxleBody, BodyId, WheeledBody } from '../parts/body'
 import type { Build } from '../build/build'
 import type { NamedPoint } from '../parts/named'
 import type { HubTravel } from '../parts/hubMotion'

@@ -1,7 +1,7 @@
 import type { BodyId, BodyKind } from '../parts/body'
 import { bodyById } from '../parts/bodies'
 import type { Build } from '../build/build'
-import { listsOf } from '../build/lists'
+import { listsOf } from '../build/listsOf'
 import { unmetTarget } from '../build/targets'
 import type { NamedList } from '../kinds/listFacts'
 import { withoutLever } from './withoutLever'

@@ -1,5 +1,6 @@
-import { boolean, object, type InferType } from 'yup'
+import { boolean, object } from 'yup'
 import { figure, idField, requiredId, requiredName, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -55,7 +56,7 @@ const boltShape = object({
 })
 
 /** A bolt with what it clamps. */
-export type BoltEntry = InferType<typeof boltShape>
+export type BoltEntry = Told<typeof boltShape>
 export type BoltSlot = NonNullable<BoltEntry['slot']>
 
 export interface BoltTypes extends OnlyTold {

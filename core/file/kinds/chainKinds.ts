@@ -7,43 +7,14 @@ import { askPlace, type Things } from './ask'
 import { LIST_OF_CHAINS } from './chainList'
 import { PACKED } from './leverRow'
 import { angle, plainFigure, length, USUAL_GAP_MM, type QuantityRow } from './quantityRow'
-import type { LengthBase } from './readingBase'
 import { LEFT_RIGHT, TAPE } from './readingRow'
-import { kindOf, measured, lengthUnit, wordFields } from './readingShape'
+import { kindOf, measured, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
+import type { Told } from '../parts/told'
 import type { SubjectKinds } from './subjectKinds'
 
 /** Where on its face a sprocket was read, seen from the vehicle's right. */
 export const FACE_PLACES = ['front', 'rear', 'top', 'bottom'] as const
 export type FacePlace = (typeof FACE_PLACES)[number]
-
-/** Distance from a laser plane or a straight-edge to a place on a sprocket's face; one line serves all sprockets of a chain. */
-export interface SprocketFaceReading extends LengthBase {
-  readonly kind: 'sprocket-face'
-  readonly sprocket: Id
-  readonly place: FacePlace
-  /** From the middle of the shaft to the place, raw text; at the pitch circle when absent. */
-  readonly radius?: string
-  /** Side of the faces that the line stands on: a distance from there counts to the other side. */
-  readonly stands?: 'left' | 'right'
-}
-
-/** Total movement up and down at the middle of a run of chain, by hand, with all slack in that run. */
-export interface ChainSlackReading extends LengthBase {
-  readonly kind: 'chain-slack'
-  readonly chain: Id
-  /** The run, by the sprocket it starts from in the order of the file; the slack one when absent. */
-  readonly span?: number
-}
-
-export interface ChainTypes {
-  readonly asked: { readonly 'sprocket-face': SprocketFaceReading; readonly 'chain-slack': ChainSlackReading }
-  readonly unasked: object
-  readonly lists: { readonly chains?: readonly ChainLine[] }
-  readonly targets: {
-    readonly sprocket: { readonly sprocket: Id; readonly place: FacePlace }
-    readonly chain: { readonly chain: Id }
-  }
-}
 
 const ROWS = {
   'sprocket-face': {
@@ -67,6 +38,43 @@ const ROWS = {
   },
 } as const
 
+const SHAPES = {
+  /** Distance from a laser plane or a straight-edge to a place on a sprocket's face; one line serves all sprockets of a chain. */
+  'sprocket-face': object({
+    kind: kindOf('sprocket-face'),
+    ...measured,
+    unit: lengthUnit,
+    sprocket: requiredId(),
+    place: wordField(FACE_PLACES).required(),
+    /** From the middle of the shaft to the place, raw text; at the pitch circle when absent. */
+    radius: rawText(),
+    // Side of the faces that the line stands on: a distance from there counts to the other side.
+    ...wordFields(ROWS['sprocket-face']),
+  }),
+  /** Total movement up and down at the middle of a run of chain, by hand, with all slack in that run. */
+  'chain-slack': object({
+    kind: kindOf('chain-slack'),
+    ...measured,
+    unit: lengthUnit,
+    chain: requiredId(),
+    /** The run, by the sprocket it starts from in the order of the file; the slack one when absent. */
+    span: figure(0, 20).integer(),
+  }),
+} as const
+
+export type SprocketFaceReading = Told<(typeof SHAPES)['sprocket-face']>
+export type ChainSlackReading = Told<(typeof SHAPES)['chain-slack']>
+
+export interface ChainTypes {
+  readonly asked: ReadingsIn<typeof SHAPES>
+  readonly unasked: object
+  readonly lists: { readonly chains?: readonly ChainLine[] }
+  readonly targets: {
+    readonly sprocket: { readonly sprocket: Id; readonly place: FacePlace }
+    readonly chain: { readonly chain: Id }
+  }
+}
+
 const percent = { as: 'figure', decimals: 2, behind: ' %', isSaidAgain: true } as const
 /** A chain is looked at wherever its wheels go. */
 const ofChain: QuantityRow = (unit, shown, [label, name], more) => ({
@@ -83,24 +91,7 @@ const bodyAt = ({ points }: Things, point: Id | undefined) => points.find(({ id 
 /** Chains round sprockets. */
 export const KINDS_OF_CHAINS = {
   readings: ROWS,
-  shapes: {
-    'sprocket-face': object({
-      kind: kindOf('sprocket-face'),
-      ...measured,
-      unit: lengthUnit,
-      sprocket: requiredId(),
-      place: wordField(FACE_PLACES).required(),
-      radius: rawText(),
-      ...wordFields(ROWS['sprocket-face']),
-    }),
-    'chain-slack': object({
-      kind: kindOf('chain-slack'),
-      ...measured,
-      unit: lengthUnit,
-      chain: requiredId(),
-      span: figure(0, 20).integer(),
-    }),
-  },
+  shapes: SHAPES,
   targets: {
     sprocket: {
       keys: ['sprocket', 'place'],

@@ -1,5 +1,15 @@
-import { object, type InferType } from 'yup'
-import { figure, list, nameField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import { object } from 'yup'
+import {
+  figure,
+  list,
+  maybe,
+  nameField,
+  requiredId,
+  requiredName,
+  timeField,
+  wordField,
+} from '../parts/fields'
+import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { MAKING_STATES } from './memberKinds'
@@ -32,20 +42,18 @@ const tubeShape = object({
   ends: list(endShape, 2).min(2).required(),
   state: wordField(MAKING_STATES),
   /** How it was when it was taken as made. */
-  made: object({
+  made: maybe({
     at: timeField().required(),
     position: nameField(),
     axisMm: figure(0, 1e4).required(),
     firstDeg: figure(0, 180),
     secondDeg: figure(0, 180),
     twistDeg: figure(-180, 180),
-  })
-    .default(undefined)
-    .optional(),
+  }),
 })
 
 /** A round tube from place to place, each end coped to lie on another tube or cut square. */
-export type CopedTube = InferType<typeof tubeShape>
+export type CopedTube = Told<typeof tubeShape>
 export type TubeEnd = CopedTube['ends'][number]
 
 export interface CopedTubeTypes {

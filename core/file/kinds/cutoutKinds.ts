@@ -1,5 +1,6 @@
-import { object, type InferType } from 'yup'
+import { object } from 'yup'
 import { figure, list, requiredId, requiredName } from '../parts/fields'
+import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
@@ -34,7 +35,7 @@ const cutoutShape = object({
 })
 
 /** An opening in a sheet that something is lowered through. */
-export type CutoutEntry = InferType<typeof cutoutShape>
+export type CutoutEntry = Told<typeof cutoutShape>
 export type CutoutTouch = NonNullable<CutoutEntry['touches']>[number]
 
 export interface CutoutTypes extends OnlyTold {

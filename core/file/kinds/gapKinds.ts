@@ -1,29 +1,14 @@
-import { boolean, object } from 'yup'
-import { direction, figure, idField, requiredId, requiredName, wordField } from '../parts/fields'
-import { GAP_KINDS, type Gap } from '../parts/gap'
+import { object } from 'yup'
+import { requiredId } from '../parts/fields'
+import { gapShape, type Gap } from '../parts/gap'
 import type { Id } from '../parts/id'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { length, USUAL_GAP_MM } from './quantityRow'
-import type { LengthBase } from './readingBase'
 import { TAPE } from './readingRow'
-import { kindOf, measured, lengthUnit, wordFields } from './readingShape'
+import { kindOf, measured, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
+import type { Told } from '../parts/told'
 import type { SubjectKinds } from './subjectKinds'
-
-/** A gap between two things, by feeler, tape, clay or stepped wedge. */
-export interface GapReading extends LengthBase {
-  readonly kind: 'gap'
-  readonly gap: Id
-  /** `overlap`: the two lie in each other by that much, as a cardboard profile can. */
-  readonly way?: 'free' | 'overlap'
-}
-
-export interface GapTypes {
-  readonly asked: { readonly gap: GapReading }
-  readonly unasked: object
-  readonly targets: { readonly gap: { readonly gap: Id } }
-  readonly lists: { readonly gaps: readonly Gap[] }
-}
 
 const ROWS = {
   gap: {
@@ -39,33 +24,30 @@ const ROWS = {
   },
 } as const
 
-/** One gap in a file. */
-const GAP_SHAPE = object({
-  id: requiredId(),
-  name: requiredName(),
-  kind: wordField(GAP_KINDS).required(),
-  point: requiredId(),
-  obstacle: idField(),
-  shaft: object({ line: requiredId(), index: figure(0, 20).integer().required() }).default(undefined),
-  toward: direction(),
-  failBelow: figure(-1000, 1000),
-  warnBelow: figure(-1000, 1000),
-  opposite: idField(),
-  cutting: object({ cost: figure(0, 1e6), structural: boolean() }).default(undefined),
-})
+const SHAPES = {
+  /** A gap between two things, by feeler, tape, clay or stepped wedge; `overlap`: they lie in each other by that much, as a cardboard profile can. */
+  gap: object({
+    kind: kindOf('gap'),
+    ...measured,
+    unit: lengthUnit,
+    gap: requiredId(),
+    ...wordFields(ROWS.gap),
+  }),
+} as const
+
+export type GapReading = Told<typeof SHAPES.gap>
+
+export interface GapTypes {
+  readonly asked: ReadingsIn<typeof SHAPES>
+  readonly unasked: object
+  readonly targets: { readonly gap: { readonly gap: Id } }
+  readonly lists: { readonly gaps: readonly Gap[] }
+}
 
 /** Gaps between the parts and what stands around them. */
 export const KINDS_OF_GAPS = {
   readings: ROWS,
-  shapes: {
-    gap: object({
-      kind: kindOf('gap'),
-      ...measured,
-      unit: lengthUnit,
-      gap: requiredId(),
-      ...wordFields(ROWS['gap']),
-    }),
-  },
+  shapes: SHAPES,
   targets: {
     gap: {
       keys: ['gap'],
@@ -92,7 +74,7 @@ export const KINDS_OF_GAPS = {
   levers: {},
   lists: {
     gaps: {
-      shape: GAP_SHAPE,
+      shape: gapShape,
       most: 200,
       names: ({ point, obstacle, shaft, opposite }) => [
         { at: 'point', in: 'points', id: point },

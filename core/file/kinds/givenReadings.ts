@@ -1,61 +1,7 @@
 import { object } from 'yup'
-import type { LengthUnit } from '../../base/units/unitSettings'
 import { nameField, rawText, requiredId } from '../parts/fields'
-import type { Id } from '../parts/id'
-import type { ReadingBase } from './readingBase'
 import { ABOVE_BELOW, FRONT_REAR, LEFT_RIGHT, REARWARD_FORWARD } from './readingRow'
-import { base, kindOf, lengthUnit, wordFields } from './readingShape'
-
-/** A point from a drawing or data sheet. */
-export interface GivenPointReading extends ReadingBase {
-  readonly kind: 'given-point'
-  readonly point: Id
-  readonly unit?: LengthUnit
-  readonly station: string
-  readonly stationWay?: 'rearward' | 'forward'
-  readonly offset: string
-  readonly side?: 'left' | 'right'
-  readonly height: string
-  readonly heightWay?: 'above' | 'below'
-  /** Tolerance of each figure, half-width. */
-  readonly plusMinus?: string
-  readonly source?: string
-}
-
-/** An axis from a drawing or data sheet, in the chassis frame. */
-export interface GivenAxisReading extends ReadingBase {
-  readonly kind: 'given-axis'
-  readonly axis: Id
-  readonly fall: string
-  readonly low?: 'front' | 'rear'
-  readonly plan?: string
-  /** To which side the rear end points. */
-  readonly rearPoints?: 'left' | 'right'
-  /** Tolerance of each angle, half-width. */
-  readonly plusMinus?: string
-  readonly source?: string
-}
-
-/** An axis that lies across the vehicle, from a drawing or data sheet, in the chassis frame. */
-export interface GivenCrossAxisReading extends ReadingBase {
-  readonly kind: 'given-cross-axis'
-  readonly axis: Id
-  readonly rise: string
-  /** Which end is higher. */
-  readonly high?: 'left' | 'right'
-  readonly sweep?: string
-  /** Which way the left end points. */
-  readonly leftPoints?: 'forward' | 'rearward'
-  /** Tolerance of each angle, half-width. */
-  readonly plusMinus?: string
-  readonly source?: string
-}
-
-export interface GivenReadings {
-  readonly 'given-point': GivenPointReading
-  readonly 'given-axis': GivenAxisReading
-  readonly 'given-cross-axis': GivenCrossAxisReading
-}
+import { base, kindOf, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
 
 const ROWS = {
   'given-point': {
@@ -92,6 +38,7 @@ export const GIVEN_READINGS = ROWS
 
 /** Their shapes in a file. */
 export const GIVEN_SHAPES = {
+  /** A point from a drawing or data sheet. */
   'given-point': object({
     kind: kindOf('given-point'),
     ...base,
@@ -101,9 +48,11 @@ export const GIVEN_SHAPES = {
     offset: rawText().required(),
     height: rawText().required(),
     ...wordFields(ROWS['given-point']),
+    /** Tolerance of each figure, half-width. */
     plusMinus: rawText(),
     source: nameField(),
   }),
+  /** An axis from a drawing or data sheet, in the chassis frame; `rearPoints`: to which side its rear end does. */
   'given-axis': object({
     kind: kindOf('given-axis'),
     ...base,
@@ -111,9 +60,11 @@ export const GIVEN_SHAPES = {
     fall: rawText().required(),
     plan: rawText(),
     ...wordFields(ROWS['given-axis']),
+    /** Tolerance of each figure, half-width. */
     plusMinus: rawText(),
     source: nameField(),
   }),
+  /** An axis that lies across the vehicle, from a drawing or data sheet, in the chassis frame; `high`: which end is higher, `leftPoints`: which way its left end does. */
   'given-cross-axis': object({
     kind: kindOf('given-cross-axis'),
     ...base,
@@ -121,7 +72,13 @@ export const GIVEN_SHAPES = {
     rise: rawText().required(),
     sweep: rawText(),
     ...wordFields(ROWS['given-cross-axis']),
+    /** Tolerance of each figure, half-width. */
     plusMinus: rawText(),
     source: nameField(),
   }),
 } as const
+
+export type GivenReadings = ReadingsIn<typeof GIVEN_SHAPES>
+export type GivenPointReading = GivenReadings['given-point']
+export type GivenAxisReading = GivenReadings['given-axis']
+export type GivenCrossAxisReading = GivenReadings['given-cross-axis']

@@ -1,5 +1,6 @@
-import { object, type InferType } from 'yup'
+import { object } from 'yup'
 import { figure, requiredId, requiredName, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
@@ -33,7 +34,7 @@ const humpShape = object({
 })
 
 /** A hump, a kerb or a ramp. */
-export type Hump = InferType<typeof humpShape>
+export type Hump = Told<typeof humpShape>
 
 export interface HumpTypes extends OnlyTold {
   readonly lists: { readonly humps?: readonly Hump[] }

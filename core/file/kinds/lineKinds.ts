@@ -4,27 +4,10 @@ import type { Id } from '../parts/id'
 import { LIST_OF_LINES } from './lineList'
 import type { Line } from '../parts/lineSpec'
 import { angle, plainFigure, length, type QuantityRow } from './quantityRow'
-import type { LevelBase, LevelZero } from './readingBase'
 import { FRONT_REAR, LEFT_RIGHT, LEVEL, ZERO } from './readingRow'
-import { kindOf, measured, wordFields } from './readingShape'
+import { kindOf, measured, wordFields, type ReadingsIn } from './readingShape'
+import type { Told } from '../parts/told'
 import type { SubjectKinds } from './subjectKinds'
-
-/** Level laid along a shaft of a line, between its joints: a check on the joint points, never a source of geometry. */
-export interface ShaftLevelReading extends LevelBase {
-  readonly kind: 'shaft-level'
-  readonly line: Id
-  /** Counted from 0 along the power flow. */
-  readonly shaft: number
-  readonly low?: 'front' | 'rear'
-  readonly zero?: LevelZero
-}
-
-export interface LineTypes {
-  readonly asked: { readonly 'shaft-level': ShaftLevelReading }
-  readonly unasked: object
-  readonly targets: { readonly shaft: { readonly line: Id; readonly shaft: number } }
-  readonly lists: { readonly lines: readonly Line[] }
-}
 
 const ROWS = {
   'shaft-level': {
@@ -35,6 +18,27 @@ const ROWS = {
     words: { low: FRONT_REAR, zero: ZERO, display: LEFT_RIGHT },
   },
 } as const
+
+const SHAPES = {
+  /** Level laid along a shaft of a line, between its joints: a check on the joint points, never a source of geometry. */
+  'shaft-level': object({
+    kind: kindOf('shaft-level'),
+    ...measured,
+    line: requiredId(),
+    /** Counted from 0 along the power flow. */
+    shaft: figure(0, 50).integer().required(),
+    ...wordFields(ROWS['shaft-level']),
+  }),
+} as const
+
+export type ShaftLevelReading = Told<(typeof SHAPES)['shaft-level']>
+
+export interface LineTypes {
+  readonly asked: ReadingsIn<typeof SHAPES>
+  readonly unasked: object
+  readonly targets: { readonly shaft: { readonly line: Id; readonly shaft: number } }
+  readonly lists: { readonly lines: readonly Line[] }
+}
 
 const share = plainFigure(2, '')
 const acceleration = plainFigure(0, ' rad/s²')
@@ -49,15 +53,7 @@ const quantity: QuantityRow = (unit, shown, [label, name], more) => ({
 /** Lines of shafts and joints. */
 export const KINDS_OF_LINES = {
   readings: ROWS,
-  shapes: {
-    'shaft-level': object({
-      kind: kindOf('shaft-level'),
-      ...measured,
-      line: requiredId(),
-      shaft: figure(0, 50).integer().required(),
-      ...wordFields(ROWS['shaft-level']),
-    }),
-  },
+  shapes: SHAPES,
   targets: {
     shaft: {
       keys: ['line', 'shaft'],

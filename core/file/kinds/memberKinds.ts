@@ -1,5 +1,15 @@
-import { object, type InferType } from 'yup'
-import { figure, list, nameField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import { object } from 'yup'
+import {
+  figure,
+  list,
+  maybe,
+  nameField,
+  requiredId,
+  requiredName,
+  timeField,
+  wordField,
+} from '../parts/fields'
+import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { length } from './quantityRow'
@@ -47,38 +57,30 @@ const wayShape = object({
   /** Of a tube's ends pressed flat: from the bolt to where it is round again. */
   flatMm: figure(1, 500),
   /** Of an old bar on the bench: its seat from both of its bolts, ahead of the line between them, over the faces that lie on the rails. */
-  old: object({
+  old: maybe({
     leftMm: figure(1, 3000),
     rightMm: figure(1, 3000),
     aheadMm: figure(-1000, 1000),
     upMm: figure(-500, 500),
-  })
-    .default(undefined)
-    .optional(),
+  }),
   /** Of the plates that move it. */
   plateMm: figure(1, 100),
   /** The press it is bent in: opening of its die, die block and ram along the bar. */
-  press: object({ dieMm: figure(1, 500), blockMm: figure(1, 2000), ramMm: figure(1, 1000) })
-    .default(undefined)
-    .optional(),
+  press: maybe({ dieMm: figure(1, 500), blockMm: figure(1, 2000), ramMm: figure(1, 1000) }),
   /** A strip of it that was bent once: as cut, both legs to the corner of the outsides, its change of direction. */
-  strip: object({
+  strip: maybe({
     blankMm: figure(10, 5000),
     firstMm: figure(5, 5000),
     secondMm: figure(5, 5000),
     angleDeg: figure(1, 170),
-  })
-    .default(undefined)
-    .optional(),
+  }),
   /** What a bend comes back once it is let go. */
   springbackDeg: figure(0, 30),
   yieldMPa: figure(50, 2000).required(),
 })
 
 /** How the face of a rail stands, read with a level: up to the left, and up forward, is positive. */
-const leanShape = object({ acrossDeg: figure(-45, 45), alongDeg: figure(-45, 45) })
-  .default(undefined)
-  .optional()
+const leanShape = maybe({ acrossDeg: figure(-45, 45), alongDeg: figure(-45, 45) })
 
 const seatShape = object({
   forwardMm: figure(-1e5, 1e5).required(),
@@ -101,7 +103,7 @@ const memberShape = object({
   padMm: figure(10, 1000).required(),
   /** From the face of the gearbox to the seat, with the weight on. */
   bushMm: figure(0, 500).required(),
-  leans: object({ left: leanShape, right: leanShape }).default(undefined).optional(),
+  leans: maybe({ left: leanShape, right: leanShape }),
   /** Largest load of the bush, with its shock. */
   loadN: figure(1, 1e6),
   /** Heads of bolts below its underside. */
@@ -111,19 +113,17 @@ const memberShape = object({
   chosen: requiredId(),
   state: wordField(MAKING_STATES),
   /** Where its three seats were when it was taken as made. */
-  made: object({
+  made: maybe({
     at: timeField().required(),
     position: nameField(),
     left: seatShape,
     right: seatShape,
     pad: seatShape,
-  })
-    .default(undefined)
-    .optional(),
+  }),
 })
 
 /** A bar between two rails that carries the tail of the gearbox. */
-export type Crossmember = InferType<typeof memberShape>
+export type Crossmember = Told<typeof memberShape>
 /** One way to make it. */
 export type MemberWay = Crossmember['ways'][number]
 

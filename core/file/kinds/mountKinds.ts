@@ -1,5 +1,6 @@
-import { boolean, object, type InferType } from 'yup'
-import { figure, requiredId, requiredName, wordField } from '../parts/fields'
+import { boolean, object } from 'yup'
+import { figure, maybe, requiredId, requiredName, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import type { SubjectKinds } from './subjectKinds'
@@ -38,30 +39,24 @@ const mountShape = object({
   way: wordField(STOP_WAYS),
   gapMm: figure(0, 1000),
   /** What its rubber is: a sleeve between two radii, or a pad between two plates. */
-  rubber: object({
+  rubber: maybe({
     shoreA: figure(20, 95),
     outerMm: SIZE_MM(),
     innerMm: SIZE_MM(),
     longMm: SIZE_MM(),
     wideMm: SIZE_MM(),
     highMm: SIZE_MM(),
-  })
-    .default(undefined)
-    .optional(),
+  }),
   /** A push at it, and how far it gave. */
-  push: object({ loadN: figure(1, 1e6), moveMm: figure(0.01, 1000) })
-    .default(undefined)
-    .optional(),
+  push: maybe({ loadN: figure(1, 1e6), moveMm: figure(0.01, 1000) }),
   /** How far its hole was off when it was pulled in. */
-  misfit: object({ forwardMm: figure(-50, 50), leftMm: figure(-50, 50), upMm: figure(-50, 50) })
-    .default(undefined)
-    .optional(),
+  misfit: maybe({ forwardMm: figure(-50, 50), leftMm: figure(-50, 50), upMm: figure(-50, 50) }),
   /** At the gearbox: what goes out there twists its tail housing. */
   isTail: boolean(),
 })
 
 /** What a powertrain stands on. */
-export type ElasticMountEntry = InferType<typeof mountShape>
+export type ElasticMountEntry = Told<typeof mountShape>
 
 export interface MountTypes {
   readonly asked: object

@@ -1,6 +1,7 @@
-import { object, type InferType } from 'yup'
+import { object } from 'yup'
 import { radians } from '../../base/units/angle'
-import { figure, requiredId, requiredName, wordField } from '../parts/fields'
+import { figure, maybe, requiredId, requiredName, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
@@ -38,19 +39,17 @@ const pieceShape = object({
   noseMm: figure(0, 200),
   snipMm: figure(0, 200),
   /** The tab over it: how far off its root the load stands, and what it is of. */
-  tab: object({
+  tab: maybe({
     loadN: figure(1, 1e6),
     offMm: figure(1, 1000),
     wideMm: SIZE(),
     thickMm: figure(1, 100),
     yieldMPa: figure(50, 2000),
-  })
-    .default(undefined)
-    .optional(),
+  }),
 })
 
 /** A drill guide, a gusset, a saw block. */
-export type Piece = InferType<typeof pieceShape>
+export type Piece = Told<typeof pieceShape>
 
 export interface PieceTypes extends OnlyTold {
   readonly lists: { readonly pieces?: readonly Piece[] }

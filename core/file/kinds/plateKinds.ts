@@ -1,5 +1,6 @@
-import { boolean, object, type InferType } from 'yup'
+import { boolean, object } from 'yup'
 import { figure, list, requiredId, requiredName, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { length } from './quantityRow'
@@ -88,7 +89,7 @@ const plateShape = object({
 })
 
 /** A plate with holes that has to fit on bosses. */
-export type Plate = InferType<typeof plateShape>
+export type Plate = Told<typeof plateShape>
 export type PlateZone = NonNullable<Plate['zones']>[number]
 export type PlateHoleEntry = Plate['holes'][number]
 export type PlateFace = NonNullable<Plate['plate']>

@@ -51,6 +51,16 @@ export const TAPE = {
   tools: ['tape', 'laser', 'plumb', 'calliper', 'other'],
 } as const
 
+/** An end of an axis: of one that lies across the vehicle left or right, of any other front or rear. */
+export type AxisEnd = (typeof FRONT_REAR | typeof LEFT_RIGHT)[number]
+
 /** The words that a field may hold, any side where the axis is not looked at: a wrong one is told by what it is wrong for. */
-export const anyWords = (field: string, words: Words): readonly string[] =>
-  words === 'ends' || words === 'sides' || field === 'display' ? [...FRONT_REAR, ...LEFT_RIGHT] : words
+export type WordOf<F, W extends Words> = F extends 'display'
+  ? AxisEnd
+  : W extends readonly (infer T extends string)[]
+    ? T
+    : AxisEnd
+export const anyWords = <F extends string, W extends Words>(field: F, words: W) =>
+  (words === 'ends' || words === 'sides' || field === 'display'
+    ? [...FRONT_REAR, ...LEFT_RIGHT]
+    : words) as readonly WordOf<F, W>[]

@@ -1,5 +1,6 @@
-import { boolean, object, type InferType } from 'yup'
+import { boolean, object } from 'yup'
 import { direction, list, requiredId, requiredName } from '../parts/fields'
+import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
@@ -28,7 +29,7 @@ const releaseShape = object({
 })
 
 /** A part that is to come out of where it sits: what touches it, and what goes through it. */
-export type HeldEntry = InferType<typeof releaseShape>
+export type HeldEntry = Told<typeof releaseShape>
 export type HeldContact = HeldEntry['contacts'][number]
 export type HeldPin = HeldEntry['pins'][number]
 

@@ -1,5 +1,6 @@
-import { object, type InferType } from 'yup'
+import { object } from 'yup'
 import { figure, idField, noteField, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -26,7 +27,7 @@ const temporaryShape = object({
 })
 
 /** Something temporary. */
-export type Temporary = InferType<typeof temporaryShape>
+export type Temporary = Told<typeof temporaryShape>
 
 export interface TemporaryTypes extends OnlyTold {
   readonly lists: { readonly temporaries?: readonly Temporary[] }

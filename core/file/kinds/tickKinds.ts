@@ -1,5 +1,6 @@
-import { object, type InferType } from 'yup'
+import { object } from 'yup'
 import { figure, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -25,7 +26,7 @@ const tickShape = object({
 })
 
 /** A step of the work that is done. */
-export type Tick = InferType<typeof tickShape>
+export type Tick = Told<typeof tickShape>
 
 export interface TickTypes extends OnlyTold {
   readonly lists: { readonly ticks?: readonly Tick[] }

@@ -1,102 +1,9 @@
 import { array, object } from 'yup'
 import { rawText, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
-import type { LengthBase, LevelBase, LevelZero } from './readingBase'
 import { ABOVE_BELOW, FRONT_REAR, LEFT_RIGHT, LEVEL, REARWARD_FORWARD, TAPE, ZERO } from './readingRow'
-import { kindOf, measured, lengthUnit, wordFields } from './readingShape'
+import { kindOf, measured, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
 import type { GivenReadings } from './givenReadings'
-
-/** Level laid fore-and-aft on the chassis datum surface. */
-export interface ChassisFallReading extends LevelBase {
-  readonly kind: 'chassis-fall'
-  readonly low?: 'front' | 'rear'
-}
-
-/** Level laid across the chassis. */
-export interface ChassisRollReading extends LevelBase {
-  readonly kind: 'chassis-roll'
-  readonly low?: 'left' | 'right'
-}
-
-/** An end of an axis: of one that lies across the vehicle left or right, of any other front or rear. */
-export type AxisEnd = 'front' | 'rear' | 'left' | 'right'
-
-/** Level laid along an axis. */
-export interface AxisLevelReading extends LevelBase {
-  readonly kind: 'axis-level'
-  readonly axis: Id
-  readonly low?: AxisEnd
-  readonly zero?: LevelZero
-}
-
-/** Level held upright on a face square to an axis. */
-export interface AxisFaceReading extends LevelBase {
-  readonly kind: 'axis-face'
-  readonly axis: Id
-  /** Where the top of the face leans: the end of the axis that is low. */
-  readonly lean?: AxisEnd
-  /** Whether the display shows 90° or 0° on a plumb face. */
-  readonly from: 'level' | 'plumb'
-  readonly zero?: LevelZero
-}
-
-/** How far a point lies rearward (or forward) of the datum, along the chassis. */
-export interface PointStationReading extends LengthBase {
-  readonly kind: 'point-station'
-  readonly point: Id
-  readonly way?: 'rearward' | 'forward'
-}
-
-/** How far a point lies left or right of the centreline. */
-export interface PointOffsetReading extends LengthBase {
-  readonly kind: 'point-offset'
-  readonly point: Id
-  readonly side?: 'left' | 'right'
-  /** Square to the chassis, or dropped plumb to the floor together with the centreline. */
-  readonly by?: 'square' | 'plumb'
-  /** For a plumb drop: height of the point above the centreline points that were dropped, raw text. */
-  readonly aboveCentreline?: string
-  readonly aboveCentrelineWay?: 'above' | 'below'
-}
-
-/** How far a point lies above (or below) the datum plane, square to it. */
-export interface PointHeightReading extends LengthBase {
-  readonly kind: 'point-height'
-  readonly point: Id
-  readonly way?: 'above' | 'below'
-}
-
-/** A point measured in the setup's own frame: floor line, laser plane, wall. Registration brings it to the chassis. */
-export interface SetupPointReading extends LengthBase {
-  readonly kind: 'setup-point'
-  readonly point: Id
-  /** `values` holds three texts: along, across, up. */
-  readonly alongWay?: 'rearward' | 'forward'
-  readonly acrossSide?: 'left' | 'right'
-  readonly upWay?: 'above' | 'below'
-}
-
-/** What is read of the chassis, its axes and its points. */
-export interface VehicleTypes {
-  readonly lists: object
-  readonly asked: {
-    readonly 'chassis-fall': ChassisFallReading
-    readonly 'chassis-roll': ChassisRollReading
-    readonly 'axis-level': AxisLevelReading
-    readonly 'point-station': PointStationReading
-    readonly 'point-offset': PointOffsetReading
-    readonly 'point-height': PointHeightReading
-  }
-  readonly unasked: GivenReadings & {
-    readonly 'axis-face': AxisFaceReading
-    readonly 'setup-point': SetupPointReading
-  }
-  readonly targets: {
-    readonly chassis: object
-    readonly axis: { readonly axis: Id }
-    readonly point: { readonly point: Id }
-  }
-}
 
 const FROM = ['level', 'plumb'] as const
 const ROWS = {
@@ -165,14 +72,18 @@ export const VEHICLE_READINGS = ROWS
 
 /** Their shapes in a file. */
 export const VEHICLE_SHAPES = {
+  /** Level laid fore-and-aft on the chassis datum surface. */
   'chassis-fall': object({ kind: kindOf('chassis-fall'), ...measured, ...wordFields(ROWS['chassis-fall']) }),
+  /** Level laid across the chassis. */
   'chassis-roll': object({ kind: kindOf('chassis-roll'), ...measured, ...wordFields(ROWS['chassis-roll']) }),
+  /** Level laid along an axis. */
   'axis-level': object({
     kind: kindOf('axis-level'),
     ...measured,
     axis: requiredId(),
     ...wordFields(ROWS['axis-level']),
   }),
+  /** Level held upright on a face square to an axis; `lean`: where the top of the face leans, the end of the axis that is low; `from`: whether the display shows 90° or 0° on a plumb face. */
   'axis-face': object({
     kind: kindOf('axis-face'),
     ...measured,
@@ -180,6 +91,7 @@ export const VEHICLE_SHAPES = {
     ...wordFields(ROWS['axis-face']),
     from: wordField(FROM).required(),
   }),
+  /** How far a point lies rearward (or forward) of the datum, along the chassis. */
   'point-station': object({
     kind: kindOf('point-station'),
     ...measured,
@@ -187,14 +99,17 @@ export const VEHICLE_SHAPES = {
     point: requiredId(),
     ...wordFields(ROWS['point-station']),
   }),
+  /** How far a point lies left or right of the centreline; `by`: square to the chassis, or dropped plumb to the floor together with the centreline. */
   'point-offset': object({
     kind: kindOf('point-offset'),
     ...measured,
     unit: lengthUnit,
     point: requiredId(),
     ...wordFields(ROWS['point-offset']),
+    /** For a plumb drop: height of the point above the centreline points that were dropped, raw text. */
     aboveCentreline: rawText(),
   }),
+  /** How far a point lies above (or below) the datum plane, square to it. */
   'point-height': object({
     kind: kindOf('point-height'),
     ...measured,
@@ -202,6 +117,7 @@ export const VEHICLE_SHAPES = {
     point: requiredId(),
     ...wordFields(ROWS['point-height']),
   }),
+  /** A point measured in the setup's own frame: floor line, laser plane, wall; `values` holds three texts: along, across, up. Registration brings it to the chassis. */
   'setup-point': object({
     kind: kindOf('setup-point'),
     ...measured,
@@ -211,3 +127,26 @@ export const VEHICLE_SHAPES = {
     ...wordFields(ROWS['setup-point']),
   }),
 } as const
+
+/** What is read of the chassis, its axes and its points. */
+export interface VehicleTypes {
+  readonly lists: object
+  readonly asked: Omit<Readings, Unasked>
+  readonly unasked: GivenReadings & Pick<Readings, Unasked>
+  readonly targets: {
+    readonly chassis: object
+    readonly axis: { readonly axis: Id }
+    readonly point: { readonly point: Id }
+  }
+}
+type Readings = ReadingsIn<typeof VEHICLE_SHAPES>
+/** Other ways to read what a tour asks for. */
+type Unasked = 'axis-face' | 'setup-point'
+export type ChassisFallReading = Readings['chassis-fall']
+export type ChassisRollReading = Readings['chassis-roll']
+export type AxisLevelReading = Readings['axis-level']
+export type AxisFaceReading = Readings['axis-face']
+export type PointStationReading = Readings['point-station']
+export type PointOffsetReading = Readings['point-offset']
+export type PointHeightReading = Readings['point-height']
+export type SetupPointReading = Readings['setup-point']

@@ -1,5 +1,6 @@
-import { boolean, object, type InferType } from 'yup'
+import { boolean, object } from 'yup'
 import { figure, idField, list, requiredId, requiredName, timeField, wordField } from '../parts/fields'
+import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
@@ -47,7 +48,7 @@ const weldShape = object({
 })
 
 /** A weld with what is read before and after it. */
-export type WeldEntry = InferType<typeof weldShape>
+export type WeldEntry = Told<typeof weldShape>
 export type WeldReading = WeldEntry['readings'][number]
 
 export interface WeldTypes extends OnlyTold {

@@ -1,6 +1,6 @@
 import { number, object, string, ValidationError } from 'yup'
-import { limitsSchema } from '../schema/buildSchema'
-import type { LimitProfile } from '../build/build'
+import { limitsShape } from '../build/limit'
+import type { LimitProfile } from '../build/limit'
 import { doorProblems } from '../door/door'
 import { refused, type ReadResult } from '../parts/problem'
 import { requireRising } from './edit'
@@ -14,7 +14,7 @@ const MAX_CHARACTERS = 300_000
 const limitsFile = object({
   format: string().oneOf([LIMITS_FORMAT]).required(),
   version: number().oneOf([LIMITS_VERSION]).required(),
-  limits: limitsSchema.required(),
+  limits: limitsShape.required(),
 })
 
 /** The text of a file of limits. */

@@ -1,4 +1,4 @@
-import type { LimitProfile } from '../build/build'
+import type { LimitProfile } from '../build/limit'
 import type { GapKind } from '../parts/gap'
 import type { LimitEntry, LimitScope } from '../build/limit'
 

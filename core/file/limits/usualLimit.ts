@@ -1,4 +1,4 @@
-import type { LimitProfile } from '../build/build'
+import type { LimitProfile } from '../build/limit'
 import type { LimitEntry, Quantity } from '../build/limit'
 import { PROFILES } from './profiles'
 

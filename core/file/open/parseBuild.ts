@@ -1,7 +1,7 @@
 import { ValidationError } from 'yup'
 import { PROFILES } from '../limits/profiles'
-import type { Build } from '../build/build'
-import { buildSchema } from '../schema/buildSchema'
+import { buildSchema, type Build } from '../build/build'
+
 import { doorProblems } from '../door/door'
 import { jsonFault, lineAndColumn } from '../door/jsonFault'
 import { migrate } from './migrate'

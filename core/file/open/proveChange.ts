@@ -1,5 +1,6 @@
 import type { Build } from '../build/build'
-import { doorProblems, LIST_LIMITS } from '../door/door'
+import { LIST_LIMITS } from '../build/lists'
+import { doorProblems } from '../door/door'
 import { parseBuild } from './parseBuild'
 import type { ReadResult } from '../parts/problem'
 import { referenceProblems } from '../references/references'

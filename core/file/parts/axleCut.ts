@@ -1,4 +1,6 @@
-import type { Id } from './id'
+import { object } from 'yup'
+import { figure, maybe, requiredId, requiredName, wordField } from './fields'
+import type { Told } from './told'
 
 /** Figures of one side of an axle that is made to another width, each there once it was measured; all in mm. */
 export const CUT_SIDE_FIGURES = [
@@ -17,38 +19,46 @@ export const CUT_SIDE_FIGURES = [
 ] as const
 export type CutSideFigure = (typeof CUT_SIDE_FIGURES)[number]
 
+const length = () => figure(0, 10_000)
+
 /**
  * One side: its inner piece from its splined end and its outer one from its flange, where each is of full round section, the spline of the shaft from
  * its inner end and of the gear from its stop outward, and what of bite and spline is wanted at least.
  */
-export type AxleCutSide = { readonly [K in CutSideFigure]?: number } & {
+const side = maybe({
+  ...(Object.fromEntries(CUT_SIDE_FIGURES.map((key) => [key, length()])) as Record<
+    CutSideFigure,
+    ReturnType<typeof length>
+  >),
   /** Where the joint is to lie, from the inner end; in the middle of where it may when absent. */
-  readonly atMm?: number
-}
+  atMm: length(),
+})
+export type AxleCutSide = NonNullable<Told<typeof side>>
 
 /** Schools of a live axle of another width: a new shaft from a machinist, or the old pieces in a sleeve or lapped. */
 export const CUT_SCHOOLS = ['new-shaft', 'sleeve', 'lap'] as const
 export type CutSchool = (typeof CUT_SCHOOLS)[number]
 
 /** A live axle that is made to another width; lengths in mm, each there once it was measured. */
-export interface AxleCut {
-  readonly id: Id
-  readonly name: string
-  readonly school: CutSchool
+export const axleCutShape = object({
+  id: requiredId(),
+  name: requiredName(),
+  school: wordField(CUT_SCHOOLS).required(),
   /** From hub face to hub face. */
-  readonly widthMm?: number
+  widthMm: length(),
   /** Of the differential's middle from the vehicle's, to the left; in the middle when absent. */
-  readonly offsetLeftMm?: number
+  offsetLeftMm: figure(-5000, 5000),
   /** From the hub's face inward to the shaft's seat, and from the differential's middle outward to its stop. */
-  readonly hubMm?: number
-  readonly stopMm?: number
-  readonly endPlayMm?: number
-  readonly gapMm?: number
-  readonly sleeveMm?: number
-  readonly overlapMm?: number
+  hubMm: length(),
+  stopMm: length(),
+  endPlayMm: length(),
+  gapMm: length(),
+  sleeveMm: length(),
+  overlapMm: length(),
   /** Of the shaft and of the sleeve's bore. */
-  readonly shaftMm?: number
-  readonly sleeveBoreMm?: number
-  readonly left?: AxleCutSide
-  readonly right?: AxleCutSide
-}
+  shaftMm: length(),
+  sleeveBoreMm: length(),
+  left: side,
+  right: side,
+})
+export type AxleCut = Told<typeof axleCutShape>

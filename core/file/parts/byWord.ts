@@ -1,4 +1,4 @@
-import { lazy, object, type AnyObject, type Lazy, type ObjectSchema } from 'yup'
+import { lazy, object, type AnyObject, type InferType, type Lazy, type ObjectSchema } from 'yup'
 import { wordField } from './fields'
 
 /** Schemas to pick from by a word in the value. */
@@ -19,11 +19,11 @@ export const variantsOf = (schema: object): Variants | null => variants.get(sche
  *
  * @param isRequired - false lets the whole value be absent
  */
-export function byWord(
+export function byWord<S extends Variants['shapes'], R extends boolean = false>(
   key: string,
-  shapes: Readonly<Record<string, ObjectSchema<AnyObject>>>,
-  isRequired = false,
-): Lazy<AnyObject | undefined> {
+  shapes: S,
+  isRequired?: R,
+): Lazy<InferType<S[keyof S]> | (R extends true ? never : undefined)> {
   const words = wordField(Object.keys(shapes)).required()
   // An entry of a list that is not there at all is told by its own place.
   const fallback = isRequired ? object({ [key]: words }).required() : object({ [key]: words })
@@ -32,6 +32,6 @@ export function byWord(
     const word = typeof value === 'object' && value !== null ? (value as AnyObject)[key] : undefined
     return typeof word === 'string' && Object.hasOwn(shapes, word) ? (shapes[word] ?? fallback) : fallback
   })
-  variants.set(picked, { key, shapes, isRequired })
-  return picked as Lazy<AnyObject | undefined>
+  variants.set(picked, { key, shapes, isRequired: isRequired === true })
+  return picked as ReturnType<typeof byWord<S, R>>
 }

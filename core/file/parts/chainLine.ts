@@ -1,4 +1,6 @@
-import type { Id } from './id'
+import { boolean, object } from 'yup'
+import { figure, idField, list, nameField, requiredId, requiredName, wordField } from './fields'
+import type { Told } from './told'
 
 /** What a chain does: it drives, or carries a steering column or a shift past what is in the way. */
 export const CHAIN_DUTIES = ['drive', 'steering', 'shift'] as const
@@ -7,48 +9,53 @@ export type ChainDuty = (typeof CHAIN_DUTIES)[number]
 /** How a sprocket is held: by bearings on both sides of it, or beyond them. */
 export const SPROCKET_SUPPORTS = ['both-sides', 'overhung'] as const
 
+/** Sprockets of one chain at the most. */
+const MOST_SPROCKETS = 12
+
 /** A sprocket of a chain; its id is its own among all chains of a build. */
-export interface ChainSprocket {
-  readonly id: Id
-  readonly name?: string
-  readonly teeth: number
+const sprocketShape = object({
+  id: requiredId(),
+  name: nameField(),
+  teeth: figure(5, 500).integer().required(),
   /** Middle of its teeth, on the axis it turns on. */
-  readonly point: Id
+  point: requiredId(),
   /** What it turns on; taken to lie straight across the vehicle when absent. */
-  readonly axis?: Id
+  axis: idField(),
   /** It presses on the chain from outside and turns the other way. */
-  readonly outside?: boolean
+  outside: boolean(),
   /** It only guides or tensions the chain. */
-  readonly idler?: boolean
+  idler: boolean(),
   /** From the face that is read to the middle of its teeth, in mm to the left. */
-  readonly faceToTeethMm?: number
-  readonly support?: (typeof SPROCKET_SUPPORTS)[number]
-}
+  faceToTeethMm: figure(-500, 500),
+  support: wordField(SPROCKET_SUPPORTS),
+})
+export type ChainSprocket = Told<typeof sprocketShape>
 
 /** A chain round its sprockets, in the order in which it visits them; the first drives. */
-export interface ChainLine {
-  readonly id: Id
-  readonly name: string
-  readonly duty: ChainDuty
-  readonly pitchMm: number
-  readonly sprockets: readonly ChainSprocket[]
-  readonly links?: number
+export const chainShape = object({
+  id: requiredId(),
+  name: requiredName(),
+  duty: wordField(CHAIN_DUTIES).required(),
+  pitchMm: figure(1, 200).required(),
+  sprockets: list(sprocketShape, MOST_SPROCKETS).min(2).required(),
+  links: figure(1, 5000).integer(),
   /** One of the links is a half link, so that their number may be odd. */
-  readonly halfLink?: boolean
+  halfLink: boolean(),
   /** How much longer it has worn, in percent; new when absent. */
-  readonly wearPercent?: number
+  wearPercent: figure(0, 10),
   /** Wear at which it is thrown away; two percent when absent. */
-  readonly wornPercent?: number
+  wornPercent: figure(0, 10),
   /** Least tensile strength, by its maker. */
-  readonly tensileN?: number
-  readonly massKgPerM?: number
+  tensileN: figure(1, 1e7),
+  massKgPerM: figure(0, 100),
   /** The lever it is set by: the engine on its slots, an idler, an axle. */
-  readonly adjuster?: Id
+  adjuster: idField(),
   /** The first sprocket turns backward when the vehicle goes forward. */
-  readonly turnsBackward?: boolean
+  turnsBackward: boolean(),
   /** Turns of the steering wheel from lock to lock, or of a shift's first sprocket from end to end. */
-  readonly wheelTurns?: number
-}
+  wheelTurns: figure(0.1, 20),
+})
+export type ChainLine = Told<typeof chainShape>
 
 /** Percent of wear at which a chain is thrown away, where nothing else is told. */
 export const USUAL_WORN_PERCENT = 2

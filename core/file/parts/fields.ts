@@ -1,4 +1,16 @@
-import { array, number, setLocale, string, type AnyObject, type ObjectSchema } from 'yup'
+import {
+  array,
+  number,
+  object,
+  setLocale,
+  string,
+  type AnyObject,
+  type ArraySchema,
+  type MixedSchema,
+  type ObjectSchema,
+  type ObjectShape,
+} from 'yup'
+import type { Id } from './id'
 
 setLocale({
   mixed: {
@@ -54,12 +66,39 @@ export const noteField = () => string().max(5000)
 /** Raw text of a figure; it may well be unreadable, which is the reading's business, not the file's. */
 export const rawText = () => string().max(200)
 /** One of a few words. */
-export const wordField = <T extends string>(words: readonly T[]) => string().oneOf(words)
+export const wordField = <const T extends string>(words: readonly T[]) => string().oneOf(words)
 /** A number within bounds that hold any vehicle and keep arithmetic finite. */
 export const figure = (min: number, max: number) => number().min(min).max(max)
 /** A list with an upper bound. */
 export const list = <T extends AnyObject>(of: ObjectSchema<T>, max: number) => array().of(of).max(max)
 /** A date or time as text; shown, never computed with. */
 export const timeField = () => string().max(40)
+/** An object that may be absent. */
+export const maybe = <S extends ObjectShape>(fields: S) => object(fields).default(undefined).optional()
+
+/** Figures in a row, as many as a type says. */
+type Row<T extends number[]> = ArraySchema<T | undefined, AnyObject>
+const row = (min: number, max: number, count: number) => array().of(figure(min, max).required()).length(count)
+/** Two figures. */
+export const pair = (min: number, max: number) => row(min, max, 2) as unknown as Row<[number, number]>
+/** Two figures that rise. */
+export const rising = (min: number, max: number, mayBeAlike = false) =>
+  pair(min, max)
+    .required()
+    .test('rising', 'must run from the lower to the higher figure', (value) => {
+      const [from, to] = value ?? []
+      return from === undefined || to === undefined || from < to || (mayBeAlike && from === to)
+    })
 /** Forward, left, up, of any length but nought. */
-export const direction = () => array().of(figure(-1e6, 1e6).required()).length(3).required()
+export const direction = () => (row(-1e6, 1e6, 3) as unknown as Row<[number, number, number]>).required()
+/** Amounts of levers by their ids, in mm or degrees. */
+export const amounts = (name: string) =>
+  object().test(name, function (settings) {
+    const bad = Object.entries(settings ?? {}).find(
+      ([, value]) => typeof value !== 'number' || !(Math.abs(value) <= 1000),
+    )
+    return (
+      !bad ||
+      this.createError({ path: `${this.path}.${bad[0]}`, message: 'must be a number from -1000 to 1000' })
+    )
+  }) as unknown as MixedSchema<Record<Id, number> | undefined>

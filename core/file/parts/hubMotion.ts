@@ -1,4 +1,8 @@
+import { array, object, type ObjectSchema } from 'yup'
+import { figure, maybe, requiredId, wordField } from './fields'
+import { heightsRise } from './heightsRise'
 import type { Id } from './id'
+import type { Told } from './told'
 
 /** A point of a suspension, and whether it goes along with the wheel. */
 export interface SuspensionPoint<K extends string = string> {
@@ -40,43 +44,55 @@ export const SUSPENSION_KINDS = Object.keys(SUSPENSION_POINTS) as readonly Suspe
 type KeyOf<K extends SuspensionKind> = (typeof SUSPENSION_POINTS)[K][number]['key']
 
 /** A hub that its suspension holds, told by points that are read like all others. */
-export type SuspensionMotion = {
-  readonly [K in SuspensionKind]: {
-    readonly kind: K
-    readonly points: { readonly [P in KeyOf<K>]: Id }
-  }
-}[SuspensionKind]
+const suspension = <K extends SuspensionKind>(kind: K) =>
+  object({
+    kind: wordField([kind]).required(),
+    points: object(
+      Object.fromEntries(SUSPENSION_POINTS[kind].map(({ key }) => [key, requiredId()])),
+    ).required() as unknown as ObjectSchema<Record<KeyOf<K>, Id>>,
+  })
 
 /** How far apart the joints of a halfshaft stand at one height of its wheel. */
-export interface LengthRow {
+const lengthRow = object({
   /** From ride height, positive when the wheel comes up, in mm. */
-  readonly wheelUpMm: number
+  wheelUpMm: figure(-1000, 1000).required(),
   /** Joint centre to joint centre, in mm. */
-  readonly lengthMm: number
-}
+  lengthMm: figure(1, 5000).required(),
+})
+export type LengthRow = Told<typeof lengthRow>
 
 /** A hub whose halfshaft was measured at heights of the wheel; it is taken to go straight up and aside, without turning. */
-export interface LengthMotion {
-  readonly kind: 'lengths'
+const lengths = object({
+  kind: wordField(['lengths']).required(),
   /** Joint centre at the differential, and the one at the wheel. */
-  readonly inner: Id
-  readonly outer: Id
+  inner: requiredId(),
+  outer: requiredId(),
   /** By rising height, ride height among them; it takes three. */
-  readonly rows: readonly LengthRow[]
-}
+  rows: array().of(lengthRow).max(50).required(),
+}).test(heightsRise)
+export type LengthMotion = Told<typeof lengths>
 
-/** How a hub moves with its wheel. */
+/** How a hub moves with its wheel, by the kind of its motion. */
+export const HUB_MOTION = {
+  'double-wishbone': suspension('double-wishbone'),
+  strut: suspension('strut'),
+  arm: suspension('arm'),
+  lengths,
+} as const
+export type SuspensionMotion = { [K in SuspensionKind]: Told<(typeof HUB_MOTION)[K]> }[SuspensionKind]
 export type HubMotion = SuspensionMotion | LengthMotion
 
+const way = () => figure(0, 1000)
 /** How far the wheel of a hub goes from ride height, in mm. */
-export interface HubTravel {
-  readonly bumpMm: number
-  readonly droopMm: number
+export const hubTravel = maybe({
+  bumpMm: way().required(),
+  droopMm: way().required(),
   /** Where a stop ends the bump, or a strap the droop. */
-  readonly stopMm?: number
-  readonly strapMm?: number
+  stopMm: way(),
+  strapMm: way(),
   /** How far the wheel comes up once the weight to come is in, or other springs; negative: down. */
-  readonly settleMm?: number
+  settleMm: figure(-500, 500),
   /** How far the steering moves the inner end of the tie rod to either side. */
-  readonly rackMm?: number
-}
+  rackMm: figure(0, 200),
+})
+export type HubTravel = NonNullable<Told<typeof hubTravel>>

@@ -1,4 +1,5 @@
-import type { AxleMotion, Body } from './body'
+import type { AxleMotion } from './axleMotion'
+import type { Body } from './body'
 import type { HubMotion } from './hubMotion'
 import type { Id } from './id'
 

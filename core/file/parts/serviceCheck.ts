@@ -1,14 +1,16 @@
-import type { BodyId } from './body'
-import type { Id } from './id'
+import { object } from 'yup'
+import { direction, figure, requiredId, requiredName } from './fields'
+import type { Told } from './told'
 
 /** Something that has to come out without anything else coming off: a filter, plugs, the sump, the gearbox alone. */
-export interface ServiceCheck {
-  readonly id: Id
-  readonly name: string
+export const serviceShape = object({
+  id: requiredId(),
+  name: requiredName(),
   /** The part that comes out. */
-  readonly body: BodyId
+  body: requiredId(),
   /** Which way, chassis frame (forward, left, up), any length. */
-  readonly toward: readonly [number, number, number]
+  toward: direction(),
   /** How far it has to come. */
-  readonly wayMm: number
-}
+  wayMm: figure(0.1, 10_000).required(),
+})
+export type ServiceCheck = Told<typeof serviceShape>

@@ -1,23 +1,24 @@
-import type { Tube } from './lineSpec'
-import type { Id } from './id'
+import { object } from 'yup'
+import { figure, nameField, requiredId, requiredName } from './fields'
+import { TUBE_FIELDS, type Tube } from './lineSpec'
+import type { Told } from './told'
 
 /** A tube of the stock list; by its sizes where it has no name. */
-export interface TubeEntry extends Tube {
-  readonly id: Id
-  readonly name?: string
-}
+export const tubeEntryShape = object({ id: requiredId(), name: nameField(), ...TUBE_FIELDS })
+export type TubeEntry = Told<typeof tubeEntryShape>
 
 /** A size of cross by its dimensions, and the mean shear its trunnions may bear. */
-export interface CrossEntry {
-  readonly id: Id
-  readonly name: string
+export const crossEntryShape = object({
+  id: requiredId(),
+  name: requiredName(),
   /** Between the middles of two needle rows that face each other. */
-  readonly spanMm: number
-  readonly trunnionMm: number
+  spanMm: figure(1, 1000).required(),
+  trunnionMm: figure(1, 500).required(),
   /** Of the grease hole. */
-  readonly boreMm: number
-  readonly allowMPa: number
-}
+  boreMm: figure(0, 499).required(),
+  allowMPa: figure(1, 5000).required(),
+})
+export type CrossEntry = Told<typeof crossEntryShape>
 
 /** What a shaft made of an entry has for its tube. */
 export const tubeOf = ({ outerMm, wallMm, material, yieldMPa }: TubeEntry): Tube => ({

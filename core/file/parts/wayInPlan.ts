@@ -1,28 +1,39 @@
-/** The gearbox alone: drawn straight back off the block first. */
-export interface GearboxAlone {
-  /** As far as its input shaft is long. */
-  readonly drawMm: number
-  /** Fall of the crankshaft to the rear, along which it is drawn. */
-  readonly fallDeg: number
-}
+import { array, object, string } from 'yup'
+import { figure, maybe, rising, wordField } from './fields'
+import type { Told } from './told'
 
-/** How engine and gearbox are to be brought in. */
-export interface WayInPlan {
+/** Things taken out of the way at the most. */
+const MOST_OFF = 100
+
+const way = () => figure(-10_000, 10_000).required()
+
+/** The gearbox alone: drawn straight back off the block first. */
+const alone = maybe({
+  /** As far as its input shaft is long. */
+  drawMm: figure(0, 1000).required(),
+  /** Fall of the crankshaft to the rear, along which it is drawn. */
+  fallDeg: figure(-45, 45).required(),
+})
+export type GearboxAlone = NonNullable<Told<typeof alone>>
+
+/** How engine and gearbox are to be brought in; absent until something is entered. */
+export const wayInShape = maybe({
   /** What is taken out of the way: ids of bodies, or body and outline as `chassis/bonnet`. */
-  readonly off: readonly string[]
+  off: array().of(string().max(300).required()).max(MOST_OFF).required(),
   /** Absent for engine and gearbox as one. */
-  readonly alone?: GearboxAlone
+  alone,
   /** `rear`: the rear wheels go up; `whole`: the vehicle goes up level. */
-  readonly lifted: 'rear' | 'whole'
+  lifted: wordField(['rear', 'whole']).required(),
   /** Station where the front tyres stand, and the wheelbase. */
-  readonly frontContactMm?: number
-  readonly wheelbaseMm?: number
+  frontContactMm: figure(-100_000, 100_000),
+  wheelbaseMm: figure(0, 100_000),
   /** Lifts that are looked at, least and most. */
-  readonly liftMm: readonly [number, number]
+  liftMm: rising(0, 10_000, true),
   /** Room kept all round. */
-  readonly keepMm: number
+  keepMm: figure(0, 500).required(),
   /** Where it hangs first, from where it is installed. */
-  readonly start: { readonly forwardMm: number; readonly upMm: number; readonly tailDownDeg: number }
+  start: object({ forwardMm: way(), upMm: way(), tailDownDeg: figure(-179, 179).required() }).required(),
   /** Furthest it is tilted, nose down negative. */
-  readonly tiltDeg: readonly [number, number]
-}
+  tiltDeg: rising(-179, 179, true),
+})
+export type WayInPlan = NonNullable<Told<typeof wayInShape>>

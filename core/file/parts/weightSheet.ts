@@ -1,81 +1,87 @@
-import type { BodyId } from './body'
-import type { Id } from './id'
+import { boolean, object } from 'yup'
+import {
+  figure,
+  idField,
+  list,
+  maybe,
+  noteField,
+  requiredId,
+  requiredName,
+  timeField,
+  wordField,
+} from './fields'
+import type { Told } from './told'
+
+/** Lists of a weight sheet at the most. */
+const MOST = { masses: 200, legs: 2, balances: 100 }
+
+const size = () => figure(0, 100_000)
+const place = () => figure(-100_000, 100_000)
+const kg = () => figure(0, 100_000)
+const stiffness = () => figure(1, 1_000_000)
 
 /** Where a centre of gravity is, as far as it is known. */
-export interface MassSpot {
-  readonly stationMm?: number
-  readonly leftMm?: number
-  readonly upMm?: number
-}
+const spot = maybe({ stationMm: place(), leftMm: place(), upMm: place() })
+export type MassSpot = NonNullable<Told<typeof spot>>
 
 /** The four wheels, each with its scale. */
 export const CORNERS = ['frontLeft', 'frontRight', 'rearLeft', 'rearRight'] as const
 export type Corner = (typeof CORNERS)[number]
 
 /** A thing that is put in, taken out or moved. */
-export interface MassEntry {
-  readonly id: Id
-  readonly name: string
-  readonly done: 'in' | 'out' | 'moved'
-  readonly kg?: number
+const mass = object({
+  id: requiredId(),
+  name: requiredName(),
+  done: wordField(['in', 'out', 'moved']).required(),
+  kg: kg(),
   /** Where it is, or was before it was moved. */
-  readonly at?: MassSpot
-  readonly to?: MassSpot
+  at: spot,
+  to: spot,
   /** The body it goes along with when levers move it; `at` is as measured. */
-  readonly body?: BodyId
+  body: idField(),
   /** It hangs on the hoist with the unit. */
-  readonly hangs?: boolean
+  hangs: boolean(),
   /** It is part of the unit and still to be hung on it. */
-  readonly later?: boolean
-}
+  later: boolean(),
+})
+export type MassEntry = Told<typeof mass>
 
 /** A hook above a unit on the hoist. */
-export interface HookSpot {
-  readonly stationMm?: number
-  readonly heightMm?: number
-}
+const hook = maybe({ stationMm: place(), heightMm: place() })
+export type HookSpot = NonNullable<Told<typeof hook>>
 
 /** A leg of a sling, as far as it is told. */
-export interface LegSpot {
-  readonly stationMm?: number
-  readonly heightMm?: number
-  readonly lengthMm?: number
-}
+const leg = object({ stationMm: place(), heightMm: place(), lengthMm: size() })
+export type LegSpot = Told<typeof leg>
 
 /** A second weighing with the rear raised, as far as it is told. */
-export interface TiltSheet {
-  readonly frontKgRaised?: number
-  readonly raisedMm?: number
-  readonly radiusFrontMm?: number
-  readonly radiusRearMm?: number
-}
+const tilt = maybe({ frontKgRaised: kg(), raisedMm: size(), radiusFrontMm: size(), radiusRearMm: size() })
+export type TiltSheet = NonNullable<Told<typeof tilt>>
 
 /** A balance that was found by trial: where the next lift starts. */
-export interface BalanceNote {
-  readonly id: Id
-  readonly date?: string
-  readonly note: string
-}
+const balance = object({ id: requiredId(), date: timeField(), note: noteField().defined() })
+export type BalanceNote = Told<typeof balance>
 
-/** What the scales say and what changes. */
-export interface WeightSheet {
-  readonly cornersKg?: Readonly<Partial<Record<Corner, number>>>
-  readonly frontStationMm?: number
-  readonly rearStationMm?: number
-  readonly trackFrontMm?: number
-  readonly trackRearMm?: number
+/** What the scales say and what changes; absent until something is entered. */
+export const weightShape = maybe({
+  cornersKg: maybe({ frontLeft: kg(), frontRight: kg(), rearLeft: kg(), rearRight: kg() }),
+  frontStationMm: place(),
+  rearStationMm: place(),
+  trackFrontMm: figure(1, 100_000),
+  trackRearMm: figure(1, 100_000),
   /** Height of the whole vehicle's centre of gravity. */
-  readonly cgHeightMm?: number
-  readonly masses: readonly MassEntry[]
-  readonly hook?: HookSpot
+  cgHeightMm: place(),
+  masses: list(mass, MOST.masses).required(),
+  hook,
   /** How it has to hang to go in, tail down. */
-  readonly hangDeg?: number
+  hangDeg: figure(-89, 89),
   /** Two legs to one ring, in the unit's own level frame. */
-  readonly legs?: readonly LegSpot[]
+  legs: list(leg, MOST.legs),
   /** Stiffness of the mounts, upward. */
-  readonly mountsNPerMm?: Readonly<Partial<Record<'frontLeft' | 'frontRight' | 'tail', number>>>
+  mountsNPerMm: maybe({ frontLeft: stiffness(), frontRight: stiffness(), tail: stiffness() }),
   /** Multiplies the torque on the mounts: a clutch that is let go. */
-  readonly shock?: number
-  readonly tilt?: TiltSheet
-  readonly balances?: readonly BalanceNote[]
-}
+  shock: figure(1, 10),
+  tilt,
+  balances: list(balance, MOST.balances),
+})
+export type WeightSheet = NonNullable<Told<typeof weightShape>>

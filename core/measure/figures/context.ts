@@ -1,6 +1,7 @@
 import type { Column, Graph, MoveColumns, VectorColumns } from '../../base/columns/graph'
 import type { Known } from '../../base/known'
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { NamedAxis, NamedPoint } from '../../file/parts/named'
 import type { Id } from '../../file/parts/id'
 import type { InputList } from './inputs'

@@ -1,5 +1,6 @@
 import { mapKnown } from '../../base/known'
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { Id } from '../../file/parts/id'
 import type { Reading } from '../../file/build/reading'
 import { pooledSquares } from '../figures/scatter'

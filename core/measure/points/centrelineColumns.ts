@@ -1,7 +1,7 @@
 import { HALFWAY } from '../../base/columns/arithmetic'
 import { scalarStep, type Column } from '../../base/columns/graph'
 import { known, mapKnown, unknown, type Known } from '../../base/known'
-import type { Setup } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { CentrePair } from '../../file/parts/named'
 import type { Reading } from '../../file/build/reading'
 import type { PointOffsetReading, PointStationReading } from '../../file/kinds/vehicleReadings'

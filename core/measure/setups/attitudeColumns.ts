@@ -1,6 +1,7 @@
 import { scalarStep, vectorStep, type Column, type VectorColumns } from '../../base/columns/graph'
 import { allKnown, known, mapKnown, unknown, type Known } from '../../base/known'
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { ChassisFallReading, ChassisRollReading } from '../../file/kinds/vehicleReadings'
 import { parseAngle } from '../../base/units/parseAngle'
 import { REAR_LOW_FOR_LEVEL_AXIS, SLOPES_OF_UP, UP_OF_CHASSIS } from '../attitude/attitude'

@@ -1,5 +1,5 @@
 import type { Column } from '../../base/columns/graph'
-import type { Setup } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { NamedAxis } from '../../file/parts/named'
 import type { Id } from '../../file/parts/id'
 import type { ReadingContext } from '../figures/context'

@@ -11,7 +11,7 @@ import {
 import { allKnown, known, mapKnown, unknown, type Known } from '../../base/known'
 import { MOVED_POINT } from '../../base/linalg/moveKernels'
 import type { Vec3 } from '../../base/linalg/vec3'
-import type { Setup } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { NamedPoint } from '../../file/parts/named'
 import type { Id } from '../../file/parts/id'
 import type { Reading } from '../../file/build/reading'

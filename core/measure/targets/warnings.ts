@@ -1,5 +1,6 @@
 import { axleById } from '../../file/parts/bodies'
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import type { Reading } from '../../file/build/reading'
 import { bodyOf } from './target'
 

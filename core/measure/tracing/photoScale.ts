@@ -1,6 +1,6 @@
 import { degrees } from '../../base/units/angle'
 import { CoreError } from '../../base/errors'
-import type { Outline } from '../../file/parts/body'
+import type { Outline } from '../../file/parts/outline'
 import type { PhotoScale, SeenFrom } from '../../file/parts/photo'
 
 /** A place on a picture: px from its left edge and from its top. */

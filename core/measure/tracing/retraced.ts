@@ -1,4 +1,5 @@
-import type { Body, Outline } from '../../file/parts/body'
+import type { Body } from '../../file/parts/body'
+import type { Outline } from '../../file/parts/outline'
 import type { Build } from '../../file/build/build'
 import type { Id } from '../../file/parts/id'
 import { SEEN_FROM, type PhotoScale } from '../../file/parts/photo'

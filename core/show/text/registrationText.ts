@@ -1,6 +1,7 @@
 import { planWords } from '../../base/frame/words'
 import { mapKnown, type Known } from '../../base/known'
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import { centrelineFit } from '../../measure/points/centrelineColumns'
 import { readingContext } from '../../measure/geometry/readingContext'
 import { setupRegistration } from '../../measure/setups/registrationColumns'

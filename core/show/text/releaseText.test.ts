@@ -1,11 +1,12 @@
 import bay from '../../../demo/sedge-wagon.lurvan.json'
 import { releasePanes } from '../../drawing/releaseScene'
 import type { HeldEntry } from '../../file/kinds/releaseKinds'
+import type { Vec3 } from '../../base/linalg/vec3'
 import { parseBuild } from '../../file/open/parseBuild'
 import { releaseOf } from '../../making/ways/heldEntry'
 import { releaseSentence, wayText } from './releaseText'
 
-const held = (contacts: Record<string, number[]>, pins: Record<string, object> = {}): HeldEntry => ({
+const held = (contacts: Record<string, Vec3>, pins: Record<string, object> = {}): HeldEntry => ({
   id: 'part',
   name: 'part',
   contacts: Object.entries(contacts).map(([id, pushes]) => ({ id, name: id, pushes })),
@@ -32,8 +33,14 @@ describe('parts that are to come out again', () => {
     expect(said(held({ floor: [0, 0, 1] }, crossed))).toBe(
       'Take out long; then it comes out straight up, and no other way.',
     )
-    const boxed = { floor: [0, 0, 1], lid: [0, 0, -1], front: [-1, 0, 0], back: [1, 0, 0], left: [0, -1, 0] }
-    const all = { ...boxed, right: [0, 1, 0] }
+    const boxed: Record<string, Vec3> = {
+      floor: [0, 0, 1],
+      lid: [0, 0, -1],
+      front: [-1, 0, 0],
+      back: [1, 0, 0],
+      left: [0, -1, 0],
+    }
+    const all: Record<string, Vec3> = { ...boxed, right: [0, 1, 0] }
     expect(said(held(all))).toBe(
       'It is trapped: there is no way out. Without back, floor, front, left, lid and right, any one of them, it would come out.',
     )

@@ -1,5 +1,6 @@
 import { known, type Known } from '../../base/known'
-import type { Build, Setup } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Setup } from '../../file/build/setup'
 import { setupAttitude } from '../../measure/geometry/measured'
 import type { Attitude } from '../../measure/attitude/attitude'
 import { formatAngle } from '../../base/units/format'

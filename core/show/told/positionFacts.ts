@@ -1,6 +1,7 @@
 import { movesLasting } from '../../vehicle/moves/settings'
 import type { Evaluation } from '../../model/evaluateBuild'
-import type { Build, Position } from '../../file/build/build'
+import type { Build } from '../../file/build/build'
+import type { Position } from '../../file/build/position'
 import type { Verdict } from '../../file/build/limit'
 import { formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'

@@ -1,5 +1,5 @@
 import type { Build } from '../../file/build/build'
-import type { MeasuredBase } from '../../file/kinds/readingBase'
+import type { MeasuredBase } from '../../file/kinds/readingShape'
 import type { KindTypes, ReadingsOf } from '../../file/kinds/subjectKinds'
 import type { TourQuantity } from '../../file/build/reading'
 import type { TourStep } from '../../measure/tour/tour'

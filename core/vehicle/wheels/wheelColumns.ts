@@ -1,6 +1,7 @@
 import type { Column, Graph, MoveColumns, VectorColumns } from '../../base/columns/graph'
 import { allKnown, known, type Known } from '../../base/known'
-import type { AxleBody, AxleMotion } from '../../file/parts/body'
+import type { AxleBody } from '../../file/parts/body'
+import type { AxleMotion } from '../../file/parts/axleMotion'
 import type { Build } from '../../file/build/build'
 import { arcMove, tableMove, type PointOf, type WheelColumns } from './axleMotion'
 import { rigidly, type BodyMove, type LeverColumns } from '../moves/bodyMove'

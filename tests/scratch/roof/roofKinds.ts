@@ -1,33 +1,12 @@
 import { object } from 'yup'
 import { requiredId, requiredName } from '../parts/fields'
 import type { Id } from '../parts/id'
+import type { Told } from '../parts/told'
 import { PACKED } from './leverRow'
 import { length } from './quantityRow'
-import type { LengthBase } from './readingBase'
 import { ABOVE_BELOW, TAPE } from './readingRow'
-import { kindOf, lengthUnit, measured, wordFields } from './readingShape'
+import { kindOf, lengthUnit, measured, wordFields, type ReadingsIn } from './readingShape'
 import type { SubjectKinds } from './subjectKinds'
-
-/** Something over a line that it must not touch. */
-export interface Roof {
-  readonly id: Id
-  readonly name: string
-  readonly line: Id
-}
-
-/** How high a roof lies over the datum plane. */
-export interface RoofReading extends LengthBase {
-  readonly kind: 'roof-height'
-  readonly roof: Id
-  readonly way?: 'above' | 'below'
-}
-
-export interface RoofTypes {
-  readonly asked: { readonly 'roof-height': RoofReading }
-  readonly unasked: object
-  readonly targets: { readonly roof: { readonly roof: Id } }
-  readonly lists: { readonly roofs?: readonly Roof[] }
-}
 
 const ROWS = {
   'roof-height': {
@@ -40,18 +19,33 @@ const ROWS = {
   },
 } as const
 
+const SHAPES = {
+  /** How high a roof lies over the datum plane. */
+  'roof-height': object({
+    kind: kindOf('roof-height'),
+    ...measured,
+    unit: lengthUnit,
+    roof: requiredId(),
+    ...wordFields(ROWS['roof-height']),
+  }),
+} as const
+export type RoofReading = Told<(typeof SHAPES)['roof-height']>
+
+/** Something over a line that it must not touch. */
+const roofShape = object({ id: requiredId(), name: requiredName(), line: requiredId() })
+export type Roof = Told<typeof roofShape>
+
+export interface RoofTypes {
+  readonly asked: ReadingsIn<typeof SHAPES>
+  readonly unasked: object
+  readonly targets: { readonly roof: { readonly roof: Id } }
+  readonly lists: { readonly roofs?: readonly Roof[] }
+}
+
 /** Roofs over the lines: made up, to see what it takes to add a subject. */
 export const KINDS_OF_ROOFS = {
   readings: ROWS,
-  shapes: {
-    'roof-height': object({
-      kind: kindOf('roof-height'),
-      ...measured,
-      unit: lengthUnit,
-      roof: requiredId(),
-      ...wordFields(ROWS['roof-height']),
-    }),
-  },
+  shapes: SHAPES,
   targets: {
     roof: {
       keys: ['roof'],
@@ -78,7 +72,7 @@ export const KINDS_OF_ROOFS = {
   levers: { 'roof-up': { unit: 'mm', on: ['powertrain'], usual: PACKED, picture: 'stack' } },
   lists: {
     roofs: {
-      shape: object({ id: requiredId(), name: requiredName(), line: requiredId() }),
+      shape: roofShape,
       most: 20,
       names: ({ line }) => [{ at: 'line', in: 'lines', id: line }],
     },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { outlinePicture } from '~~/core/drawing/outlinePicture'
-import { OUTLINE_VIEWS, type Outline } from '~~/core/file/parts/body'
-import { MAX_CORNERS } from '~~/core/file/schema/bodySchema'
+import { OUTLINE_VIEWS, type Outline } from '~~/core/file/parts/outline'
+import { MAX_CORNERS } from '~~/core/file/parts/outline'
 import { cornersText, parseCorners } from '~~/core/show/text/cornerText'
 import { useFormat } from '~/composables/useFormat'
 import { texts } from '~/texts/en'

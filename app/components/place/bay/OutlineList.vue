@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Body, Outline } from '~~/core/file/parts/body'
+import type { Body } from '~~/core/file/parts/body'
+import type { Outline } from '~~/core/file/parts/outline'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 import { useWorkbench } from '~/stores/workbench'

@@ -1,5 +1,5 @@
 import { CoreError } from '../../base/errors'
-import { buildSchema } from './buildSchema'
+import { buildSchema } from './build'
 import { variantsOf } from '../parts/byWord'
 
 /** From where to where the file lets a figure be, in the file's unit. */
