@@ -486,6 +486,7 @@ export const texts = {
     goalTitle: 'Check',
     goal: 'Then the level has to show, against a level chassis:',
     angles: 'Joints',
+    joint: 'joint',
     measured: 'as measured',
     now: 'when set',
     drive: 'under drive',

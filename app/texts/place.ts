@@ -179,6 +179,8 @@ export const place = {
     waiting: 'The ± of the present setting is still being worked out.',
   },
   positions: {
+    title: 'Positions side by side',
+    position: 'position',
     lead: 'Each is a whole setting of the levers. The chosen one is what the mounts are made to; it is what the board and the sheet show.',
     add: 'Keep this setting as another',
     chosen: 'chosen',

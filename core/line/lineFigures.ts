@@ -65,11 +65,11 @@ export interface LineFigures {
   /** Of the driven against the driving axis. */
   readonly whole: Uniformity
   /** Of each shaft against the driven axis: on overrun the road drives the line from behind. */
-  readonly fromBehind: readonly Uniformity[]
-  readonly shafts: readonly ShaftFigures[]
+  readonly fromBehind: () => readonly Uniformity[]
+  readonly shafts: () => readonly ShaftFigures[]
   /** From each shaft's front joint along it to its bearing, in mm; null without one that was read. */
   readonly reaches: readonly (number | null)[]
-  readonly smallEquivalentDeg: number
+  readonly smallEquivalentDeg: () => number
   readonly bearings: LineStand['bearings']
   readonly crossShares: LineStand['crossShares']
   /** How far the slip yoke has slid out from ride height, in mm; null without one, or at ride height. */
@@ -153,15 +153,9 @@ export function figuresOf(
     slideMm: columns.slide === null ? null : figure(columns.slide),
     reaches: columns.reaches.map((reach) => (reach === null ? null : figure(reach))),
     // No check asks for these, and a lever in the hand asks for checks alone.
-    get shafts() {
-      return shafts()
-    },
-    get fromBehind() {
-      return fromBehind()
-    },
-    get smallEquivalentDeg() {
-      return smallEquivalentDeg()
-    },
+    shafts,
+    fromBehind,
+    smallEquivalentDeg,
   }
   return known(found)
 }

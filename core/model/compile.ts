@@ -46,8 +46,10 @@ export interface CompiledBuild {
 export const plannedChecks = ({ subjects }: Pick<CompiledBuild, 'subjects'>): PlannedCheck[] =>
   subjects.flatMap(({ plans }) => plans)
 
-/** Compilations of builds that are still around; a build never changes, so neither does what it compiles to. */
-const compiled = new WeakMap<Build, CompiledBuild>()
+/** Compilations that were asked for last: a build never changes, so neither does what it compiles to. */
+const last: CompiledBuild[] = []
+/** As many as are compared side by side. Nothing weak: what a weak map holds is copied about until all of the memory is cleared. */
+const MOST_KEPT = 4
 
 /**
  * Compiles a build, once.
@@ -55,10 +57,11 @@ const compiled = new WeakMap<Build, CompiledBuild>()
  * @see docs/architecture.md
  */
 export function compile(build: Build): CompiledBuild {
-  const there = compiled.get(build)
+  const there = last.find((one) => one.build === build)
   if (there) return there
   const made = compileAnew(build)
-  compiled.set(build, made)
+  last.push(made)
+  if (last.length > MOST_KEPT) last.shift()
   return made
 }
 

@@ -25,7 +25,7 @@ const lengthAt = (build: ReturnType<typeof hubBuild>, at: string | null, setting
 const spanAt = (build: ReturnType<typeof hubBuild>, at: string | null, settings = {}) => {
   const found = lengthAt(build, at, settings)
   if (!found.known) throw new Error(JSON.stringify(found.missing))
-  return found.value.shafts[0]!.lengths.all[0]!.length
+  return found.value.shafts()[0]!.lengths.all[0]!.length
 }
 
 describe('a hub with its wheel and its steering', () => {

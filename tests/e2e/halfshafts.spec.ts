@@ -134,7 +134,7 @@ test('a hub is followed through its travel straight ahead and at both ends of it
   await expect(page.getByRole('radio', { name: 'Rack to the right' })).toBeChecked()
   const here = page.getByTestId('travel-here')
   await expect(here).toContainText('27.0')
-  await page.getByTestId('travel-ruler').focus()
+  await page.getByRole('slider', { name: 'Travel of the wheels' }).focus()
   await page.keyboard.press('Home')
   await expect(here).toContainText('85.0 mm down')
   const plunge = page.locator('[data-curve="left-half/plunge-left/1"]')

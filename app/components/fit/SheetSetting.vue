@@ -1,9 +1,28 @@
 <script setup lang="ts">
 import type { SettingSheet } from '~~/core/show/told/settingSheet'
+import type { FactColumn } from '~/composables/factColumn'
 import { texts } from '~/texts/en'
 
-defineProps<{ sheet: SettingSheet }>()
+const { sheet } = defineProps<{ sheet: SettingSheet }>()
 const words = texts.sheet
+type Joint = SettingSheet['joints'][number]
+const jointColumns = computed<FactColumn<Joint>[]>(() => [
+  { key: 'name', text: ({ name }) => name, is: 'head', label: words.joint, isLabelHidden: true },
+  { key: 'measured', label: words.measured, text: ({ measured }) => measured, is: 'number' },
+  { key: 'set', label: words.now, text: ({ set }) => set, is: 'number' },
+  ...(sheet.hasDrive
+    ? ([
+        { key: 'drive', label: words.drive, text: ({ drive }: Joint) => drive, is: 'number' },
+        { key: 'coast', label: words.coast, text: ({ coast }: Joint) => coast, is: 'number' },
+      ] as const)
+    : []),
+  { key: 'verdict', is: 'words' },
+])
+const CHECKS: readonly FactColumn<SettingSheet['checks'][number]>[] = [
+  { key: 'label', text: ({ label }) => label, is: 'head' },
+  { key: 'value', text: ({ value }) => value, is: 'number' },
+  { key: 'verdict', is: 'words' },
+]
 </script>
 
 <template>
@@ -29,37 +48,16 @@ const words = texts.sheet
     </section>
     <section v-if="sheet.joints.length + sheet.checks.length > 0">
       <h2>{{ words.angles }}</h2>
-      <table>
-        <thead>
-          <tr>
-            <th />
-            <th>{{ words.measured }}</th>
-            <th>{{ words.now }}</th>
-            <template v-if="sheet.hasDrive">
-              <th>{{ words.drive }}</th>
-              <th>{{ words.coast }}</th>
-            </template>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="joint in sheet.joints" :key="joint.name">
-            <td>{{ joint.name }}</td>
-            <td class="figure">{{ joint.measured }}</td>
-            <td class="figure">{{ joint.set }}</td>
-            <template v-if="sheet.hasDrive">
-              <td class="figure">{{ joint.drive }}</td>
-              <td class="figure">{{ joint.coast }}</td>
-            </template>
-            <td><VerdictMark :verdict="joint.verdict" :size="12" /> {{ texts.verdicts[joint.verdict] }}</td>
-          </tr>
-          <tr v-for="check in sheet.checks" :key="check.label">
-            <td :colspan="sheet.hasDrive ? 3 : 1">{{ check.label }}</td>
-            <td class="figure" :colspan="2">{{ check.value }}</td>
-            <td><VerdictMark :verdict="check.verdict" :size="12" /> {{ check.margin }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <FactTable :columns="jointColumns" :rows="sheet.joints" :key-of="({ name }) => name" is-dense>
+        <template #verdict="{ row }">
+          <VerdictMark :verdict="row.verdict" :size="12" /> {{ texts.verdicts[row.verdict] }}
+        </template>
+      </FactTable>
+      <FactTable :columns="CHECKS" :rows="sheet.checks" :key-of="({ label }) => label" is-dense>
+        <template #verdict="{ row }">
+          <VerdictMark :verdict="row.verdict" :size="12" /> {{ row.margin }}
+        </template>
+      </FactTable>
     </section>
   </div>
 </template>
@@ -95,30 +93,6 @@ ol li {
 }
 .goal {
   margin-top: 4px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  padding-left: 14px;
-  text-align: right;
-  white-space: nowrap;
-  font-weight: 500;
-  color: var(--soft);
-}
-td {
-  padding: 2px 0 2px 8px;
-  border-bottom: 1px solid var(--hair);
-}
-td:first-child {
-  padding-left: 0;
-}
-td:not(:first-child) {
-  white-space: nowrap;
-}
-td.figure {
-  text-align: right;
 }
 @media screen and (max-width: 720px) {
   .two {

@@ -51,19 +51,19 @@ const STEP_MM = 10
           <text :x="low.at[0]" :y="low.at[1] - 9" text-anchor="middle">{{ order.indexOf(low.id) + 1 }}</text>
         </g>
       </svg>
-      <label class="roll">
+      <div class="roll">
         <span class="figure">{{ where }}</span>
-        <input
-          type="range"
+        <USlider
+          :model-value="Math.round(at)"
           :min="Math.round(from)"
           :max="Math.round(to)"
           :step="STEP_MM"
-          :value="Math.round(at)"
           :aria-label="words.roll"
           :aria-valuetext="where"
-          @input="emit('roll', Number(($event.target as HTMLInputElement).value))"
+          class="slider"
+          @update:model-value="emit('roll', Number($event))"
         />
-      </label>
+      </div>
     </template>
   </div>
 </template>
@@ -109,9 +109,7 @@ text {
   gap: 2px;
   padding: 6px 14px 8px;
 }
-input {
-  width: 100%;
+.slider {
   min-height: 32px;
-  accent-color: var(--accent);
 }
 </style>

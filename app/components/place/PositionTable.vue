@@ -2,6 +2,7 @@
 import type { Build } from '~~/core/file/build/build'
 import { positionFacts } from '~~/core/show/told/positionFacts'
 import { fixed, formatLength } from '~~/core/base/units/format'
+import type { FactColumn } from '~/composables/factColumn'
 import { texts } from '~/texts/en'
 import { usePlace } from '~/stores/place'
 import { useWeight } from '~/stores/weight'
@@ -11,158 +12,142 @@ const { build } = defineProps<{ build: Build }>()
 const place = usePlace()
 const weight = useWeight()
 const words = texts.place.positions
-const columns = computed(() =>
+const positions = computed(() =>
   place.positions.map(({ position, evaluation }) => ({ position, facts: positionFacts(build, evaluation) })),
 )
+type Column = (typeof positions.value)[number]
+
 const shareText = (id: string) => {
   const share = weight.shares.find((one) => one.id === id)
   return share ? `${fixed(share.percent, 1)} %` : '?'
 }
-const cutsText = (count: number, deepest: number) =>
-  count === 0 ? texts.place.noCuts : texts.place.cuts(count, formatLength(deepest, build.units))
+const cutsText = ({ cuts: { count, deepestMm }, cutCost }: Column['facts']) =>
+  [
+    count === 0 ? texts.place.noCuts : texts.place.cuts(count, formatLength(deepestMm, build.units)),
+    ...(cutCost ? [cutCost] : []),
+  ].join(' · ')
+
+/** One fact of all positions; without a text its cell is drawn. */
+interface Row {
+  readonly key: string
+  readonly label: string
+  readonly text?: (column: Column) => string
+}
+const rows = computed<Row[]>(() => [
+  { key: 'verdict', label: words.verdict },
+  { key: 'worst', label: words.worst, text: ({ facts }) => facts.worst },
+  { key: 'tightest', label: words.tightest, text: ({ facts }) => facts.tightest },
+  { key: 'cuts', label: words.cuts, text: ({ facts }) => cutsText(facts) },
+  {
+    key: 'reversible',
+    label: words.reversible,
+    text: ({ facts }) => words.lasting[facts.lasting ?? 'nothing'],
+  },
+  ...(positions.value.some(({ facts }) => facts.shiftLever)
+    ? [{ key: 'shift', label: words.shiftLever, text: ({ facts }: Column) => facts.shiftLever ?? '?' }]
+    : []),
+  { key: 'crank', label: words.crankHeight, text: ({ facts }) => facts.crankHeight ?? '?' },
+  { key: 'joints', label: words.joints, text: ({ facts }) => facts.joints },
+  ...(weight.shares.length > 0
+    ? [
+        {
+          key: 'share',
+          label: texts.weight.frontShare,
+          text: ({ position }: Column) => shareText(position.id),
+        },
+      ]
+    : []),
+  ...(positions.value.length > 1 ? [{ key: 'onBoard', label: words.onBoard }] : []),
+  { key: 'moved', label: words.moved },
+  { key: 'reason', label: words.reason },
+  { key: 'made', label: words.made },
+  ...(positions.value.length > 1 ? [{ key: 'remove', label: words.remove }] : []),
+])
+const keyOf = ({ position }: Column) => `at-${position.id}`
+const columns = computed<FactColumn<Row>[]>(() => [
+  { key: 'fact', label: words.position, isLabelHidden: true, text: ({ label }) => label, is: 'head' },
+  ...positions.value.map((column) => ({ key: keyOf(column), label: column.position.name })),
+])
 </script>
 
 <template>
   <p class="soft lead">{{ words.lead }}</p>
-  <div class="scroll">
-    <table>
-      <thead>
-        <tr>
-          <th scope="col"><span class="sr-only">Position</span></th>
-          <th
-            v-for="{ position } in columns"
-            :key="position.id"
-            scope="col"
-            @mouseenter="place.glanced = position.settings"
-            @mouseleave="place.glanced = null"
-            @focusin="place.glanced = position.settings"
-            @focusout="place.glanced = null"
-          >
-            <span class="head">
-              <input
-                class="name figure"
-                :value="position.name"
-                :aria-label="`${words.name} ${position.name}`"
-                maxlength="200"
-                @change="place.renamePosition(position.id, ($event.target as HTMLInputElement).value)"
-              />
-              <span v-if="position.id === build.chosen" class="chosen">{{ words.chosen }}</span>
-              <UButton v-else size="sm" variant="outline" @click="place.choosePosition(position.id)">{{
-                words.choose
-              }}</UButton>
-            </span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr>
-          <th scope="row">{{ words.verdict }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">
-            <span class="mark"><VerdictMark :verdict="facts.verdict" /> {{ facts.verdict }}</span>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.worst }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">{{ facts.worst }}</td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.tightest }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">{{ facts.tightest }}</td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.cuts }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">
-            {{ cutsText(facts.cuts.count, facts.cuts.deepestMm) }}
-            <template v-if="facts.cutCost">· {{ facts.cutCost }}</template>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.reversible }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">
-            {{ words.lasting[facts.lasting ?? 'nothing'] }}
-          </td>
-        </tr>
-        <tr v-if="columns.some(({ facts }) => facts.shiftLever)">
-          <th scope="row">{{ words.shiftLever }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">{{ facts.shiftLever ?? '?' }}</td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.crankHeight }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id" class="figure">
-            {{ facts.crankHeight ?? '?' }}
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.joints }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id" class="figure">{{ facts.joints }}</td>
-        </tr>
-        <tr v-if="weight.shares.length > 0">
-          <th scope="row">{{ texts.weight.frontShare }}</th>
-          <td v-for="{ position } in columns" :key="position.id" class="figure">
-            {{ shareText(position.id) }}
-          </td>
-        </tr>
-        <tr v-if="columns.length > 1">
-          <th scope="row">{{ words.onBoard }}</th>
-          <td v-for="{ position } in columns" :key="position.id">
-            <template v-if="position.id === build.chosen">{{ words.stands }}</template>
-            <UCheckbox
-              v-else
-              :model-value="place.pinned.has(position.id)"
-              :aria-label="`${words.onBoard}: ${position.name}`"
-              @update:model-value="place.pin(position.id, $event === true)"
-            />
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.moved }}</th>
-          <td v-for="{ position, facts } in columns" :key="position.id">
-            <template v-if="facts.moved.length === 0">{{ words.asMeasured }}</template>
-            <ul v-else>
-              <li v-for="one in facts.moved" :key="one">{{ one }}</li>
-            </ul>
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.reason }}</th>
-          <td v-for="{ position } in columns" :key="position.id">
-            <input
-              class="reason"
-              :value="position.reason ?? ''"
-              :aria-label="`${words.reason}: ${position.name}`"
-              maxlength="1000"
-              @change="place.explainPosition(position.id, ($event.target as HTMLInputElement).value)"
-            />
-          </td>
-        </tr>
-        <tr>
-          <th scope="row">{{ words.made }}</th>
-          <td v-for="{ position } in columns" :key="position.id">
-            <span v-if="position.made" class="figure">{{ words.madeAt(position.made.at) }}</span>
-            <UButton
-              size="sm"
-              variant="outline"
-              :aria-label="`${position.made ? words.takeBack : words.makeNow}: ${position.name}`"
-              @click="place.setMade(position.id, !position.made)"
-              >{{ position.made ? words.takeBack : words.makeNow }}</UButton
-            >
-          </td>
-        </tr>
-        <tr v-if="columns.length > 1">
-          <th scope="row">
-            <span class="sr-only">{{ words.remove }}</span>
-          </th>
-          <td v-for="{ position } in columns" :key="position.id">
-            <RemoveButton
-              :label="`${words.remove} ${position.name}`"
-              @click="place.removePosition(position.id)"
-            />
-          </td>
-        </tr>
-      </tbody>
-    </table>
-  </div>
-  <UButton icon="i-lucide-plus" variant="outline" size="sm" @click="place.addPosition()">{{
+  <FactTable
+    :columns="columns"
+    :rows="rows"
+    :key-of="({ key }) => key"
+    :label="words.title"
+    class="positions"
+  >
+    <template v-for="column in positions" :key="`head-${keyOf(column)}`" #[`head-${keyOf(column)}`]>
+      <span
+        class="head"
+        @mouseenter="place.glanced = column.position.settings"
+        @mouseleave="place.glanced = null"
+        @focusin="place.glanced = column.position.settings"
+        @focusout="place.glanced = null"
+      >
+        <input
+          class="name figure"
+          :value="column.position.name"
+          :aria-label="`${words.name} ${column.position.name}`"
+          maxlength="200"
+          @change="place.renamePosition(column.position.id, ($event.target as HTMLInputElement).value)"
+        />
+        <span v-if="column.position.id === build.chosen" class="chosen">{{ words.chosen }}</span>
+        <UButton v-else size="sm" variant="outline" @click="place.choosePosition(column.position.id)">{{
+          words.choose
+        }}</UButton>
+      </span>
+    </template>
+    <template
+      v-for="{ position, facts } in positions"
+      :key="position.id"
+      #[`at-${position.id}`]="{ row: { key, text } }"
+    >
+      <template v-if="text">{{ text({ position, facts }) }}</template>
+      <span v-else-if="key === 'verdict'"><VerdictMark :verdict="facts.verdict" /> {{ facts.verdict }}</span>
+      <template v-else-if="key === 'onBoard'">
+        <template v-if="position.id === build.chosen">{{ words.stands }}</template>
+        <UCheckbox
+          v-else
+          :model-value="place.pinned.has(position.id)"
+          :aria-label="`${words.onBoard}: ${position.name}`"
+          @update:model-value="place.pin(position.id, $event === true)"
+        />
+      </template>
+      <template v-else-if="key === 'moved'">
+        <template v-if="facts.moved.length === 0">{{ words.asMeasured }}</template>
+        <ul v-else>
+          <li v-for="one in facts.moved" :key="one">{{ one }}</li>
+        </ul>
+      </template>
+      <input
+        v-else-if="key === 'reason'"
+        class="reason"
+        :value="position.reason ?? ''"
+        :aria-label="`${words.reason}: ${position.name}`"
+        maxlength="1000"
+        @change="place.explainPosition(position.id, ($event.target as HTMLInputElement).value)"
+      />
+      <template v-else-if="key === 'made'">
+        <span v-if="position.made">{{ words.madeAt(position.made.at) }}</span>
+        <UButton
+          size="sm"
+          variant="outline"
+          :aria-label="`${position.made ? words.takeBack : words.makeNow}: ${position.name}`"
+          @click="place.setMade(position.id, !position.made)"
+          >{{ position.made ? words.takeBack : words.makeNow }}</UButton
+        >
+      </template>
+      <RemoveButton
+        v-else
+        :label="`${words.remove} ${position.name}`"
+        @click="place.removePosition(position.id)"
+      />
+    </template>
+  </FactTable>
+  <UButton icon="i-lucide-plus" variant="outline" size="sm" class="mt-3" @click="place.addPosition()">{{
     words.add
   }}</UButton>
 </template>
@@ -172,28 +157,18 @@ const cutsText = (count: number, deepest: number) =>
   max-width: 70ch;
   margin-bottom: 8px;
 }
-.scroll {
-  overflow-x: auto;
-  margin-bottom: 12px;
+.positions :deep(table) {
+  width: auto;
+  font-variant-numeric: tabular-nums;
 }
-table {
-  border-collapse: collapse;
-}
-th,
-td {
-  padding: 6px 14px 6px 0;
-  text-align: left;
-  vertical-align: top;
-  border-bottom: 1px solid var(--hair);
+.positions :deep(:is(th, td)) {
   min-width: 170px;
   max-width: 240px;
   line-height: 1.25;
 }
-th[scope='row'],
-thead th:first-child {
+.positions :deep(.head) {
   min-width: 110px;
   color: var(--soft);
-  font-weight: 500;
 }
 .head {
   display: flex;
@@ -207,6 +182,7 @@ thead th:first-child {
   border: 1px solid transparent;
   border-radius: 4px;
   background: transparent;
+  color: var(--ink);
   font-size: 1.25rem;
   font-weight: 600;
 }
@@ -218,11 +194,6 @@ thead th:first-child {
 .chosen {
   color: var(--accent);
   font-weight: 600;
-}
-.mark {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
 }
 .reason {
   width: 100%;

@@ -26,12 +26,6 @@ const along = computed(() => way.leftUpMm)
 const x = computed(() => alongRuler(along.value, wide.value))
 const many = computed(() => build.lines.length > 1)
 const ends = computed(() => [along.value[0] ?? 0, along.value.at(-1) ?? 0] as const)
-const ticks = computed(() => {
-  const [from, to] = ends.value
-  const list: number[] = []
-  for (let mm = Math.ceil(from / 10) * 10; mm <= to; mm += 10) list.push(mm)
-  return list
-})
 const shown = computed(() =>
   way.curves.map((curve) => ({
     curve,
@@ -70,38 +64,6 @@ function upText(mm: number): string {
   if (Math.abs(mm - to) < 0.05) return words.ends[way.way][1]
   return `${mm > 0 ? '+' : '−'}${length(Math.abs(mm))}`
 }
-
-let isHeld = false
-function toPointer(event: PointerEvent) {
-  const { left } = (event.currentTarget as Element).getBoundingClientRect()
-  const [from, to] = ends.value
-  travel.goTo(from + ((event.clientX - left) / wide.value) * (to - from))
-}
-function hold(event: PointerEvent) {
-  if (event.button !== 0) return
-  isHeld = true
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-  toPointer(event)
-}
-function pull(event: PointerEvent) {
-  if (isHeld) toPointer(event)
-}
-const letGo = () => (isHeld = false)
-function onKey(event: KeyboardEvent) {
-  const step = event.shiftKey ? 10 : 1
-  const by =
-    event.key === 'ArrowRight' || event.key === 'ArrowUp'
-      ? step
-      : event.key === 'ArrowLeft' || event.key === 'ArrowDown'
-        ? -step
-        : 0
-  const [from, to] = ends.value
-  if (by !== 0) travel.goTo(Math.round(travel.atMm) + by)
-  else if (event.key === 'Home') travel.goTo(from)
-  else if (event.key === 'End') travel.goTo(to)
-  else return
-  event.preventDefault()
-}
 </script>
 
 <template>
@@ -109,33 +71,13 @@ function onKey(event: KeyboardEvent) {
     <div class="row ruler-row">
       <p class="label soft">{{ words.axis[way.way] }}</p>
       <div ref="box" class="strip">
-        <svg
+        <TravelRuler
+          :model-value="travel.atMm"
+          :along="along"
           :width="wide"
-          height="40"
-          class="ruler"
-          role="slider"
-          tabindex="0"
-          :aria-label="words.ruler"
-          :aria-valuemin="Math.round(ends[0])"
-          :aria-valuemax="Math.round(ends[1])"
-          :aria-valuenow="Math.round(travel.atMm)"
-          :aria-valuetext="travel.placeWords"
-          data-testid="travel-ruler"
-          @keydown="onKey"
-          @pointerdown="hold"
-          @pointermove="pull"
-          @pointerup="letGo"
-          @pointercancel="letGo"
-        >
-          <rect :width="wide" height="26" class="tape" />
-          <path v-for="mm in ticks" :key="mm" :d="`M${x(mm)} 0V${mm % 50 === 0 ? 13 : 7}`" class="tick" />
-          <template v-for="mm in ticks" :key="`n${mm}`">
-            <text v-if="mm % 50 === 0" :x="Math.min(wide - 16, Math.max(16, x(mm)))" y="23" class="figure">
-              {{ mm === 0 ? words.ride : mm > 0 ? `+${mm}` : `−${-mm}` }}
-            </text>
-          </template>
-          <path :d="`M${x(travel.atMm) - 9} 26h18l-9 13z`" class="mark" />
-        </svg>
+          :place-words="travel.placeWords"
+          @update:model-value="travel.goTo"
+        />
       </div>
       <p class="said soft">{{ travel.placeWords }}</p>
     </div>
@@ -203,32 +145,6 @@ function onKey(event: KeyboardEvent) {
 svg {
   display: block;
   overflow: visible;
-}
-.ruler {
-  cursor: ew-resize;
-  touch-action: pan-y;
-  user-select: none;
-}
-.ruler:focus-visible {
-  outline: 2.4px solid var(--accent);
-  outline-offset: 2px;
-}
-.tape {
-  fill: var(--ruler);
-}
-.tick {
-  stroke: var(--ruler-ink);
-  stroke-width: 1.2;
-}
-.figure {
-  font-family: var(--font-figure);
-  font-size: 12px;
-  font-weight: 600;
-  text-anchor: middle;
-  fill: var(--ruler-ink);
-}
-.mark {
-  fill: var(--accent);
 }
 .allowed {
   fill: var(--holds);

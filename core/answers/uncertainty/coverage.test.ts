@@ -36,7 +36,7 @@ function figuresOf({ lines, measured }: Evaluation): Record<Figure, number> {
     angle1: ride.value.anglesDeg[0]!,
     angle2: ride.value.anglesDeg[1]!,
     even: ride.value.whole.equivalentAngle * deg,
-    length: ride.value.shafts[0]!.lengths.all[0]!.length,
+    length: ride.value.shafts()[0]!.lengths.all[0]!.length,
     pinion: pinion!.value.fall * deg,
     output: output!.value.fall * deg,
   }
@@ -75,7 +75,8 @@ function truthsOf(truthOf: TruthOf): readonly KnownTruth[] {
   const first = parsed(exactTruth(truths[0]!))
   return truths.map((truth) => {
     const build = { ...first, ...(exactTruth(truth) as Partial<Build>) }
-    return { truth, build, figures: figuresOf(evaluateBuild(build, {})) }
+    // A copy is evaluated: what it was compiled to goes along with it.
+    return { truth, build, figures: figuresOf(evaluateBuild({ ...build }, {})) }
   })
 }
 const usualTruths = truthsOf(anyTruth)

@@ -40,7 +40,7 @@ describe('the ± of a halfshaft covers what is true in 95 of a hundred vehicles'
           { state: 'ride', at: { id: 'travel-droop', name: '' } },
           'shafts[0].plungeLeftMm',
         )]: (evaluation) =>
-          18 - Math.abs(stateOf(evaluation, 0, 'travel-droop').shafts[0]!.lengths.all[0]!.length - 503),
+          18 - Math.abs(stateOf(evaluation, 0, 'travel-droop').shafts()[0]!.lengths.all[0]!.length - 503),
         [halfshaftFigureId(LEFT, 'middleMm')]: ({ halfshafts }) => halfshafts[0]!.lengths.middleMm,
         [halfshaftFigureId(LEFT, 'rideMm')]: ({ halfshafts }) => halfshafts[0]!.rideMm,
       },
@@ -72,7 +72,7 @@ describe('the ± of a halfshaft covers what is true in 95 of a hundred vehicles'
           { state: 'ride', at: { id: 'travel-droop', name: '' } },
           'shafts[0].plungeLeftMm',
         )]: (evaluation) =>
-          18 - Math.abs(stateOf(evaluation, 0, 'travel-droop').shafts[0]!.lengths.all[0]!.length - 503),
+          18 - Math.abs(stateOf(evaluation, 0, 'travel-droop').shafts()[0]!.lengths.all[0]!.length - 503),
       },
     })
     for (const share of Object.values(found)) expect(share).toEqual(within)
@@ -133,7 +133,7 @@ describe('the ± of an axle that was read at its heights', () => {
       },
       figures: {
         [lineFigureId('rear', droop, 'shafts[0].slipLeftMm')]: (evaluation) =>
-          stateOf(evaluation, 0, 'travel-droop').shafts[0]!.lengths.all[0]!.length - closed,
+          stateOf(evaluation, 0, 'travel-droop').shafts()[0]!.lengths.all[0]!.length - closed,
         [lineFigureId('rear', droop, 'joints[1].angleDeg')]: (evaluation) =>
           stateOf(evaluation, 0, 'travel-droop').anglesDeg[1]!,
       },

@@ -28,7 +28,7 @@ const FIGURES = {
 } as const
 type Figure = keyof typeof FIGURES
 
-const lengthOf = ({ shafts }: LineFigures): number => shafts[0]!.lengths.all[0]!.length
+const lengthOf = ({ shafts }: LineFigures): number => shafts()[0]!.lengths.all[0]!.length
 
 function figuresOf({ lines }: Evaluation): Record<Figure, number> {
   const at = (id: string) => {

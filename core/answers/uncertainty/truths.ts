@@ -58,35 +58,17 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
   const count = inputs.every((input) => deviationOf(input) === 0) ? 0 : options.samples
   const run = newRun(graph, Math.max(1, Math.min(TRUTHS_AT_ONCE, count)))
   const border = borderOf(graph, [...levers.values(), ...setWheels(compiled)], sampledColumns(compiled))
-  const keeps = isKept && count * (border.length + inputs.length) <= MOST_KEPT
-  /** All blocks, once they have all been drawn. */
-  let kept: readonly KeptBlock[] | null = null
+  const stock: Stock = {
+    inputs,
+    columns,
+    border,
+    options,
+    count,
+    run,
+    keeps: isKept && count * (border.length + inputs.length) <= MOST_KEPT,
+    kept: null,
+  }
   const means = border.map(graph.at)
-
-  function* drawn(): Generator<TruthBlock> {
-    const draw = drawing(inputs, options.seed)
-    const blocks: KeptBlock[] = []
-    const reused = keeps ? [] : inputs.map(() => new Float64Array(run.capacity))
-    for (let done = 0; done < count; done += TRUTHS_AT_ONCE) {
-      const rows = Math.min(TRUTHS_AT_ONCE, count - done)
-      const cells = columns.map((column) => run.fill(column))
-      const scores = keeps ? inputs.map(() => new Float64Array(rows)) : reused
-      draw(cells, scores, rows)
-      run.bring(border, rows)
-      if (keeps)
-        blocks.push({ rows, scores, border: border.map((column) => run.cells(column).slice(0, rows)) })
-      if (keeps && done + rows >= count) kept = blocks
-      yield { rows, scores }
-    }
-  }
-
-  function* recalled(blocks: readonly KeptBlock[]): Generator<TruthBlock> {
-    for (const block of blocks) {
-      border.forEach((column, k) => run.fill(column).set(block.border[k] as Float64Array))
-      yield block
-    }
-  }
-
   return {
     options,
     count,
@@ -95,7 +77,44 @@ export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isK
     setMeans: () => {
       border.forEach((column, k) => run.set(column, means[k] ?? NaN))
     },
-    blocks: () => (kept ? recalled(kept) : drawn()),
+    blocks: () => (stock.kept ? recalled(stock, stock.kept) : drawn(stock)),
+  }
+}
+
+/** What truths are drawn from, and all blocks once they have all been drawn. */
+interface Stock {
+  readonly inputs: readonly Input[]
+  readonly columns: readonly Column[]
+  readonly border: readonly Column[]
+  readonly options: SamplingOptions
+  readonly count: number
+  readonly run: Run
+  readonly keeps: boolean
+  kept: readonly KeptBlock[] | null
+}
+
+// Not inside `newTruths`: a generator made anew each time holds what it sees until all of the memory is cleared.
+function* drawn(stock: Stock): Generator<TruthBlock> {
+  const { inputs, columns, border, options, count, run, keeps } = stock
+  const draw = drawing(inputs, options.seed)
+  const blocks: KeptBlock[] = []
+  const reused = keeps ? [] : inputs.map(() => new Float64Array(run.capacity))
+  for (let done = 0; done < count; done += TRUTHS_AT_ONCE) {
+    const rows = Math.min(TRUTHS_AT_ONCE, count - done)
+    const cells = run.fillAll(columns)
+    const scores = keeps ? inputs.map(() => new Float64Array(rows)) : reused
+    draw(cells, scores, rows)
+    run.bring(border, rows)
+    if (keeps) blocks.push({ rows, scores, border: border.map((column) => run.cells(column).slice(0, rows)) })
+    if (keeps && done + rows >= count) stock.kept = blocks
+    yield { rows, scores }
+  }
+}
+
+function* recalled({ run, border }: Stock, blocks: readonly KeptBlock[]): Generator<TruthBlock> {
+  for (const block of blocks) {
+    run.fillAll(border).forEach((cells, k) => cells.set(block.border[k] as Float64Array))
+    yield block
   }
 }
 

@@ -8,14 +8,15 @@ const COLUMNS_AT_ONCE = 32
  */
 export function cellsFor(capacity: number): () => Float64Array {
   if (capacity === 1) return () => new Float64Array(1)
-  let piece = new Float64Array(0)
+  const bytes = capacity * Float64Array.BYTES_PER_ELEMENT
+  let piece = new ArrayBuffer(0)
   let left = 0
   return () => {
     if (left === 0) {
-      piece = new Float64Array(COLUMNS_AT_ONCE * capacity)
+      piece = new ArrayBuffer(COLUMNS_AT_ONCE * bytes)
       left = COLUMNS_AT_ONCE
     }
     left--
-    return piece.subarray(left * capacity, (left + 1) * capacity)
+    return new Float64Array(piece, left * bytes, capacity)
   }
 }

@@ -65,28 +65,38 @@ describe('a run', () => {
     const moved = scalarStep(graph, first.kernel, [tail, read])
     const turned = scalarStep(graph, second.kernel, [wedge, read])
     first.worked.length = second.worked.length = 0
-    const wanted = [moved, turned]
+    const [wanted, sources] = [
+      [moved, turned],
+      [tail, wedge],
+    ]
     const run = newRun(graph, 4)
+    // The graph was worked as it was put together.
     run.bring(wanted, 4)
-    expect([first.worked, second.worked]).toEqual([[1], [1]])
+    expect([first.worked, second.worked]).toEqual([[], []])
+    expect([[...run.cells(moved)], [...run.cells(turned)]]).toEqual([Array(4).fill(5), Array(4).fill(10)])
     run.set(tail, 7)
     run.bring(wanted, 4)
-    expect([first.worked, second.worked]).toEqual([[1, 1], [1]])
+    expect([first.worked, second.worked]).toEqual([[1], []])
     run.set(tail, 7)
     run.bring(wanted, 4)
-    expect(first.worked).toEqual([1, 1])
+    expect(first.worked).toEqual([1])
     run.fill(wedge).set([1, 2, 3, 4])
     run.bring(wanted, 3)
-    expect([first.worked, second.worked]).toEqual([
-      [1, 1],
-      [1, 3],
-    ])
+    expect([first.worked, second.worked]).toEqual([[1], [3]])
     expect([...run.cells(turned)].slice(0, 3)).toEqual([5, 10, 15])
     expect([...run.cells(moved)]).toEqual([35, 35, 35, 35])
     // Alike again after it had been filled by rows.
     run.set(wedge, 2)
     run.bring(wanted, 4)
     expect([...run.cells(turned)]).toEqual([10, 10, 10, 10])
+    const [tails, wedges] = run.fillAll(sources)
+    tails!.set([1, 2, 3, 4])
+    wedges!.set([4, 3, 2, 1])
+    run.bring(wanted, 4)
+    expect([[...run.cells(moved)], [...run.cells(turned)]]).toEqual([
+      [5, 10, 15, 20],
+      [20, 15, 10, 5],
+    ])
   })
 
   it('takes given quantities as they stand and leaves what is behind them', () => {

@@ -15,7 +15,7 @@ describe('a graph that is closed', () => {
     const { graph, sum } = closed()
     expect(() => graph.source(1)).toThrow('closed')
     expect(() => scalarStep(graph, PLUS_TIMES, [sum, sum], [1])).toThrow('closed')
-    expect([graph.columns, graph.steps.length, graph.at(sum)]).toEqual([3, 1, 32])
+    expect([graph.columns(), graph.steps.length, graph.at(sum)]).toEqual([3, 1, 32])
   })
 
   it('is extended for whoever has more to ask, and knows nothing of it', () => {
@@ -26,7 +26,7 @@ describe('a graph that is closed', () => {
     run.set(first, 5)
     run.bring([doubled], 1)
     expect(run.figure(doubled)).toBe(70)
-    expect([graph.columns, graph.steps.length]).toEqual([3, 1])
+    expect([graph.columns(), graph.steps.length]).toEqual([3, 1])
     expect(more.maker(sum)).toBe(graph.maker(sum))
   })
 

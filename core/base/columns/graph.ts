@@ -1,5 +1,5 @@
 import { newKept, type Kept } from './kept'
-import { workedOnce, type Kernel } from './kernel'
+import type { Columns, Kernel, Parameters } from './kernel'
 
 /** A quantity of a graph, by its number. */
 export type Column = number & { readonly isColumn: true }
@@ -28,10 +28,11 @@ export interface Step {
 export interface Graph {
   /** In the order of their working: each rests on sources and on steps before it. */
   readonly steps: readonly Step[]
-  readonly columns: number
+  /** How many quantities there are. A function, as is `isClosed`: an object with a getter outlives its use until all of the memory is cleared. */
+  readonly columns: () => number
   /** What is worked out of it when it is first asked for. */
   readonly kept: Kept
-  readonly isClosed: boolean
+  readonly isClosed: () => boolean
   /** From now on nothing is added: whoever asks finds what was put together. */
   readonly close: () => void
   /** A graph of its own with all that is in this one and the same numbers, to be added to. */
@@ -58,11 +59,15 @@ export interface Graph {
   readonly named: (name: string) => readonly Column[]
 }
 
+/** Read where a step asks for what is not there. */
+const NOTHING = Float64Array.of(NaN)
+
 /** What a graph holds. */
 interface Held {
   readonly steps: Step[]
   readonly makers: (Step | null)[]
-  readonly figures: number[]
+  /** Each in a column of one row, which the steps behind it read; shared by what is extended. */
+  readonly cells: Float64Array[]
   readonly names: Map<Column, string>
   readonly groups: Map<string, Column[]>
   readonly units: Map<Column, 'mm' | 'deg'>
@@ -73,26 +78,25 @@ export const newGraph = (): Graph =>
   graphOf({
     steps: [],
     makers: [],
-    figures: [],
+    cells: [],
     names: new Map(),
     groups: new Map(),
     units: new Map(),
   })
 
 function graphOf(held: Held): Graph {
-  const { steps, makers, figures, names, groups, units } = held
+  const { steps, makers, cells, names, groups, units } = held
   let isClosed = false
-  const add = (figure: number, maker: Step | null): Column => {
+  const add = (cell: Float64Array, maker: Step | null): Column => {
     if (isClosed) throw new Error('nothing is added to a graph that is closed')
     makers.push(maker)
-    return (figures.push(figure) - 1) as Column
+    return (cells.push(cell) - 1) as Column
   }
+  const cellOf = (column: Column) => cells[column] ?? NOTHING
   return {
     steps,
     kept: newKept(),
-    get isClosed() {
-      return isClosed
-    },
+    isClosed: () => isClosed,
     close: () => {
       isClosed = true
     },
@@ -100,24 +104,24 @@ function graphOf(held: Held): Graph {
       graphOf({
         steps: [...steps],
         makers: [...makers],
-        figures: [...figures],
+        cells: [...cells],
         names: new Map(names),
         groups: new Map(groups),
         units: new Map(units),
       }),
-    get columns() {
-      return figures.length
-    },
-    source: (figure) => add(figure, null),
+    columns: () => cells.length,
+    source: (figure) => add(Float64Array.of(figure), null),
     step: (kernel, from, parameters = []) => {
+      const read = from.map(cellOf) as unknown as Columns
+      const written = Array.from({ length: kernel.outputs }, () => new Float64Array(1))
+      kernel.run(1, read, written as unknown as Columns, parameters as unknown as Parameters)
       const to: Column[] = []
       const step: Step = { kernel, from, to, parameters }
-      const read = from.map((column) => figures[column] ?? NaN)
-      for (const figure of workedOnce(kernel, read, parameters)) to.push(add(figure, step))
+      for (const cell of written) to.push(add(cell, step))
       steps.push(step)
       return to
     },
-    at: (column) => figures[column] ?? NaN,
+    at: (column) => cellOf(column)[0] ?? NaN,
     maker: (column) => makers[column] ?? null,
     name: (columns, name, unit) =>
       columns.forEach((column) => {

@@ -12,6 +12,12 @@ export interface Run {
   /** The cells of a quantity, to be filled by the caller; all that hangs on it is then worked anew. */
   readonly fill: (column: Column) => Float64Array
   /**
+   * The cells of many.
+   *
+   * @param columns - the same list each time, so that what hangs on them is looked up once
+   */
+  readonly fillAll: (columns: readonly Column[]) => readonly Float64Array[]
+  /**
    * Brings quantities up to date, working only what hangs on something that has changed.
    *
    * @param wanted - the same list each time, so that the way to it is looked up once
@@ -33,18 +39,18 @@ export interface Run {
 export function newRun(graph: Graph, capacity: number): Run {
   const map = mapOf(graph)
   const newCells = cellsFor(capacity)
-  const store: (Float64Array | undefined)[] = new Array<Float64Array | undefined>(graph.columns)
+  const store: (Float64Array | undefined)[] = new Array<Float64Array | undefined>(graph.columns())
   /** 1: alike in all rows, with the figure in the first cell alone; 2: alike and written to every cell; 0: filled by rows. */
-  const alike = new Uint8Array(graph.columns).fill(ALIKE)
-  const isStale = new Uint8Array(graph.steps.length).fill(1)
+  const alike = new Uint8Array(graph.columns()).fill(ALIKE)
+  // Nothing is: the graph stands worked at its sources' own figures.
+  const isStale = new Uint8Array(graph.steps.length)
   const works: (Work | undefined)[] = new Array<Work | undefined>(graph.steps.length)
 
   function cellsOf(column: Column): Float64Array {
     const there = store[column]
     if (there) return there
     const made = newCells()
-    // What no step fills stands at its own figure until somebody sets it.
-    if (!graph.maker(column)) made[0] = graph.at(column)
+    made[0] = graph.at(column)
     store[column] = made
     return made
   }
@@ -75,8 +81,13 @@ export function newRun(graph: Graph, capacity: number): Run {
     parameters: step.parameters as unknown as Parameters,
   })
 
-  const touch = (column: Column) => {
-    for (const step of map.hangingOn(column)) isStale[step] = 1
+  const touch = (hanging: Int32Array) => {
+    for (const step of hanging) isStale[step] = 1
+  }
+
+  function filled(column: Column): Float64Array {
+    if (capacity > 1) alike[column] = BY_ROWS
+    return cellsOf(column)
   }
 
   return {
@@ -86,13 +97,15 @@ export function newRun(graph: Graph, capacity: number): Run {
       if (alike[column] !== BY_ROWS && cells[0] === figure) return
       cells[0] = figure
       alike[column] = ALIKE
-      touch(column)
+      touch(map.hangingOn(column))
     },
     fill: (column) => {
-      const cells = cellsOf(column)
-      if (capacity > 1) alike[column] = BY_ROWS
-      touch(column)
-      return cells
+      touch(map.hangingOn(column))
+      return filled(column)
+    },
+    fillAll: (columns) => {
+      touch(map.hangingOnAny(columns))
+      return columns.map(filled)
     },
     bring: (wanted, rows, given = NOTHING) => {
       for (const step of map.wayTo(wanted, given)) if (isStale[step] === 1) work(step, rows)
@@ -119,6 +132,8 @@ const NOTHING: ReadonlySet<Column> = new Set()
 interface GraphMap {
   /** Steps that rest on a column, in their order. */
   readonly hangingOn: (column: Column) => Int32Array
+  /** Steps that rest on any of some columns. */
+  readonly hangingOnAny: (columns: readonly Column[]) => Int32Array
   /** Steps that lead to columns, in their order, none of them behind a given one. */
   readonly wayTo: (wanted: readonly Column[], given: ReadonlySet<Column>) => Int32Array
 }
@@ -127,15 +142,21 @@ const MAP: Kind<GraphMap> = { name: 'what hangs on what' }
 
 /** Of a graph that is closed once for all its runs. */
 const mapOf = (graph: Graph): GraphMap =>
-  graph.isClosed ? graph.kept.the(MAP, () => newMap(graph)) : newMap(graph)
+  graph.isClosed() ? graph.kept.the(MAP, () => newMap(graph)) : newMap(graph)
 
 function newMap(graph: Graph): GraphMap {
   const hanging = new Map<Column, Int32Array>()
+  const together = new WeakMap<readonly Column[], Int32Array>()
   const ways = new WeakMap<readonly Column[], Map<ReadonlySet<Column>, Int32Array>>()
   return {
     hangingOn: (column) => {
-      const known = hanging.get(column) ?? hangingOn(graph, column)
+      const known = hanging.get(column) ?? hangingOn(graph, [column])
       hanging.set(column, known)
+      return known
+    },
+    hangingOnAny: (columns) => {
+      const known = together.get(columns) ?? hangingOn(graph, columns)
+      together.set(columns, known)
       return known
     },
     wayTo: (wanted, given) => {
@@ -148,10 +169,10 @@ function newMap(graph: Graph): GraphMap {
   }
 }
 
-/** Numbers of the steps that rest on a column, in their order. */
-function hangingOn({ steps, columns }: Graph, column: Column): Int32Array {
-  const isMoved = new Uint8Array(columns)
-  isMoved[column] = 1
+/** Numbers of the steps that rest on any of some columns, in their order. */
+function hangingOn({ steps, columns }: Graph, moved: readonly Column[]): Int32Array {
+  const isMoved = new Uint8Array(columns())
+  for (const column of moved) isMoved[column] = 1
   const found: number[] = []
   for (let index = 0; index < steps.length; index++) {
     const { from, to } = steps[index] as Step
@@ -165,7 +186,7 @@ function hangingOn({ steps, columns }: Graph, column: Column): Int32Array {
 }
 
 function wayTo(graph: Graph, wanted: readonly Column[], given: ReadonlySet<Column>): Int32Array {
-  const isNeeded = new Uint8Array(graph.columns)
+  const isNeeded = new Uint8Array(graph.columns())
   for (const column of wanted) if (!given.has(column)) isNeeded[column] = 1
   const found: number[] = []
   for (let index = graph.steps.length - 1; index >= 0; index--) {

@@ -65,7 +65,7 @@ export function dimensionsOf(line: Line, figures: Known<LineFigures>): Dimension
 
 function spans(line: Line, figures: Known<LineFigures>): Dimension[] {
   return line.shafts.map((_, index) => {
-    const lengths = figures.known ? figures.value.shafts[index]?.lengths.all : undefined
+    const lengths = figures.known ? figures.value.shafts()[index]?.lengths.all : undefined
     const at = lengths?.findIndex(({ from, to }) => from === 'joint-centre' && to === 'joint-centre') ?? -1
     return {
       key: 'joint-to-joint',

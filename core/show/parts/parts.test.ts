@@ -81,7 +81,7 @@ describe('the drawing of parts', () => {
     const of = (word: string) => dimensions.find((one) => one.word === word)!
     if (!ride.known) throw new Error('not read')
     expect(of('shaft/1 joint-to-joint')).toMatchObject({
-      mm: ride.value.shafts[1]!.lengths.all[0]!.length,
+      mm: ride.value.shafts()[1]!.lengths.all[0]!.length,
       path: null,
       figure: 'shafts[1].lengths[0].vehicleMm',
     })

@@ -9,7 +9,7 @@ export function slipTravel({ states }: Pick<LineEvaluation, 'states'>, shaft: nu
   if (states.every(({ at }) => at === null)) return null
   const lengths = states.flatMap(({ figures }) => {
     if (!figures.known) return []
-    const length = figures.value.shafts[shaft]?.lengths.all[0]?.length
+    const length = figures.value.shafts()[shaft]?.lengths.all[0]?.length
     // With a slip yoke the shaft keeps its length and slides.
     return length === undefined ? [] : [length + (shaft === 0 ? (figures.value.slideMm ?? 0) : 0)]
   })

@@ -65,7 +65,7 @@ function judgedLength({ line, ride, states, checks }: LineEvaluation, shaft: num
   const there = check && states.find((state) => isSameState(state, check))?.figures
   const figures = there?.known ? there : ride
   return figures.known
-    ? known(figures.value.shafts[shaft]?.lengths.all[0]?.length ?? NaN)
+    ? known(figures.value.shafts()[shaft]?.lengths.all[0]?.length ?? NaN)
     : unknown(`length of ${line.name}`)
 }
 

@@ -219,17 +219,17 @@ function lineStateJson(
         crossShare: figures.crossShares[index] ?? null,
       }
     }),
-    shafts: figures.shafts.map((shaft, index) => ({
-      ...shaftJson(shaft, figures.fromBehind[index], speedRpm),
+    shafts: figures.shafts().map((shaft, index) => ({
+      ...shaftJson(shaft, figures.fromBehind()[index], speedRpm),
       bearing: bearingJson(forces?.bearings.find((bearing) => bearing.shaft === index)),
     })),
     errorPeakToPeakDeg: degrees(whole.errorPeakToPeak),
     ratioMin: whole.ratioMin,
     ratioMax: whole.ratioMax,
     equivalentAngleDeg: degrees(whole.equivalentAngle),
-    equivalentAngleSmallDeg: figures.smallEquivalentDeg,
+    equivalentAngleSmallDeg: figures.smallEquivalentDeg(),
     outputPeakAccelerationRadS2: at((rpm) => peakAcceleration(whole, rpm)),
-    torsionalSmallRadS2: at((rpm) => smallAngleAcceleration(radians(figures.smallEquivalentDeg), rpm)),
+    torsionalSmallRadS2: at((rpm) => smallAngleAcceleration(radians(figures.smallEquivalentDeg()), rpm)),
     inertialDriveRadS2: at((rpm) => inertialRule(line, 0, angles[0] ?? asRadians(0), rpm)),
     inertialCoastRadS2: at((rpm) =>
       inertialRule(line, line.joints.length - 1, angles.at(-1) ?? asRadians(0), rpm),

@@ -75,7 +75,7 @@ export function lineFacts(
       facts: evennessFacts(even.value, found.speed, units, drive?.known ? 'drive' : 'ride', sure),
     },
     ...inertiaGroup(line, found.speed, { ride: ride.value, drive: known(drive), coast: known(coast) }, sure),
-    ...ride.value.shafts.map((shaft, index) => ({
+    ...ride.value.shafts().map((shaft, index) => ({
       about: 'shaft' as const,
       title: line.shafts.length > 1 ? `Shaft ${index + 1}` : 'Shaft',
       facts: [
@@ -123,7 +123,7 @@ function inertiaGroup(
   const facts = line.shafts.flatMap((_, index) =>
     CHECK_STATES.flatMap((state): Fact[] => {
       const figures = states[state]
-      const swung = state === 'coast' ? figures?.fromBehind[index] : figures?.members[index]
+      const swung = state === 'coast' ? figures?.fromBehind()[index] : figures?.members[index]
       if (!swung) return []
       const name = `${many ? `shaft ${index + 1}, ` : ''}${INERTIA_NAMES[state]}`
       const spread = state === 'coast' ? null : sure(state, `shafts[${index}].peakAccelerationRadS2`)
@@ -180,7 +180,7 @@ function evennessFacts(
       value: formatAngle(degrees(whole.equivalentAngle), units, 2),
       plusMinus: spreadText(sure('equivalentAngleDeg'), degreesText(2)),
       figure: `${state}.equivalentAngleDeg`,
-      remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg, units, 2)}`,
+      remark: `by the small-angle rule ${formatAngle(smallEquivalentDeg(), units, 2)}`,
     },
     {
       name: 'driven axis runs ahead and behind by',
@@ -198,7 +198,7 @@ function evennessFacts(
   ]
   if (!speed.known) return facts
   const rpm = speed.value.speedRpm
-  const small = smallAngleAcceleration(radians(smallEquivalentDeg), rpm)
+  const small = smallAngleAcceleration(radians(smallEquivalentDeg()), rpm)
   return [
     ...facts,
     {

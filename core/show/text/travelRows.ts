@@ -57,7 +57,7 @@ export function travelRows(
         return [
           { ...row, angles: figures.missing.map(({ what }) => what).join('; '), left: '?', engaged: '?' },
         ]
-      const { shafts } = figures.value
+      const shafts = figures.value.shafts()
       const slip = shafts.find(({ slipLeftMm }) => slipLeftMm !== null)
       const left = slip?.slipLeftMm ?? shafts.find(({ plungeLeftMm }) => plungeLeftMm !== null)?.plungeLeftMm
       return [
