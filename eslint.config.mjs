@@ -101,6 +101,19 @@ export default typescript.config(
     rules: forbid(above(layer), `app/${layer}/ may not import what stands on it.`),
   })),
   {
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "ObjectExpression > Property[kind='get']",
+          message: 'An object with a getter outlives its use until all of the memory is cleared: make it a function.',
+        },
+      ],
+    },
+  },
+  {
     // A recipe runs again on what another tab has stored: ids and times made inside it would differ each time.
     files: ['app/**/*.{ts,vue}'],
     rules: {
