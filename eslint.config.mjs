@@ -108,7 +108,8 @@ export default typescript.config(
         'error',
         {
           selector: "ObjectExpression > Property[kind='get']",
-          message: 'An object with a getter outlives its use until all of the memory is cleared: make it a function.',
+          message:
+            'An object with a getter outlives its use until all of the memory is cleared: make it a function.',
         },
       ],
     },
