@@ -53,6 +53,7 @@ const turns = computed(() =>
       <TemplatePrint v-if="making.printed" @save="making.save" />
       <MemberFields :member="making.found.member" :way="making.way.way" />
       <MemberMade :member="making.found.member" :way="making.way.way" />
+      <BarInBay />
       <RemoveButton is-worded :label="words.remove(making.found.member.name)" @click="making.remove()" />
     </template>
     <template v-if="making.found" #below>
