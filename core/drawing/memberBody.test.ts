@@ -72,7 +72,10 @@ describe('a crossmember as a body of the bay', () => {
       undefined,
     ])
     const { found, way } = bodyAt({})
-    const lost = memberBody(found, { ...way, figures: { known: false, missing: [{ path: '', what: 'its seats' }] } })
+    const lost = memberBody(found, {
+      ...way,
+      figures: { known: false, missing: [{ path: '', what: 'its seats' }] },
+    })
     expect(lost).toMatchObject({ known: false, missing: [{ what: 'its seats' }] })
   })
 })

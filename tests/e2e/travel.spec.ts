@@ -41,7 +41,7 @@ test('the line is looked at from droop to bump by click, keys and drag, and the 
   await expect
     .poll(async () => (await here.locator('circle.ring').nth(1).boundingBox())!.y)
     .toBeLessThan(low - 8)
-  const box = (await ruler.boundingBox())!
+  const box = (await page.getByTestId('travel-ruler').boundingBox())!
   await page.mouse.move(box.x + box.width - 2, box.y + 10)
   await page.mouse.down()
   await page.mouse.move(box.x + (box.width * 130) / 210, box.y + 10, { steps: 4 })

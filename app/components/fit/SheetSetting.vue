@@ -7,7 +7,7 @@ const { sheet } = defineProps<{ sheet: SettingSheet }>()
 const words = texts.sheet
 type Joint = SettingSheet['joints'][number]
 const jointColumns = computed<FactColumn<Joint>[]>(() => [
-  { key: 'name', text: ({ name }) => name, is: 'head', label: words.joint, isLabelHidden: true },
+  { key: 'name', text: ({ name }) => name, is: 'words', label: words.joint, isLabelHidden: true },
   { key: 'measured', label: words.measured, text: ({ measured }) => measured, is: 'number' },
   { key: 'set', label: words.now, text: ({ set }) => set, is: 'number' },
   ...(sheet.hasDrive
@@ -19,7 +19,7 @@ const jointColumns = computed<FactColumn<Joint>[]>(() => [
   { key: 'verdict', is: 'words' },
 ])
 const CHECKS: readonly FactColumn<SettingSheet['checks'][number]>[] = [
-  { key: 'label', text: ({ label }) => label, is: 'head' },
+  { key: 'label', text: ({ label }) => label, is: 'words' },
   { key: 'value', text: ({ value }) => value, is: 'number' },
   { key: 'verdict', is: 'words' },
 ]

@@ -26,14 +26,16 @@ const ticks = computed(() => {
         </text>
       </template>
     </svg>
-    <USlider
-      v-model="atMm"
-      :min="ends[0]"
-      :max="ends[1]"
-      :aria-label="words.ruler"
-      :aria-valuetext="placeWords"
-      class="slider"
-    />
+    <div class="slider">
+      <USlider
+        v-model="atMm"
+        :min="ends[0]"
+        :max="ends[1]"
+        :aria-label="words.ruler"
+        :aria-valuetext="placeWords"
+        data-testid="travel-ruler"
+      />
+    </div>
   </div>
 </template>
 
@@ -64,6 +66,9 @@ svg {
   position: absolute;
   inset: 0;
   cursor: ew-resize;
+}
+.slider :deep([data-slot='root']) {
+  height: 100%;
   touch-action: pan-y;
 }
 .slider :deep([data-slot='track']) {
