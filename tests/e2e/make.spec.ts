@@ -211,3 +211,28 @@ test('mounts that give: case by case, what is left of the gaps, a stiffer one, u
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   expect(await grave(page)).toEqual([])
 })
+
+test('the bar is put in the bay, told when it hangs otherwise, brought up to date, undone, kept and taken out', async ({
+  page,
+}) => {
+  await openCard(page, 'the tight bay', 'make')
+  const bar = page.getByTestId('bar-in-bay')
+  await bar.getByRole('button', { name: 'Put it in the bay' }).click()
+  await expect(bar).toContainText('It stands in the bay as it hangs here.')
+  await page.getByRole('link', { name: 'Place' }).first().click()
+  await page.getByRole('tab', { name: 'Parts' }).click()
+  await expect(page.getByRole('button', { name: 'Change gearbox bar' })).toBeVisible()
+  await page.getByTestId('lever-tail').focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowUp')
+  await page.getByRole('link', { name: 'Make' }).first().click()
+  await expect(bar).toContainText('The bay still shows it as it hung before.')
+  await bar.getByRole('button', { name: 'Bring it up to date' }).click()
+  await expect(bar).toContainText('It stands in the bay as it hangs here.')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(bar).toContainText('as it hung before')
+  await saved(page)
+  await page.reload()
+  await expect(bar).toContainText('as it hung before')
+  await bar.getByRole('button', { name: 'Take it out of the bay' }).click()
+  await expect(bar.getByRole('button', { name: 'Put it in the bay' })).toBeVisible()
+})

@@ -168,6 +168,8 @@ const columns = computed<FactColumn<Row>[]>(() => [
 }
 .positions :deep(.head) {
   min-width: 110px;
+  max-width: 150px;
+  white-space: normal;
   color: var(--soft);
 }
 .head {
