@@ -58,6 +58,7 @@ const STEP_MM = 10
           :min="Math.round(from)"
           :max="Math.round(to)"
           :step="STEP_MM"
+          thumb-alignment="overflow"
           :aria-label="words.roll"
           :aria-valuetext="where"
           class="slider"

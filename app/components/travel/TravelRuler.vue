@@ -26,6 +26,7 @@ const ticks = computed(() => {
         </text>
       </template>
     </svg>
+    <!-- Its mark stands where the pointer is, at the ends too. -->
     <div class="slider">
       <USlider
         v-model="atMm"
@@ -33,6 +34,7 @@ const ticks = computed(() => {
         :max="ends[1]"
         :aria-label="words.ruler"
         :aria-valuetext="placeWords"
+        thumb-alignment="overflow"
         data-testid="travel-ruler"
       />
     </div>
