@@ -1,7 +1,7 @@
 import { object } from 'yup'
-import { nameField, rawText, requiredId } from '../parts/fields'
+import { kindOf, nameField, rawText, requiredId } from '../parts/fields'
 import { ABOVE_BELOW, FRONT_REAR, LEFT_RIGHT, REARWARD_FORWARD } from './readingRow'
-import { base, kindOf, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
+import { base, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
 
 const ROWS = {
   'given-point': {

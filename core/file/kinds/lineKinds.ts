@@ -1,11 +1,11 @@
 import { object } from 'yup'
-import { figure, requiredId } from '../parts/fields'
+import { figure, kindOf, requiredId } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { LIST_OF_LINES } from './lineList'
 import type { Line } from '../parts/lineSpec'
 import { angle, plainFigure, length, type QuantityRow } from './quantityRow'
 import { FRONT_REAR, LEFT_RIGHT, LEVEL, ZERO } from './readingRow'
-import { kindOf, measured, wordFields, type ReadingsIn } from './readingShape'
+import { measured, wordFields, type ReadingsIn } from './readingShape'
 import type { Told } from '../parts/told'
 import type { SubjectKinds } from './subjectKinds'
 

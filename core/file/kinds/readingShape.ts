@@ -50,9 +50,6 @@ export type MeasuredBase = NonNullable<Told<ReturnType<typeof maybe<typeof measu
 /** Unit of bare figures, fixed when the reading was taken; the build's unit when absent. */
 export const lengthUnit = wordField(LENGTH_UNITS)
 
-/** The kind of a reading, which its shape was picked by. */
-export const kindOf = <K extends string>(kind: K) => wordField([kind]).required()
-
 /** The fields of a kind that hold one of a few words. */
 export const wordFields = <W extends Readonly<Record<string, Words>>>({ words }: { readonly words: W }) =>
   Object.fromEntries(

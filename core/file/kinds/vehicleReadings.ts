@@ -1,8 +1,8 @@
 import { array, object } from 'yup'
-import { rawText, requiredId, wordField } from '../parts/fields'
+import { kindOf, rawText, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { ABOVE_BELOW, FRONT_REAR, LEFT_RIGHT, LEVEL, REARWARD_FORWARD, TAPE, ZERO } from './readingRow'
-import { kindOf, measured, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
+import { measured, lengthUnit, wordFields, type ReadingsIn } from './readingShape'
 import type { GivenReadings } from './givenReadings'
 
 const FROM = ['level', 'plumb'] as const

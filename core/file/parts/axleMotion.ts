@@ -1,10 +1,8 @@
 import { array, object } from 'yup'
 import { byWord } from './byWord'
-import { figure, idField, maybe, nameField, requiredId, wordField } from './fields'
+import { figure, idField, kindOf, maybe, nameField, requiredId, wordField } from './fields'
 import { heightsRise } from './heightsRise'
 import type { Told } from './told'
-
-const kindOf = <K extends string>(kind: K) => wordField([kind]).required()
 
 /** Where an axle stands at one height of its wheels, against ride height. */
 const row = object({

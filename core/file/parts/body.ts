@@ -1,7 +1,7 @@
 import { boolean, object, type ObjectSchema, type AnyObject } from 'yup'
 import { axleTravel, AXLE_MOTION } from './axleMotion'
 import { byWord } from './byWord'
-import { figure, idField, list, maybe, requiredId, requiredName, rising, wordField } from './fields'
+import { figure, idField, kindOf, list, maybe, requiredId, requiredName, rising, wordField } from './fields'
 import { HUB_MOTION, hubTravel } from './hubMotion'
 import type { Id } from './id'
 import { outlineShape } from './outline'
@@ -38,7 +38,7 @@ export type BodyBox = NonNullable<Told<typeof box>>
 const bodyOf = <K extends BodyKind>(kind: K) => ({
   id: requiredId(),
   name: requiredName(),
-  kind: wordField([kind]).required(),
+  kind: kindOf(kind),
   /** The body it is bolted to and goes along with; the chassis when absent. */
   standsOn: idField(),
   /** A box of cardboard in its place until the part is there. */

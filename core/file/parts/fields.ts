@@ -67,6 +67,8 @@ export const noteField = () => string().max(5000)
 export const rawText = () => string().max(200)
 /** One of a few words. */
 export const wordField = <const T extends string>(words: readonly T[]) => string().oneOf(words)
+/** The word that a shape was picked by: of a kind of body, reading, motion. */
+export const kindOf = <const K extends string>(kind: K) => wordField([kind]).required()
 /** A number within bounds that hold any vehicle and keep arithmetic finite. */
 export const figure = (min: number, max: number) => number().min(min).max(max)
 /** A list with an upper bound. */

@@ -1,5 +1,5 @@
 import { array, object, type ObjectSchema } from 'yup'
-import { figure, maybe, requiredId, wordField } from './fields'
+import { figure, kindOf, maybe, requiredId } from './fields'
 import { heightsRise } from './heightsRise'
 import type { Id } from './id'
 import type { Told } from './told'
@@ -46,7 +46,7 @@ type KeyOf<K extends SuspensionKind> = (typeof SUSPENSION_POINTS)[K][number]['ke
 /** A hub that its suspension holds, told by points that are read like all others. */
 const suspension = <K extends SuspensionKind>(kind: K) =>
   object({
-    kind: wordField([kind]).required(),
+    kind: kindOf(kind),
     points: object(
       Object.fromEntries(SUSPENSION_POINTS[kind].map(({ key }) => [key, requiredId()])),
     ).required() as unknown as ObjectSchema<Record<KeyOf<K>, Id>>,
@@ -63,7 +63,7 @@ export type LengthRow = Told<typeof lengthRow>
 
 /** A hub whose halfshaft was measured at heights of the wheel; it is taken to go straight up and aside, without turning. */
 const lengths = object({
-  kind: wordField(['lengths']).required(),
+  kind: kindOf('lengths'),
   /** Joint centre at the differential, and the one at the wheel. */
   inner: requiredId(),
   outer: requiredId(),

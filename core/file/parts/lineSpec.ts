@@ -3,6 +3,7 @@ import { byWord } from './byWord'
 import {
   figure,
   idField,
+  kindOf,
   list,
   maybe,
   nameField,
@@ -43,7 +44,7 @@ const joint = object({
 export type Joint = Told<typeof joint>
 
 const length = () => figure(0, 100_000)
-const endOf = <K extends string>(kind: K) => ({ kind: wordField([kind]).required() })
+const endOf = <K extends string>(kind: K) => ({ kind: kindOf(kind) })
 
 /** Hardware at the end of a shaft, by its kind. */
 const ENDS = {
@@ -145,7 +146,7 @@ const shaft = object({
 })
 export type Shaft = Told<typeof shaft>
 
-const speedBy = <K extends string>(basis: K) => ({ basis: wordField([basis]).required() })
+const speedBy = <K extends string>(basis: K) => ({ basis: kindOf(basis) })
 
 /** Where the highest shaft speed comes from, by its basis. */
 const SPEEDS = {

@@ -1,11 +1,11 @@
 import { object } from 'yup'
-import { requiredId, requiredName } from '../parts/fields'
+import { kindOf, requiredId, requiredName } from '../parts/fields'
 import type { Id } from '../parts/id'
 import type { Told } from '../parts/told'
 import { PACKED } from './leverRow'
 import { length } from './quantityRow'
 import { ABOVE_BELOW, TAPE } from './readingRow'
-import { kindOf, lengthUnit, measured, wordFields, type ReadingsIn } from './readingShape'
+import { lengthUnit, measured, wordFields, type ReadingsIn } from './readingShape'
 import type { SubjectKinds } from './subjectKinds'
 
 const ROWS = {
