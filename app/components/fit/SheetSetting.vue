@@ -48,7 +48,13 @@ const CHECKS: readonly FactColumn<SettingSheet['checks'][number]>[] = [
     </section>
     <section v-if="sheet.joints.length + sheet.checks.length > 0">
       <h2>{{ words.angles }}</h2>
-      <FactTable :columns="jointColumns" :rows="sheet.joints" :key-of="({ name }) => name" is-dense>
+      <FactTable
+        v-if="sheet.joints.length"
+        :columns="jointColumns"
+        :rows="sheet.joints"
+        :key-of="({ name }) => name"
+        is-dense
+      >
         <template #verdict="{ row }">
           <VerdictMark :verdict="row.verdict" :size="12" /> {{ texts.verdicts[row.verdict] }}
         </template>
