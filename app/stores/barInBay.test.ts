@@ -2,6 +2,7 @@ import { openedBay, storedBuild } from '../../tests/support/opened'
 import { useBarInBay } from './barInBay'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
+import { useMaking } from './making'
 
 const barIn = (build: Awaited<ReturnType<typeof storedBuild>>) =>
   build.bodies.find(({ name }) => name === 'gearbox bar')
@@ -42,5 +43,14 @@ describe('a crossmember in the bay', () => {
     expect(bar.takeOut()).toBe(true)
     expect(barIn(await storedBuild())).toBeUndefined()
     expect([bar.state, bar.takeOut()]).toEqual(['absent', false])
+
+    // One that is made no more does not stay behind in the bay.
+    bar.put()
+    await storedBuild()
+    useMaking().remove()
+    const without = await storedBuild()
+    expect([without.crossmembers, barIn(without)]).toEqual([[], undefined])
+    await workbench.undo()
+    expect(barIn(await storedBuild())).toMatchObject({ name: 'gearbox bar' })
   })
 })

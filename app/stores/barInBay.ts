@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { isOtherwise, memberBody } from '~~/core/drawing/memberBody'
 import { gapsOfBody, staysBecause } from '~~/core/file/edits/withoutBody'
+import { bodyById } from '~~/core/file/parts/bodies'
 import type { Body } from '~~/core/file/parts/body'
 import { useBay } from './bay'
 import { useMaking } from './making'
@@ -20,7 +21,7 @@ export const useBarInBay = defineStore('barInBay', () => {
     const body = memberBody(making.found, making.way)
     return body.known ? body.value : null
   })
-  const there = computed(() => workbench.build?.bodies.find(({ id }) => id === now.value?.id) ?? null)
+  const there = computed(() => (workbench.build && bodyById(workbench.build, now.value?.id)) ?? null)
   const state = computed(() => {
     if (!now.value) return null
     if (!there.value) return 'absent' as const

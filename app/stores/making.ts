@@ -1,6 +1,7 @@
-import type { Draft } from 'immer'
+import { produce, type Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, toRaw } from 'vue'
+import { memberBodyId } from '~~/core/drawing/memberBody'
 import { memberScene } from '~~/core/drawing/memberScene'
 import { mapKnown } from '~~/core/base/known'
 import { powertrainOf } from '~~/core/file/parts/bodies'
@@ -10,6 +11,7 @@ import {
   type MemberKind,
   type MemberWay,
 } from '~~/core/file/kinds/memberKinds'
+import { withoutBody } from '~~/core/file/edits/withoutBody'
 import { withMissingLimits } from '~~/core/file/edits/withMissingLimits'
 import { MADE_LIMITS } from '~~/core/file/limits/profiles'
 import type { Build } from '~~/core/file/build/build'
@@ -31,6 +33,7 @@ import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { useLevers } from './levers'
 import { lookedAt } from './lookedAt'
+import { takeOn } from './takeOn'
 import { useWeight } from './weight'
 import { useWorkbench } from './workbench'
 
@@ -201,14 +204,16 @@ export const useMaking = defineStore('making', () => {
     looked.value = id
   }
 
-  /** Takes one away, with its seats where nothing else needs them. */
+  /** Takes one away, with its seats where nothing else needs them, and out of the bay where nothing holds it there. */
   function remove(): void {
     const gone = found.value?.member
     if (!gone) return
-    workbench.change('Delete a crossmember', (draft) => {
-      draft.crossmembers = (draft.crossmembers ?? []).filter(({ id }) => id !== gone.id)
-      dropPoints(draft, [gone.left, gone.right, gone.pad])
-    })
+    takeOn(workbench, 'Delete a crossmember', (build) =>
+      produce(withoutBody(build, memberBodyId(gone.id)), (draft) => {
+        draft.crossmembers = (draft.crossmembers ?? []).filter(({ id }) => id !== gone.id)
+        dropPoints(draft, [gone.left, gone.right, gone.pad])
+      }),
+    )
   }
 
   /** Keeps where its seats are now: from here on it says when they lie otherwise. */

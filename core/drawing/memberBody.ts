@@ -1,6 +1,7 @@
 import { allKnown, mapKnown, type Known } from '../base/known'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { Place2 } from '../base/outline/polygon'
+import { MAKING_STATES, type Crossmember } from '../file/kinds/memberKinds'
 import type { ItemBody } from '../file/parts/body'
 import type { Outline } from '../file/parts/outline'
 import type { MemberEvaluation } from '../model/memberSubject'
@@ -9,8 +10,9 @@ import { memberLayout } from './memberLayout'
 
 /** Corners are kept to this, in mm: finer than anybody sets a bar. */
 const STEP_MM = 0.1
-/** States of making in which the part itself is there, no longer only its place. */
-const THERE: readonly unknown[] = ['cut', 'tacked', 'welded', 'painted', 'fitted']
+/** True once the part itself is there, no longer only its place. */
+const isCut = ({ state }: Crossmember): boolean =>
+  state !== undefined && MAKING_STATES.indexOf(state) >= MAKING_STATES.indexOf('cut')
 
 /** Id of the body that a crossmember is in the bay. */
 export const memberBodyId = (memberId: string): string => `bar-${memberId}`.slice(0, 64)
@@ -30,7 +32,7 @@ export function memberBody(found: MemberEvaluation, way: WayFound): Known<ItemBo
       id: memberBodyId(member.id),
       name: member.name,
       kind: 'item',
-      ...(!THERE.includes(member.state) && { provisional: true }),
+      ...(!isCut(member) && { provisional: true }),
       outlines: outlinesOf(bar, seats.left, seats.right, way.way.widthMm ?? way.way.heightMm),
     }
   })
