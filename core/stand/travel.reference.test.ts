@@ -235,7 +235,7 @@ describe('a line through the travel of its axle, from the file of a build, again
         expect([name, anglesDeg[0]]).toEqual([name, expect.closeTo(want.angle1_deg, digits)])
         expect([name, anglesDeg[1]]).toEqual([name, expect.closeTo(want.angle2_deg, digits)])
         expect((whole.equivalentAngle * 180) / Math.PI).toBeCloseTo(want.equivalent_deg, digits - 1)
-        expect(smallEquivalentDeg).toBeCloseTo(want.beta_eq_deg, digits)
+        expect(smallEquivalentDeg()).toBeCloseTo(want.beta_eq_deg, digits)
         expect(long).toBeCloseTo(want.shaft_mm, lengthDigits)
         if (input.slip_at === 'gearbox') expect(slideMm ?? 0).toBeCloseTo(want.slip_change_mm, lengthDigits)
       }
