@@ -1,3 +1,5 @@
+import { shallowRef } from 'vue'
+
 /** A short word on something done, with what can be done about it. */
 export interface Notice {
   readonly id: number
@@ -6,7 +8,7 @@ export interface Notice {
   readonly actions: readonly { readonly label: string; readonly onClick: () => void }[]
 }
 
-/** A notice stays for so long, in ms; one that offers to undo something longer. */
+/** A notice stays in sight for so long, in ms; one that offers to undo something longer. */
 const STAYS_MS = 6000
 const OFFERS_MS = 12_000
 const MOST = 4
@@ -25,7 +27,11 @@ export function useNotices() {
   function add({ title, icon, actions = [] }: Pick<Notice, 'title' | 'icon'> & Partial<Notice>): void {
     const id = ++last
     shown.value = [...shown.value, { id, title, icon, actions }].slice(-MOST)
-    setTimeout(() => drop(id), actions.length > 0 ? OFFERS_MS : STAYS_MS)
+    const stay = (): unknown => setTimeout(leave, actions.length > 0 ? OFFERS_MS : STAYS_MS)
+    // What is said in a tab behind another is still to be read.
+    const leave = () =>
+      document.hidden ? document.addEventListener('visibilitychange', stay, { once: true }) : drop(id)
+    stay()
   }
   return { shown, add, drop }
 }

@@ -69,9 +69,10 @@ test('a whole visit needs no mouse', async ({ page }) => {
   await page.keyboard.type('0.8')
   // A radio group is one stop; arrows choose in it.
   await page.keyboard.press('Tab')
-  // As long as a finger takes.
-  await page.keyboard.press('ArrowRight', { delay: 60 })
+  // As long as a finger takes: the choice follows while the key is down.
+  await page.keyboard.down('ArrowRight')
   await expect(page.getByRole('radio', { name: 'front is lower' })).toBeChecked()
+  await page.keyboard.up('ArrowRight')
   await expect(page.getByRole('radio', { name: 'front is lower' })).toBeFocused()
   await page.getByTestId('digits').press('Enter')
   await expect(page.getByRole('heading', { name: 'Chassis, across' })).toBeVisible()

@@ -90,6 +90,7 @@ th {
 }
 .dense :is(th, td) {
   padding: 1.5px 10px 1.5px 0;
+  vertical-align: baseline;
 }
 .number,
 .figure {

@@ -198,6 +198,7 @@ useEventListener('beforeunload', (event) => {
 @media print {
   .below {
     display: block;
+    padding: 0;
   }
   .page {
     border: 0;
