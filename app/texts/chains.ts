@@ -17,6 +17,7 @@ export const chainTexts = {
   names: { drive: 'drive chain', steering: 'steering chain', shift: 'shift chain' },
   remove: (name: string) => `Delete ${name}`,
   print: 'Print the set-up sheet',
+  printNow: 'Print now, without its ±',
   waits: 'Still to be read',
   measure: 'Go and measure',
   side: {

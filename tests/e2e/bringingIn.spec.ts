@@ -109,7 +109,7 @@ test('the way in is found, stepped and shown; with the crossmember in it is prov
   await view(page, 'Way in')
   await page.getByRole('button', { name: 'Find the way' }).click()
   const sentence = page.getByTestId('way-sentence')
-  await expect(sentence).toContainText('It goes in as one on its wheels, 10.0 mm clear.', { timeout: 60_000 })
+  await expect(sentence).toContainText('It goes in as one on its wheels, 10.0 mm clear.')
   const steps = page.getByRole('region', { name: 'Step by step' }).getByRole('button')
   await expect(steps.first()).toContainText('150.0 mm ahead, 700.0 mm up, 20.0° tail down: hang it there')
   await expect(steps.last()).toContainText('in its place: bolt it up')
@@ -126,9 +126,7 @@ test('the way in is found, stepped and shown; with the crossmember in it is prov
   await page.getByLabel('front crossmember').click()
   await expect(page.getByText('The plan has changed since: look again.')).toBeVisible()
   await page.getByRole('button', { name: 'Find the way' }).click()
-  await expect(sentence).toContainText('Proved: it does not go in as one up to a lift of 600.0 mm.', {
-    timeout: 60_000,
-  })
+  await expect(sentence).toContainText('Proved: it does not go in as one up to a lift of 600.0 mm.')
   await page.keyboard.press('Control+z')
   await expect(page.getByLabel('front crossmember')).not.toBeChecked()
 })
@@ -209,7 +207,6 @@ test('the gearbox alone is held by its crossmember, and comes out below once tha
   await page.getByRole('button', { name: 'Find the way' }).click()
   await expect(page.getByTestId('way-sentence')).toContainText(
     'From there it comes out and in with the lift at 281.3 mm, 10.0 mm clear.',
-    { timeout: 60_000 },
   )
   await page.reload()
   await expect(draw).toContainText('nothing is touched')

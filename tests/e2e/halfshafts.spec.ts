@@ -101,9 +101,7 @@ test(
     await expect(left).toContainText('Any length from 507.4 mm to 534.1 mm keeps clear of both stops')
     await expect(left).toContainText('519.1 mm at 70.0 mm up, rack to the right')
     // As sure as eight points read by tape.
-    await expect(left.locator('[data-school="middle"] .figure')).toHaveText(/520\.8 mm ±2\.\d mm/, {
-      timeout: 15_000,
-    })
+    await expect(left.locator('[data-school="middle"] .figure')).toHaveText(/520\.8 mm ±2\.\d mm/)
     await left.getByRole('button', { name: 'Take 520.8 mm' }).click()
     await expect(left.getByTestId('halfshaft-length')).toContainText('Length to order 520.8 mm')
     await expect(page.getByTestId('state')).not.toContainText('Out')

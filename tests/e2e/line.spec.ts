@@ -11,7 +11,7 @@ test(
     await expect(checkRow(page, 'joint 1')).toContainText('1.41°')
     await expect(checkRow(page, 'joint 2')).toContainText('4.00°')
     // The cure says how likely it holds with what was read.
-    await expect(cureButton(page)).toContainText('over 99 %', { timeout: 20_000 })
+    await expect(cureButton(page)).toContainText('over 99 %')
     const below = (await page.getByTestId('drawing').boundingBox())!
 
     await cureButton(page).click()
@@ -89,7 +89,7 @@ test(
     }
     const ring = drawing.locator('circle.ring').first()
     // Once cures and their ± are there the page no longer grows, and the drawing has its width for good.
-    await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+    await expect(cureButton(page)).toBeVisible()
     const whole = await middle(ring)
     await page.getByRole('button', { name: 'Joint 1', exact: true }).click()
     await expect.poll(async () => (await middle(ring)) - (await middle(drawing))).toBeCloseTo(0, 0)
@@ -125,7 +125,7 @@ test('figures and both charts show the line', async ({ page }) => {
 
 test('commands, shortcuts and cures work from the keyboard', { tag: '@proved' }, async ({ page }) => {
   await openDemo(page)
-  await expect(page.getByRole('button', { name: /^Pack the tail up/ })).toBeVisible({ timeout: 20_000 })
+  await expect(page.getByRole('button', { name: /^Pack the tail up/ })).toBeVisible()
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog')).toContainText('apply the offered cure')
   await page.keyboard.press('Escape')

@@ -45,7 +45,7 @@ test.describe('on a phone', () => {
       await expect(checkRow(page, 'joint 2')).toContainText('4.00°')
       await expect(checkRow(page, 'pair difference')).toContainText('2.59°')
       await expect(checkRow(page, 'shaft 1 speed')).toContainText('0.33')
-      await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+      await expect(cureButton(page)).toBeVisible()
     },
   )
 

@@ -35,7 +35,7 @@ test(
       if (/Content Security Policy/.test(message.text())) stopped.push(message.text())
     })
     await openDemo(page)
-    await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+    await expect(cureButton(page)).toBeVisible()
     expect(stopped).toEqual([])
   },
 )
@@ -235,7 +235,7 @@ test('points are tapped on the plan of the frame, and their dimensions stand the
 
 test('single keys can be switched off, and a slider keeps its own', { tag: '@proved' }, async ({ page }) => {
   await openDemo(page)
-  await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+  await expect(cureButton(page)).toBeVisible()
   await page.getByTestId('lever-tail').focus()
   await page.keyboard.press('1')
   await expect(page.getByTestId('state')).toContainText('Out')

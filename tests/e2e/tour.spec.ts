@@ -16,7 +16,7 @@ const HANDS: readonly Hand[] = [
     name: 'keyboard',
     viewport: { width: 1280, height: 800 },
     press: async (control) => {
-      await expect(control).toBeEnabled({ timeout: 30_000 })
+      await expect(control).toBeEnabled()
       await control.focus()
       await control.press('Enter')
     },
@@ -85,7 +85,7 @@ for (const { name, viewport, press, undo } of HANDS)
         await press(page.getByRole('tab', { name: 'Find a setting' }))
         await press(panel.getByRole('button', { name: 'Find settings' }))
         const card = panel.getByTestId('settings').getByRole('listitem').first()
-        await expect(card).toContainText('Pack both front mounts up 8.0 mm (5 + 3)', { timeout: 90_000 })
+        await expect(card).toContainText('Pack both front mounts up 8.0 mm (5 + 3)')
         await press(card.getByRole('button', { name: 'Take it' }))
         await expect(page.getByTestId('state')).toContainText('Holds: every check')
         await expect(lever('fronts')).toHaveAttribute('aria-valuetext', '8.0 mm up')

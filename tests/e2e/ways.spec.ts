@@ -155,7 +155,7 @@ test(
   async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 640 })
     await openDemo(page)
-    await expect(cureButton(page)).toBeVisible({ timeout: 20_000 })
+    await expect(cureButton(page)).toBeVisible()
     const row = page.getByRole('tabpanel').locator('button[aria-expanded]').first()
     const before = await row.textContent()
     const lever = page.getByTestId('lever-tail')

@@ -73,9 +73,7 @@ test('one tube for all shafts is found, weighed and taken as one step', async ({
 test('every school says what it asks and leaves, and one is taken', async ({ page }) => {
   await openDemo(page, 'schools')
   const schools = page.getByTestId('schools')
-  await expect(schools.getByRole('row', { name: /^Low-set pinion/ })).toContainText('yours', {
-    timeout: 30_000,
-  })
+  await expect(schools.getByRole('row', { name: /^Low-set pinion/ })).toContainText('yours')
   await expect(schools.getByRole('row', { name: /^Two-piece/ })).toContainText(
     'a centre bearing and a second shaft',
   )
@@ -103,7 +101,6 @@ test('the map is walked over by keys, a setting taken from it, and saved as a ta
   // Inside every warning as computed, and with its own ± too.
   await expect(page.getByTestId('state')).toContainText(
     'Holds: every check. Closest is torsional under drive, holds by 156',
-    { timeout: 20_000 },
   )
   await page.keyboard.press('Control+z')
   await expect(page.getByTestId('state')).toContainText('699 rad/s²')
@@ -190,7 +187,7 @@ test('both shafts of a four-wheel drive are drawn, judged and opened by name', a
 test('the views of the line pass axe, also on a phone and at night', async ({ page }) => {
   test.setTimeout(120_000)
   await openVan(page, 'schools')
-  await expect(page.getByTestId('schools')).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByTestId('schools')).toBeVisible()
   for (const view of ['schools', 'map', 'strength', 'parts?part=bearing/0']) {
     await goWithin(page, `/b/osier-van/${view}`)
     await expect(page.getByRole('heading').first()).toBeVisible()

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { until } from '@vueuse/core'
 import { CHAIN_DUTIES, type ChainDuty } from '~~/core/file/parts/chainLine'
 import { chainTexts } from '~/texts/chains'
 import { texts } from '~/texts/en'
@@ -66,16 +65,22 @@ const cautions = computed(() => [
   words.cautions.fingers,
   now.value?.chain.duty === 'steering' ? words.cautions.steering : words.cautions.guard,
 ])
-/** A sheet goes to the bench with its ±, which follow the figures. */
-const MOST_WAIT_MS = 8000
+/** A sheet goes to the bench with its ±, which follow the figures; pressed again it goes without. */
+const isAsked = ref(false)
+const isSettled = computed(() => sureness.isFresh || sureness.isStopped || sureness.failure !== null)
+watch(
+  () => isAsked.value && isSettled.value,
+  (isReady) => {
+    if (isReady) void print()
+  },
+)
 async function print() {
+  isAsked.value = false
   isPrinting.value = true
-  await until(() => sureness.isFresh || sureness.isStopped || sureness.failure !== null).toBe(true, {
-    timeout: MOST_WAIT_MS,
-  })
   await nextTick()
   window.print()
 }
+const onPrint = () => (isAsked.value ? void print() : (isAsked.value = true))
 </script>
 
 <template>
@@ -92,8 +97,8 @@ async function print() {
             <UDropdownMenu :items="adds">
               <UButton icon="i-lucide-plus" variant="outline" size="sm">{{ words.add }}</UButton>
             </UDropdownMenu>
-            <UButton v-if="now" icon="i-lucide-printer" variant="outline" size="sm" @click="print">{{
-              words.print
+            <UButton v-if="now" icon="i-lucide-printer" variant="outline" size="sm" @click="onPrint">{{
+              isAsked ? words.printNow : words.print
             }}</UButton>
           </div>
         </header>
