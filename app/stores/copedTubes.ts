@@ -1,8 +1,10 @@
-import type { Draft } from 'immer'
+import { produce, type Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import { copedTubeScene } from '~~/core/drawing/copedTubeScene'
+import { madeBodyId } from '~~/core/drawing/made/madeBody'
 import type { Build } from '~~/core/file/build/build'
+import { withoutBody } from '~~/core/file/edits/withoutBody'
 import type { CopedTube } from '~~/core/file/kinds/copedTubeKinds'
 import { wrapTemplate } from '~~/core/making/templates/wrapTemplate'
 import { titled } from '~~/core/making/templates/template'
@@ -18,6 +20,7 @@ import { assign } from './assign'
 import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { lookedAt } from './lookedAt'
+import { takeOn } from './takeOn'
 import { useWorkbench } from './workbench'
 
 /** Usual stock, the builder's to change. */
@@ -106,17 +109,19 @@ export const useCopedTubes = defineStore('coped-tubes', () => {
     looked.value = id
   }
 
-  /** Takes one away, with its points where nothing else needs them. */
+  /** Takes one away, out of the bay too, with its points where nothing else needs them. */
   function remove(): void {
     const gone = found.value?.tube
     if (!gone) return
-    workbench.change('Delete a tube', (draft) => {
-      draft.copedTubes = (draft.copedTubes ?? []).filter(({ id }) => id !== gone.id)
-      dropPoints(
-        draft,
-        gone.ends.flatMap(({ point, main }) => (main ? [point, main.a, main.b] : [point])),
-      )
-    })
+    takeOn(workbench, 'Delete a tube', (build) =>
+      produce(withoutBody(build, madeBodyId('tube', gone.id)), (draft) => {
+        draft.copedTubes = (draft.copedTubes ?? []).filter(({ id }) => id !== gone.id)
+        dropPoints(
+          draft,
+          gone.ends.flatMap(({ point, main }) => (main ? [point, main.a, main.b] : [point])),
+        )
+      }),
+    )
   }
 
   /** Keeps how it lies now: from here on it says when it lies otherwise. */

@@ -1,7 +1,7 @@
 import { produce, type Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, toRaw } from 'vue'
-import { memberBodyId } from '~~/core/drawing/memberBody'
+import { madeBodyId } from '~~/core/drawing/made/madeBody'
 import { memberScene } from '~~/core/drawing/memberScene'
 import { mapKnown } from '~~/core/base/known'
 import { powertrainOf } from '~~/core/file/parts/bodies'
@@ -209,7 +209,7 @@ export const useMaking = defineStore('making', () => {
     const gone = found.value?.member
     if (!gone) return
     takeOn(workbench, 'Delete a crossmember', (build) =>
-      produce(withoutBody(build, memberBodyId(gone.id)), (draft) => {
+      produce(withoutBody(build, madeBodyId('bar', gone.id)), (draft) => {
         draft.crossmembers = (draft.crossmembers ?? []).filter(({ id }) => id !== gone.id)
         dropPoints(draft, [gone.left, gone.right, gone.pad])
       }),

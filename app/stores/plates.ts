@@ -1,7 +1,10 @@
-import { castDraft, type Draft } from 'immer'
+import { castDraft, produce, type Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import { madeBodyId } from '~~/core/drawing/made/madeBody'
 import { plateScene } from '~~/core/drawing/plateScene'
+import type { Build } from '~~/core/file/build/build'
+import { withoutBody } from '~~/core/file/edits/withoutBody'
 import {
   MOST_HOLES,
   type Plate,
@@ -26,8 +29,11 @@ import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { making, plates as words } from '../texts/making'
 import { assign } from './assign'
+import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { lookedAt } from './lookedAt'
+import { dropStands, pointsOf } from './plateStanding'
+import { takeOn } from './takeOn'
 import { useWorkbench } from './workbench'
 
 export type PlateSide = 'plate' | 'bosses'
@@ -78,15 +84,15 @@ export const usePlates = defineStore('plates', () => {
     )
   })
 
-  function edit(label: string, recipe: (plate: Draft<Plate>) => void): void {
+  function edit(label: string, recipe: (plate: Draft<Plate>, draft: Draft<Build>) => void): void {
     const id = found.value?.plate.id
     workbench.change(label, (draft) => {
       const plate = draft.plates?.find((one) => one.id === id)
-      if (plate) recipe(plate)
+      if (plate) recipe(plate, draft)
     })
   }
   const changePlate = (
-    changed: Partial<Pick<Plate, 'name' | 'thicknessMm' | 'marginMm' | 'leastSpacerMm' | 'seenFrom'>>,
+    changed: Partial<Omit<Plate, 'id' | 'holes' | 'zones' | 'stands' | PlateSide>>,
   ): void => edit('Change a plate', (plate) => assign(plate, changed))
 
   function changeHole(id: string, changed: Partial<Omit<PlateHoleEntry, 'id'>>): void {
@@ -113,8 +119,9 @@ export const usePlates = defineStore('plates', () => {
 
   /** A hole goes with its tapes and its mark on a card; three stay. */
   function removeHole(id: string): void {
-    edit('Delete a hole', (plate) => {
+    edit('Delete a hole', (plate, draft) => {
       if (plate.holes.length <= 3) return
+      if (plate.stands?.some(({ hole }) => hole === id)) dropStands(plate, draft)
       plate.holes = plate.holes.filter((one) => one.id !== id)
       for (const face of [plate.plate, plate.bosses]) {
         if (!face) continue
@@ -177,10 +184,14 @@ export const usePlates = defineStore('plates', () => {
   }
 
   function remove(): void {
-    const id = found.value?.plate.id
-    workbench.change('Delete a plate', (draft) => {
-      draft.plates = (draft.plates ?? []).filter((one) => one.id !== id)
-    })
+    const gone = found.value?.plate
+    if (!gone) return
+    takeOn(workbench, 'Delete a plate', (build) =>
+      produce(withoutBody(build, madeBodyId('plate', gone.id)), (draft) => {
+        draft.plates = (draft.plates ?? []).filter(({ id }) => id !== gone.id)
+        dropPoints(draft, pointsOf(gone))
+      }),
+    )
   }
 
   async function save(file: TemplateFile): Promise<void> {

@@ -1,38 +1,49 @@
 import { judge, type Bound } from '../check/judge'
 import type { Check } from '../check/check'
+import type { FigureOf } from '../base/columns/graph'
+import type { Known } from '../base/known'
 import type { LimitEntry } from '../file/build/limit'
 import type { Plate } from '../file/kinds/plateKinds'
 import { missOf, plateAnswer, type PlateAnswer } from '../making/plates/plateAnswer'
-import type { Subject } from './subject'
+import { standColumns, standingOf, type PlateStanding, type StandColumns } from './plateStands'
+import type { Ground, Subject, SubjectFigure } from './subject'
 
-/** A plate, and whether it fits. */
+/** A plate, whether it fits, and where it stands as the levers are. */
 export interface PlateEvaluation {
   readonly plate: Plate
   readonly answer: PlateAnswer
   readonly check: Check
+  /** Null where nobody says where it stands. */
+  readonly standing: Known<PlateStanding> | null
 }
 
-type CompiledPlate = PlateEvaluation
+interface CompiledPlate extends Omit<PlateEvaluation, 'standing'> {
+  readonly stands: Known<StandColumns> | null
+}
 
-/** The plates of a build. No lever moves their holes: whether one goes on is a job on the bench, and keeps no setting of them from holding. */
+/**
+ * The plates of a build. No lever moves their holes: whether one goes on is a job on the bench, and keeps no setting of them from holding.
+ * Where one stands in the vehicle is told by points, which levers may move.
+ */
 export const PLATES: Subject<CompiledPlate, PlateEvaluation> = {
   key: 'plates',
-  compile: ({ build }) => {
-    const things = (build.plates ?? []).map((plate) => compilePlate(plate, build.limits.entries))
+  compile: (ground) => {
+    const things = (ground.build.plates ?? []).map((plate) => compilePlate(ground, plate))
+    const stands = things.flatMap(({ stands: one }) => (one?.known ? [one.value] : []))
     return {
       key: 'plates',
       things,
       plans: [],
       mustKeep: [],
-      wants: [],
+      wants: stands.flatMap(({ points, miss }) => [miss, ...points.flat()]),
       swept: { plans: [], wants: [] },
       spares: [],
-      figures: [],
-      look: () => ({ set: [], found: () => things }),
+      figures: things.flatMap(figuresOf),
+      look: () => ({ set: [], found: ({ figure }) => things.map((thing) => evaluationOf(thing, figure)) }),
     }
   },
   checksOf: () => [],
-  json: (found) => found.map(({ plate, answer }) => plateJson(plate, answer)),
+  json: (found) => found.map(plateJson),
   rejudged: (found, change) => found.map((one) => ({ ...one, check: change(one.check) })),
 }
 
@@ -51,11 +62,18 @@ const FILED: Bound = {
 }
 const DRILLED: Bound = { failAbove: 0, basis: 'with its holes so far off no two of them opened let it go on' }
 
-function compilePlate(plate: Plate, limits: readonly LimitEntry[]): CompiledPlate {
+function compilePlate({ build, graph, places }: Ground, plate: Plate): CompiledPlate {
   const answer = answerOf(plate)
+  const stands = plate.stands
+    ? standColumns(graph, plate.stands, answer.plate, places.placed(null, null).point)
+    : null
+  return { plate, answer, stands, check: fitCheck(plate, answer, build.limits.entries) }
+}
+
+function fitCheck(plate: Plate, answer: PlateAnswer, limits: readonly LimitEntry[]): Check {
   const own = answer.fit.known && answer.fit.value.verdict === 'redrill' ? DRILLED : FILED
   const bounds = [own, ...limits.filter(({ quantity }) => quantity === 'plate-miss')]
-  const check = judge(
+  return judge(
     {
       id: `plate/${plate.id}`,
       lineId: null,
@@ -69,11 +87,31 @@ function compilePlate(plate: Plate, limits: readonly LimitEntry[]): CompiledPlat
     missOf(answer),
     bounds,
   )
-  return { plate, answer, check }
 }
 
+const evaluationOf = ({ stands, ...plate }: CompiledPlate, figure: FigureOf): PlateEvaluation => ({
+  ...plate,
+  standing: stands && standingOf(stands, figure),
+})
+
+const figuresOf = ({ plate, stands }: CompiledPlate, index: number): SubjectFigure<PlateEvaluation>[] =>
+  stands?.known
+    ? [
+        {
+          id: plateFigureId(plate.id),
+          place: `plates[${index}].standsMissMm`,
+          column: stands.value.miss,
+          stands: (found) => found[index]?.standing?.known === true,
+        },
+      ]
+    : []
+
+/** Under which the ± of how far the points of a plate are off is kept. */
+export const plateFigureId = (plate: string): string => `plate/${plate}/standsMissMm`
+
 /** What is published of a plate; null for what is not known. */
-function plateJson({ id, name }: Plate, { plate, bosses, fit, spacers, zones }: PlateAnswer) {
+function plateJson({ plate: { id, name }, answer, standing }: PlateEvaluation) {
+  const { plate, bosses, fit, spacers, zones } = answer
   const places = (face: PlateAnswer['plate']) =>
     face.known ? [...face.value.places].map(([hole, [xMm, yMm]]) => ({ hole, xMm, yMm })) : null
   const suspect = (face: PlateAnswer['plate']) =>
@@ -90,6 +128,7 @@ function plateJson({ id, name }: Plate, { plate, bosses, fit, spacers, zones }: 
     verdict: fit.known ? fit.value.verdict : null,
     open: fit.known ? fit.value.open : null,
     zones: zones.known ? zones.value.map(({ id: zone, roomMm, hides }) => ({ zone, roomMm, hides })) : null,
+    standsMissMm: standing?.known ? standing.value.missMm : null,
     spacersMm: spacers.known ? Object.fromEntries(spacers.value.spacersMm) : null,
   }
 }

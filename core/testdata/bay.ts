@@ -14,13 +14,20 @@ export function changedBay(edit: (raw: RawBuild) => void = () => undefined): Bui
 
 /** The tight bay with nothing but what is made, some of its points read by tape instead of given. */
 export const tapedBay = (points: readonly string[], hasLines = false): Build =>
+  changedMakingBay((raw) => {
+    raw.readings = raw.readings.flatMap((one: RawBuild) =>
+      one.kind === 'given-point' && points.includes(one.point) ? taped(one) : [one],
+    )
+  }, hasLines)
+
+/** The tight bay with nothing but what is made, and something changed. */
+export const changedMakingBay = (change: (raw: RawBuild) => void, hasLines = false): Build =>
   changedBay((raw) => {
     if (!hasLines) raw.lines = []
     raw.gaps = []
     raw.trials = []
-    raw.readings = raw.readings
-      .filter(({ kind }: RawBuild) => kind !== 'gap')
-      .flatMap((one: RawBuild) => (one.kind === 'given-point' && points.includes(one.point) ? taped(one) : [one]))
+    raw.readings = raw.readings.filter(({ kind }: RawBuild) => kind !== 'gap')
+    change(raw)
   })
 
 /** A place as a tape reads it, three figures. */

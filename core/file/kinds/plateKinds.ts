@@ -1,8 +1,9 @@
 import { boolean, object } from 'yup'
 import { figure, list, requiredId, requiredName, wordField } from '../parts/fields'
 import type { Told } from '../parts/told'
-import type { Things } from './ask'
+import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { MAKING_STATES } from './memberKinds'
 import { length } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -72,6 +73,8 @@ const zoneShape = object({
   gapMm: figure(0, 500),
 })
 
+const standShape = object({ hole: requiredId(), point: requiredId() })
+
 const plateShape = object({
   id: requiredId(),
   name: requiredName(),
@@ -86,11 +89,15 @@ const plateShape = object({
   zones: list(zoneShape, 12),
   /** From where it is filed. */
   seenFrom: wordField(['front', 'back'] as const).required(),
+  /** Where it stands in the vehicle: three of its holes, each at a point on the face that it lies on. */
+  stands: list(standShape, 3).min(3),
+  state: wordField(MAKING_STATES),
 })
 
 /** A plate with holes that has to fit on bosses. */
 export type Plate = Told<typeof plateShape>
 export type PlateZone = NonNullable<Plate['zones']>[number]
+export type PlateStands = NonNullable<Plate['stands']>
 export type PlateHoleEntry = Plate['holes'][number]
 export type PlateFace = NonNullable<Plate['plate']>
 export type PlateCard = NonNullable<PlateFace['card']>
@@ -107,7 +114,10 @@ export const KINDS_OF_PLATES = {
   readings: {},
   shapes: {},
   targets: {},
-  asks: () => [],
+  asks: ({ plates }) =>
+    (plates ?? []).flatMap(({ stands = [] }) =>
+      stands.flatMap(({ point }) => askPlace({ group: 'gaps', role: 'seat', optional: true }, point)),
+    ),
   quantities: {
     'plate-miss': {
       unit: 'mm',
@@ -118,12 +128,21 @@ export const KINDS_OF_PLATES = {
     },
   },
   levers: {},
-  lists: { plates: { shape: plateShape, most: 20, names: () => [], problems: plateProblems } },
+  lists: {
+    plates: {
+      shape: plateShape,
+      most: 20,
+      holds: 'stands by it',
+      names: ({ stands = [] }) =>
+        stands.map(({ point }, k) => ({ at: `stands[${k}].point`, in: 'points' as const, id: point })),
+      problems: plateProblems,
+    },
+  },
 } as const satisfies SubjectKinds<PlateTypes>
 
 function plateProblems(
   _: Things,
-  { holes, plate, bosses, zones = [] }: Plate,
+  { holes, plate, bosses, zones = [], stands = [] }: Plate,
   complain: EntryComplaint,
 ): void {
   holes.forEach(({ id, holeMm, boltMm }, k) => {
@@ -136,6 +155,12 @@ function plateProblems(
       complain(`zones[${k}].id`, `"${id}" is there twice`)
   })
   const ids = new Set(holes.map(({ id }) => id))
+  stands.forEach(({ hole, point }, k) => {
+    if (!ids.has(hole)) complain(`stands[${k}].hole`, `there is no hole "${hole}"`)
+    for (const [key, id] of Object.entries({ hole, point }))
+      if (stands.slice(0, k).some((other) => other[key as 'hole' | 'point'] === id))
+        complain(`stands[${k}].${key}`, `"${id}" is there twice`)
+  })
   for (const [face, read] of Object.entries({ plate, bosses }))
     read?.tapes.forEach(({ a, b }, k) => {
       const at = `${face}.tapes[${k}]`

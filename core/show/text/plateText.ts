@@ -1,8 +1,12 @@
-import { fixed, signedText } from '../../base/units/format'
+import { fixed, formatLength, signedText } from '../../base/units/format'
+import type { UnitSettings } from '../../base/units/unitSettings'
 import type { Known } from '../../base/known'
 import type { Plate, PlateFace } from '../../file/kinds/plateKinds'
 import type { FacePlaces } from '../../making/plates/facePlaces'
 import type { PlateAnswer } from '../../making/plates/plateAnswer'
+import { plateFigureId, type PlateEvaluation } from '../../model/plateSubject'
+import type { Sureness } from '../../answers/uncertainty/monteCarlo'
+import { spreadText } from './lineFacts'
 
 const SEEN = { front: 'seen from the front', back: 'seen from the back' } as const
 
@@ -26,6 +30,18 @@ export function fitSentence({ seenFrom }: Plate, { fit }: PlateAnswer): string |
   const others = alternatives.map(({ ids, totalMm }) => `${ids.join(' and ')} by ${fixed(totalMm, 1)} mm`)
   const or = others.length > 0 ? ` Or ${others.join(', or ')}.` : ''
   return `Open ${holes.join(' and ')}, ${SEEN[seenFrom]}; all others stay as they are.${or}`
+}
+
+/** How far the points by which a plate stands are beside its holes; null while that is not known. */
+export function standsSentence(
+  { plate, standing }: PlateEvaluation,
+  units: UnitSettings,
+  sureness: Sureness | null = null,
+): string | null {
+  if (!standing?.known) return null
+  const spread = sureness?.figures[plateFigureId(plate.id)] ?? null
+  const give = spreadText(spread, (mm) => formatLength(mm, units))
+  return `Its points lie up to ${formatLength(standing.value.missMm, units)}${give ? ` ${give}` : ''} beside its holes.`
 }
 
 /** What of a plate stands where something else lies, a sentence each. */

@@ -2,11 +2,13 @@
 import { blankCorners } from '~~/core/model/memberWork'
 import { useFormat } from '~/composables/useFormat'
 import { making as words } from '~/texts/making'
+import { useBarInBay } from '~/stores/inBay'
 import { useMaking } from '~/stores/making'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Making: the bar that carries the tail of the gearbox, every way to make it, and what is printed for it. */
 const making = useMaking()
+const inBay = useBarInBay()
 const workbench = useWorkbench()
 const { angle } = useFormat()
 const members = computed(() => making.all.map(({ member }) => ({ value: member.id, label: member.name })))
@@ -53,7 +55,7 @@ const turns = computed(() =>
       <TemplatePrint v-if="making.printed" @save="making.save" />
       <MemberFields :member="making.found.member" :way="making.way.way" />
       <MemberMade :member="making.found.member" :way="making.way.way" />
-      <BarInBay />
+      <PartInBay :part="inBay" />
       <RemoveButton is-worded :label="words.remove(making.found.member.name)" @click="making.remove()" />
     </template>
     <template v-if="making.found" #below>

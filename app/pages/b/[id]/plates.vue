@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import { MAKING_STATES } from '~~/core/file/kinds/memberKinds'
 import { making, plates as words } from '~/texts/making'
+import { usePlateInBay } from '~/stores/inBay'
 import { usePlates } from '~/stores/plates'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Plates on bosses: does one go on, and which hole is opened if not. */
 const plates = usePlates()
+const inBay = usePlateInBay()
 const workbench = useWorkbench()
 const named = computed(() => plates.all.map(({ plate }) => ({ value: plate.id, label: plate.name })))
+const states = MAKING_STATES.map((value) => ({ value, label: making.states[value] }))
 const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.seen[value] }))
 </script>
 
@@ -89,11 +93,20 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
             :items="seen"
             @change="plates.changePlate({ seenFrom: $event })"
           />
+          <ChoiceField
+            :label="making.state"
+            :value="plates.found.plate.state"
+            :items="states"
+            :unsaid="making.unsaid"
+            @change="plates.changePlate({ state: $event })"
+          />
         </div>
       </section>
       <PlateHoles :plate="plates.found.plate" />
       <PlateSpots :plate="plates.found.plate" />
       <PlateZones :plate="plates.found.plate" />
+      <PlateStands :plate="plates.found.plate" />
+      <PartInBay :part="inBay" />
       <RemoveButton is-worded :label="words.remove(plates.found.plate.name)" @click="plates.remove()" />
     </template>
   </MadePage>

@@ -4,10 +4,12 @@ import type { FactColumn } from '~/composables/factColumn'
 import { making } from '~/texts/making'
 import { tubes as words } from '~/texts/tubes'
 import { useCopedTubes } from '~/stores/copedTubes'
+import { useTubeInBay } from '~/stores/inBay'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Tubes coped onto others: how they are sawn, wrapped and cut. */
 const tubes = useCopedTubes()
+const inBay = useTubeInBay()
 const workbench = useWorkbench()
 const named = computed(() => tubes.all.map(({ tube }) => ({ value: tube.id, label: tube.name })))
 const missing = computed(() => (tubes.found && !tubes.found.found.known ? tubes.found.found.missing : null))
@@ -78,6 +80,7 @@ const COLUMNS: readonly FactColumn<TubeEndRow>[] = [
       <TemplatePrint v-if="tubes.printed" @save="tubes.save" />
       <StepsLink of="tube" :thing="tubes.found.tube.id" />
       <CopedTubeFields :tube="tubes.found.tube" />
+      <PartInBay :part="inBay" />
       <RemoveButton is-worded :label="words.remove(tubes.found.tube.name)" @click="tubes.remove()" />
     </template>
   </MadePage>

@@ -1,10 +1,11 @@
-import { parseBuild } from '../file/open/parseBuild'
-import { evaluateBuild } from '../model/evaluateBuild'
-import { MEMBERS } from '../model/memberSubject'
-import { foundOf } from '../model/subject'
-import { thingsOf } from '../bay/things'
-import { changedBay } from '../testdata/bay'
-import { isOtherwise, memberBody, memberBodyId } from './memberBody'
+import { parseBuild } from '../../file/open/parseBuild'
+import { evaluateBuild } from '../../model/evaluateBuild'
+import { MEMBERS } from '../../model/memberSubject'
+import { foundOf } from '../../model/subject'
+import { thingsOf } from '../../bay/things'
+import { changedBay } from '../../testdata/bay'
+import { isOtherwise, madeBodyId } from './madeBody'
+import { memberBody } from './memberBody'
 
 /** The crossmember of the tight bay at a setting, as a body. */
 function bodyAt(settings: Record<string, number>, change: Parameters<typeof changedBay>[0] = () => {}) {
@@ -36,7 +37,11 @@ describe('a crossmember as a body of the bay', () => {
     const offsets = view(body, 'front').map(([offset]) => offset)
     expect(Math.max(...offsets)).toBeCloseTo(left[1] + found.member.endMm / 2, 0)
     expect(Math.min(...offsets)).toBeCloseTo(right[1] - found.member.endMm / 2, 0)
-    expect(body).toMatchObject({ id: memberBodyId(found.member.id), kind: 'item', name: found.member.name })
+    expect(body).toMatchObject({
+      id: madeBodyId('bar', found.member.id),
+      kind: 'item',
+      name: found.member.name,
+    })
   })
 
   it('is a body that the file lets in and the bay draws in all three views', () => {
