@@ -10,7 +10,7 @@ describe('where a plate stands', () => {
   it('is said by three points of a body, which are then asked for, and taken back', async () => {
     const workbench = await openedBay()
     const stands = usePlateStands()
-    expect([stands.body, stands.rows, stands.missing]).toEqual([undefined, [], null])
+    expect([stands.body, stands.missing]).toEqual([undefined, null])
     expect(stands.bodies.map(({ id }) => id)).toEqual(['chassis', 'powertrain', 'rear-axle'])
     stands.standOn('powertrain')
     expect((await own()).map(({ name, body }) => [name, body])).toEqual(
@@ -23,6 +23,7 @@ describe('where a plate stands', () => {
     stands.changeHole(0, 'B')
     stands.changeHole(2, 'E')
     expect((await standsOf())!.map(({ hole }) => hole)).toEqual(['B', 'A', 'E'])
+    expect((await own()).map(({ name }) => name.at(-1))).toEqual(['B', 'A', 'E'])
 
     stands.standOn('chassis')
     expect((await own()).map(({ body }) => body)).toEqual(['chassis', 'chassis', 'chassis'])

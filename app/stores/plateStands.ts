@@ -21,9 +21,6 @@ export const usePlateStands = defineStore('plate-stands', () => {
     return standing && !standing.known ? standing.missing : null
   })
   const pointOf = (id: string) => workbench.build?.points.find((point) => point.id === id)
-  const rows = computed(() =>
-    (plate.value?.stands ?? []).map(({ hole, point }) => ({ hole, name: pointOf(point)?.name ?? point })),
-  )
   /** Bodies that it can be bolted to; what it is bolted to now. */
   const bodies = computed((): readonly Body[] =>
     (workbench.build?.bodies ?? []).filter(({ kind }) => kind !== 'item'),
@@ -54,17 +51,24 @@ export const usePlateStands = defineStore('plate-stands', () => {
     )
   }
 
-  /** Another hole is at a point; where that hole had one, the two change places. */
+  /** Another hole is at a point; where that hole had one, the two change places. A name nobody changed follows. */
   function changeHole(k: number, hole: string): void {
     const id = plate.value?.id
     workbench.change('Say which hole of a plate is at a point', (draft) => {
-      const stands = draft.plates?.find((one) => one.id === id)?.stands ?? []
-      const [own, other] = [stands[k], stands.find((one) => one.hole === hole)]
-      if (!own) return
-      if (other) other.hole = own.hole
-      own.hole = hole
+      const there = draft.plates?.find((one) => one.id === id)
+      const own = there?.stands?.[k]
+      if (!there || !own) return
+      const nameOf = (of: string) => words.newPoint(there.name, of)
+      const set = (stand: typeof own, to: string): void => {
+        const point = draft.points.find((one) => one.id === stand.point)
+        if (point?.name === nameOf(stand.hole)) point.name = nameOf(to)
+        stand.hole = to
+      }
+      const other = there.stands?.find((one) => one.hole === hole)
+      if (other) set(other, own.hole)
+      set(own, hole)
     })
   }
 
-  return { rows, missing, bodies, body, sentence, standOn, changeHole }
+  return { missing, bodies, body, sentence, standOn, changeHole }
 })

@@ -6,7 +6,7 @@ export const plateStands = {
   lead: 'By three of its holes, each at a point on the face that it lies on. Its thickness stands out from there, toward you as you look at its front.',
   on: 'Bolted to',
   unsaid: 'nobody says',
-  hole: (point: string) => `Hole at “${point}”`,
+  holes: ['First point at hole', 'Second point at hole', 'Third point at hole'],
   newPoint: (plate: string, hole: string) => `${plate}, face at hole ${hole}`,
   waits: making.waits,
 }

@@ -236,3 +236,32 @@ test('the bar is put in the bay, told when it hangs otherwise, brought up to dat
   await bar.getByRole('button', { name: 'Take it out of the bay' }).click()
   await expect(bar.getByRole('button', { name: 'Put it in the bay' })).toBeVisible()
 })
+
+test('a tube stands among the parts of the bay, and a plate asks for the points by which it stands', async ({
+  page,
+}) => {
+  await openCard(page, 'the tight bay', 'tubes')
+  const inBay = page.getByTestId('part-in-bay')
+  await inBay.getByRole('button', { name: 'Put it in the bay' }).click()
+  await expect(inBay).toContainText('It stands in the bay as it does here.')
+  await saved(page)
+  await page.reload()
+  await expect(inBay).toContainText('It stands in the bay as it does here.')
+  await page.getByRole('textbox', { name: 'Outside', exact: true }).fill('42')
+  await page.getByRole('textbox', { name: 'Outside', exact: true }).press('Enter')
+  await expect(inBay).toContainText('The bay still shows it as it stood before.')
+
+  await page.getByRole('link', { name: 'Plates' }).first().click()
+  await page.getByRole('button', { name: 'Where it stands in the vehicle' }).click()
+  await expect(inBay).toBeHidden()
+  await page.getByLabel('Bolted to').click()
+  await page.getByRole('option', { name: 'powertrain' }).click()
+  await expect(page.getByLabel('Third point at hole')).toContainText('C')
+  await page.getByLabel('Third point at hole').click()
+  await page.getByRole('option', { name: 'E' }).click()
+  await expect(page.getByText('face at hole E: station not read').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByLabel('Third point at hole')).toContainText('C')
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByLabel('Bolted to')).toContainText('nobody says')
+})

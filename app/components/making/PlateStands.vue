@@ -22,9 +22,9 @@ const holes = computed(() => plate.holes.map(({ id }) => id))
         @change="stands.standOn($event)"
       />
       <ChoiceField
-        v-for="({ hole, name }, k) in stands.rows"
-        :key="k"
-        :label="words.hole(name)"
+        v-for="({ hole, point }, k) in plate.stands ?? []"
+        :key="point"
+        :label="words.holes[k] ?? ''"
         :value="hole"
         :items="holes"
         @change="stands.changeHole(k, $event)"
