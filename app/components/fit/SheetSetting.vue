@@ -97,6 +97,10 @@ ol li {
   height: 14px;
   border: 1.5px solid var(--ink);
 }
+/* What is read at arm's length under the vehicle. */
+.setting :deep(td.number) {
+  font-weight: 600;
+}
 .goal {
   margin-top: 4px;
 }
