@@ -51,5 +51,13 @@ export const useLevers = defineStore('levers', () => {
     set(label, Object.fromEntries((workbench.build?.levers ?? []).map((lever) => [lever.id, 0])))
   }
 
-  return { settings, held, isHeld, hold, release, drop, set, reset }
+  /** A locked lever stays where it stands when a setting is looked for; by hand it can be moved as before. */
+  function lock(leverId: string): void {
+    workbench.change('Lock or free a lever', (draft) => {
+      const lever = draft.levers.find(({ id }) => id === leverId)
+      if (lever) lever.locked = lever.locked !== true
+    })
+  }
+
+  return { settings, held, isHeld, hold, release, drop, set, reset, lock }
 })

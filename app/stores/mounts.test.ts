@@ -1,6 +1,7 @@
 import { openedBay, openedBuild, openedDemo, storedBuild } from '../../tests/support/opened'
 import van from '../../demo/osier-van.lurvan.json'
 import { parseBuild } from '../../core/file/open/parseBuild'
+import { leverInstruction, leverName } from '../../core/show/told/leverText'
 import { useLevers } from './levers'
 import { useMounts } from './mounts'
 import { useWeight } from './weight'
@@ -103,6 +104,41 @@ describe('mounts of a build', () => {
     expect(left.points.some(({ id }) => id === fourth!.point)).toBe(false)
     expect(left.points.some(({ id }) => id === 'mount-tail')).toBe(true)
     expect(left.mounts!.map(({ id }) => id)).toEqual(['left', 'right'])
+  })
+})
+
+describe('where a mount may stand', () => {
+  it('is a lever for each way that is free, moved, called by its mount, and gone with it', async () => {
+    const workbench = await openedBay()
+    const mounts = useMounts()
+    const before = mounts.forces.map(({ size }) => size)
+    mounts.free('left', 'mount-aside', true)
+    mounts.free('left', 'mount-aside', true)
+    mounts.free('left', 'mount-fore', true)
+    const build = await storedBuild()
+    const [aside, fore] = mounts.leversOf('left')
+    expect([aside, fore, mounts.leversOf('right').length]).toMatchObject([
+      { kind: 'mount-aside', body: 'powertrain', range: [-100, 100], step: 5 },
+      { kind: 'mount-fore' },
+      0,
+    ])
+    expect(leverName(build, aside!)).toBe('left engine mount, sideways')
+    expect(leverInstruction(build, aside!, -20)).toBe(
+      'Make the place of left engine mount 20.0 mm further right',
+    )
+    expect(mounts.forces.map(({ size }) => size)).toEqual(before)
+    useLevers().set('Set a mount elsewhere', { [aside!.id]: -60 })
+    expect(mounts.forces.map(({ size }) => size)).not.toEqual(before)
+    useLevers().lock(fore!.id)
+    expect(mounts.leversOf('left')[1]!.locked).toBe(true)
+    mounts.free('left', 'mount-fore', false)
+    mounts.remove('left')
+    const without = await storedBuild()
+    expect(without.levers.filter(({ mount }) => mount !== undefined)).toEqual([])
+    expect(Object.keys(without.positions[0]!.settings)).not.toContain(aside!.id)
+    await workbench.undo()
+    await storedBuild()
+    expect(mounts.leversOf('left').map(({ id }) => id)).toEqual([aside!.id])
   })
 })
 

@@ -1,7 +1,10 @@
+import { produce } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { unknown } from '~~/core/base/known'
 import { mountPanes } from '~~/core/drawing/mountScene'
+import { leverFacts, type Lever, type LeverKind } from '~~/core/file/build/lever'
+import { withoutLever } from '~~/core/file/edits/withoutLever'
 import { MOUNT_FIGURES, type ElasticMountEntry, type MountKind } from '~~/core/file/kinds/mountKinds'
 import type { Drivetrain } from '~~/core/file/parts/drivetrain'
 import { heldBy, mountableBodies } from '~~/core/making/mounts/mountedBodies'
@@ -13,6 +16,7 @@ import { mounts as words } from '../texts/making'
 import { assign } from './assign'
 import { dropPoints } from './dropPoints'
 import { lookedAt } from './lookedAt'
+import { takeOn } from './takeOn'
 import { useEvaluation } from './evaluation'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
@@ -119,11 +123,34 @@ export const useMounts = defineStore('mounts', () => {
     })
   }
 
+  /** What sets a mount elsewhere. */
+  const leversOf = (id: string): readonly Lever[] =>
+    (workbench.build?.levers ?? []).filter(({ mount }) => mount === id)
+
+  /** With the levers that set it elsewhere. */
   function remove(id: string): void {
-    workbench.change('Delete a mount', (draft) => {
-      const gone = draft.mounts?.find((one) => one.id === id)
-      draft.mounts = (draft.mounts ?? []).filter((one) => one.id !== id)
-      if (gone) dropPoints(draft, [gone.point])
+    takeOn(workbench, 'Delete a mount', (build) =>
+      produce(
+        leversOf(id).reduce((left, lever) => withoutLever(left, lever.id), build),
+        (draft) => {
+          const gone = draft.mounts?.find((one) => one.id === id)
+          draft.mounts = (draft.mounts ?? []).filter((one) => one.id !== id)
+          if (gone) dropPoints(draft, [gone.point])
+        },
+      ),
+    )
+  }
+
+  /** Its place is a lever along a way, or no longer. */
+  function free(id: string, kind: LeverKind, isFree: boolean): void {
+    const of = body.value?.id
+    const there = leversOf(id).find((lever) => lever.kind === kind)
+    if (of === undefined || (there !== undefined) === isFree) return
+    if (there) return void takeOn(workbench, 'Delete a lever', (build) => withoutLever(build, there.id))
+    const lever = newId()
+    const [least, most, step] = leverFacts(kind).usual
+    workbench.change('Add a lever', (draft) => {
+      draft.levers.push({ id: lever, kind, body: of, mount: id, range: [least, most], step })
     })
   }
 
@@ -154,6 +181,8 @@ export const useMounts = defineStore('mounts', () => {
     changePart,
     turnInto,
     remove,
+    leversOf,
+    free,
     turn,
   }
 })

@@ -263,6 +263,11 @@ export const mounts = {
     upNPerMm: 'upward',
   },
   lean: 'Leans, top to the left',
+  place: {
+    title: 'Where it may stand',
+    lead: 'A way that is free is a lever: moved here or beside the board, and tried when a setting is looked for.',
+    release: 'Set a mount elsewhere',
+  },
   way: 'It pushes what it holds',
   stopWays: {
     up: 'up',

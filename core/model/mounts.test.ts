@@ -152,13 +152,26 @@ describe('a powertrain of a build on its mounts', () => {
     expect(lacks((raw) => delete raw.mounts[0].upNPerMm)).toContain('how stiff left engine mount is')
     expect(lacks((raw) => delete raw.drivetrain.peakTorqueNm)).toContain('the engine’s highest torque')
     expect(lacks((raw) => raw.mounts.splice(1))[0]).toContain('nothing holds the body in some direction')
-    const raw = structuredClone(bay) as any
-    delete raw.mounts[2].bolt
-    raw.mounts[0].point = 'nowhere'
-    const parsed = parseBuild(raw)
-    expect(parsed.ok ? [] : parsed.problems.map(({ path }) => path).sort()).toEqual([
-      'mounts[0].point',
-      'mounts[2].bolt',
+    const problems = (edit: (raw: any) => void) => {
+      const raw = structuredClone(bay) as any
+      edit(raw)
+      const parsed = parseBuild(raw)
+      return parsed.ok ? [] : parsed.problems.map(({ path, message }) => `${path}: ${message}`).sort()
+    }
+    const faults = problems((raw) => {
+      delete raw.mounts[2].bolt
+      raw.mounts[0].point = 'nowhere'
+    })
+    expect(faults.map((one) => one.split(':')[0])).toEqual(['mounts[0].point', 'mounts[2].bolt'])
+    const lever = { ...bay.levers[0]!, id: 'own', kind: 'mount-fore', mount: 'left' }
+    const withLever = (changed: object) => problems((raw) => raw.levers.push({ ...lever, ...changed }))
+    expect(withLever({})).toEqual([])
+    expect(withLever({ mount: 'x' })).toEqual(['levers[8].mount: there is no mount "x"'])
+    expect(withLever({ kind: 'fore' })).toEqual([
+      'levers[8].mount: belongs to a lever that sets a mount elsewhere',
+    ])
+    expect(withLever({ body: 'rear-axle' })).toEqual([
+      'levers[8].body: is not the body that mount "left" holds',
     ])
   })
 
@@ -171,6 +184,41 @@ describe('a powertrain of a build on its mounts', () => {
     expect(right!.to[1]).toBeGreaterThan(right!.at[1])
     expect(MOVED_TIMES).toBeGreaterThan(1)
     expect(known(undefined, { tail: 10 }).mounts[2]!.at[2] - mounts[2]!.at[2]).toBeCloseTo(10, 1)
+  })
+
+  it('bears on a mount that levers set elsewhere as on one that was read there, packed or not', () => {
+    const levers = (['mount-fore', 'mount-aside', 'mount-up'] as const).map((kind) => ({
+      ...{ id: kind, kind, body: 'powertrain', mount: 'left' },
+      ...{ range: [-100, 100], step: 5 },
+    }))
+    /** With the left mount given at a place, and the levers that set it elsewhere. */
+    const givenAt =
+      (fore: number, aside: number, up: number) =>
+      (raw: any): void => {
+        raw.levers.push(...levers)
+        raw.readings = raw.readings.filter(({ id }: any) => !['r15', 'r16', 'r17'].includes(id))
+        raw.readings.push({
+          ...{ id: 'given', kind: 'given-point', point: 'mount-left', unit: 'mm', source: 'rule' },
+          ...{ station: `${150 - fore}`, stationWay: 'rearward', offset: `${260 + aside}`, side: 'left' },
+          ...{ height: `${80 + up}`, heightWay: 'above', plusMinus: '1' },
+        })
+      }
+    const free = givenAt(0, 0, 0)
+    const elsewhere = givenAt(-30, 40, 15)
+    const set = { 'mount-fore': -30, 'mount-aside': 40, 'mount-up': 15 }
+    const forces = (of: ReturnType<typeof known>) =>
+      of.cases.flatMap(({ forces: all, rollDeg }) => [rollDeg, ...all.flatMap(({ force }) => force)])
+    const still = forces(known(free))
+    for (const tail of [0, 5]) {
+      const [moved, read] = [known(free, { ...set, tail }), known(elsewhere, { tail })]
+      forces(moved).forEach((figure, i) => expect(figure).toBeCloseTo(forces(read)[i]!, 6))
+      expect(norm(sub(moved.mounts[0]!.at, read.mounts[0]!.at))).toBeLessThan(1e-9)
+      // What is not on the mount stays where it was.
+      if (tail === 0) expect(norm(sub(moved.output, known(free).output))).toBeLessThan(1e-9)
+    }
+    expect(
+      Math.max(...forces(known(free, set)).map((figure, i) => Math.abs(figure - still[i]!))),
+    ).toBeGreaterThan(50)
   })
 
   it('turns the joints of its lines as it turns itself, told as states of the line under drive and on overrun', () => {

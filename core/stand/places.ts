@@ -15,6 +15,7 @@ import type { Body, BodyId } from '../file/parts/body'
 import type { Build } from '../file/build/build'
 import type { Id } from '../file/parts/id'
 import type { MeasuredModel } from '../measure/geometry/geometry'
+import { setMounts } from './setMounts'
 import { sprungBodies, sprungMove, type SprungBody } from './sprung'
 import { trialMove } from './trialMove'
 import { wheelsAtPlace, wheelsAtRide, type WheelsOf } from './wheelHeights'
@@ -65,12 +66,13 @@ export function placesOf(
 ): Places {
   const { graph, points, axes } = measured
   const asRead = readPoint(points)
+  const set = setMounts(graph, build, levers, asRead)
   const adapterBy = (amounts: LeverColumns) =>
     adapterOf(graph, build, amounts, asRead, (id) =>
       mapKnown(axes.get(id) ?? unknown(`axis "${id}" is not in the build`), ({ direction }) => direction),
     )
   const adapter = adapterBy(levers)
-  const settled = setBack(asRead, adapter)
+  const settled = setBack(set, adapter)
   const heights = heightInputs(build, measured.list)
   const from = countedFrom(build, measured, levers, settled)
   const made = new Map<string, PlacedState>()
@@ -92,7 +94,7 @@ export function placesOf(
   function stateOf(
     movers: Movers,
     others: PlacedState | null = null,
-    setBackBy: Adapter | null = adapter,
+    before: Omit<Movable, 'moves'> = { point: set, adapter },
   ): PlacedState {
     const isMoved = ({ id }: Body) =>
       movers.rise(id) !== null ||
@@ -106,7 +108,7 @@ export function placesOf(
         return [id, kept ?? chain.flatMap((body) => ownMoves(movers, body))] as const
       }),
     )
-    const own = placedState(build, measured, moves, setBackBy, `${movers.when}${movers.place}`)
+    const own = placedState(build, measured, { ...before, moves }, `${movers.when}${movers.place}`)
     if (!others) return own
     const bodyOf = bodiesOf(build)
     const stands = (body: BodyId | undefined) =>
@@ -173,7 +175,7 @@ export function placesOf(
   }
 
   const wheelsOf = remembered((id) => wheelsAtPlace(graph, build, levers, id, rideWheels))
-  const unmoved = placedState(build, measured, new Map(), null)
+  const unmoved = placedState(build, measured, { point: asRead, moves: new Map(), adapter: null })
   const inTrial = remembered((id) => {
     const packed = build.trials.find((trial) => trial.id === id)?.packed ?? {}
     const amounts = new Map(
@@ -186,8 +188,10 @@ export function placesOf(
     const read = remembered((body) => trialMove(measured.context, body, id))
     const still = { rise: () => null, gives: () => null, wheels: () => null, when: '', place: '' }
     const packedAdapter = adapterBy(amounts)
-    const point = setBack(asRead, packedAdapter)
-    return stateOf({ graph, build, levers: amounts, point, heights, read, ...still }, null, packedAdapter)
+    const packedMounts = setMounts(graph, build, amounts, asRead)
+    const point = setBack(packedMounts, packedAdapter)
+    const before = { point: packedMounts, adapter: packedAdapter }
+    return stateOf({ graph, build, levers: amounts, point, heights, read, ...still }, null, before)
   })
 
   return {
@@ -251,12 +255,17 @@ export const bodiesOf = (build: Build): BodyOf => ({
   axis: new Map(build.axes.map((axis) => [axis.id, axis.body])),
 })
 
+/** What stands before its bodies have moved, and the moves they make. */
+interface Movable extends Pick<PlacedState, 'moves' | 'adapter'> {
+  /** Points on their bodies, mounts where levers set them. */
+  readonly point: (id: Id) => Known<VectorColumns>
+}
+
 /** Points and axes after their bodies have moved; each is put into the graph when first asked for. */
 function placedState(
   build: Build,
-  { graph, points, axes }: MeasuredModel,
-  moves: ReadonlyMap<BodyId, readonly BodyMove[]>,
-  adapter: Adapter | null,
+  { graph, axes }: MeasuredModel,
+  { point, moves, adapter }: Movable,
   when = '',
 ): PlacedState {
   const bodyOf = bodiesOf(build)
@@ -286,7 +295,7 @@ function placedState(
     unmoved,
     when,
     point: remembered((id) =>
-      mapKnown(readPoint(points)(id), (place) => {
+      mapKnown(point(id), (place) => {
         const moved = carried(pointMoves(id), place, 'point')
         graph.name(moved, `${nameOf(build.points, id)}, where it stands${when}`)
         return moved

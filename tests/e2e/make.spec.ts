@@ -237,6 +237,33 @@ test('the bar is put in the bay, told when it hangs otherwise, brought up to dat
   await expect(bar.getByRole('button', { name: 'Put it in the bay' })).toBeVisible()
 })
 
+test('a mount is set elsewhere by its own lever: what it bears follows, is kept, and is taken back', async ({
+  page,
+}) => {
+  await openCard(page, 'the tight bay', 'mounts')
+  const left = page.getByRole('group', { name: 'left engine mount' })
+  await left.getByRole('button', { name: 'Where it may stand' }).click()
+  await left.getByRole('checkbox', { name: 'a mount, sideways' }).click()
+  const forces = page.getByTestId('mount-forces')
+  const before = await forces.textContent()
+  const lever = left.getByRole('slider', { name: 'left engine mount, sideways' })
+  const typed = left.getByRole('textbox', { name: 'left engine mount, sideways, mm' })
+  await typed.fill('20')
+  await typed.press('Enter')
+  await expect(lever).toHaveAttribute('aria-valuetext', '20.0 mm left')
+  await expect(forces).not.toHaveText(before ?? '')
+  await saved(page)
+  await page.reload()
+  await expect(lever).toHaveAttribute('aria-valuetext', '20.0 mm left')
+  expect(await grave(page)).toEqual([])
+  await page.getByRole('link', { name: 'Place' }).first().click()
+  await expect(page.getByText('left engine mount, sideways').first()).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await page.getByRole('link', { name: 'Make' }).first().click()
+  await page.getByRole('link', { name: 'Engine mounts' }).first().click()
+  await expect(forces).toHaveText(before ?? '')
+})
+
 test('a tube stands among the parts of the bay, and a plate asks for the points by which it stands', async ({
   page,
 }) => {

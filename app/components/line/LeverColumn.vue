@@ -2,21 +2,12 @@
 import type { Build } from '~~/core/file/build/build'
 import { texts } from '~/texts/en'
 import { useLevers } from '~/stores/levers'
-import { useWorkbench } from '~/stores/workbench'
 
 /** All levers of the build beside a view that shows what they move, with the cautions that go with it. */
 defineProps<{ build: Build; marked: string; cautions: readonly string[] }>()
 const emit = defineEmits<{ mark: [leverId: string] }>()
-const workbench = useWorkbench()
 const levers = useLevers()
 const isMoved = computed(() => Object.values(levers.settings).some((amount) => amount !== 0))
-/** A locked lever stays where it stands when a setting is looked for; by hand it can be moved as before. */
-function lock(leverId: string) {
-  workbench.change('Lock or free a lever', (draft) => {
-    const lever = draft.levers.find(({ id }) => id === leverId)
-    if (lever) lever.locked = lever.locked !== true
-  })
-}
 </script>
 
 <template>
@@ -34,7 +25,7 @@ function lock(leverId: string) {
       @hold="levers.hold(lever.id, $event)"
       @release="levers.release('Move a lever')"
       @mark="emit('mark', lever.id)"
-      @lock="lock(lever.id)"
+      @lock="levers.lock(lever.id)"
     />
     <div class="foot">
       <UButton

@@ -72,6 +72,7 @@ const bolts = BOLT_WAYS.map((value) => ({ value, label: words.bolts[value] }))
       @change="mounts.change(mount.id, { [key]: $event })"
     />
     <MountStiffness :mount="mount" />
+    <MountPlace :mount="mount" />
     <UCheckbox
       :label="words.isTail"
       :model-value="mount.isTail ?? false"

@@ -2,7 +2,7 @@
 import { MOTION_WAYS, type MotionWay } from '~~/core/file/edits/motionEdits'
 import type { AxleBody } from '~~/core/file/parts/body'
 import type { Build } from '~~/core/file/build/build'
-import { isLeverOn, LEVER_KINDS } from '~~/core/file/build/lever'
+import { isLeverOn, LEVER_KINDS, leverFacts } from '~~/core/file/build/lever'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 
@@ -18,8 +18,7 @@ const levers = computed(() => build.levers.filter(({ body }) => body === axle.id
 const kindsOfLever = computed(() =>
   LEVER_KINDS.filter(
     (kind) =>
-      kind !== 'link-length' &&
-      kind !== 'spacer' &&
+      leverFacts(kind).names === undefined &&
       (kind !== 'shackle' || axle.motion?.kind === 'arc') &&
       isLeverOn(kind, 'axle'),
   ),

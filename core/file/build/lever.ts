@@ -31,6 +31,8 @@ export const leverShape = object({
   holding: idField(),
   /** The sprocket that it sets further to the left on its shaft. */
   sprocket: idField(),
+  /** The mount that it sets elsewhere on its body. */
+  mount: idField(),
   /** What the builder calls it: “rear torque mount”. */
   name: nameField(),
   range: pair(-1000, 1000).required(),

@@ -176,7 +176,9 @@ export const KINDS_OF_CHAINS = {
     ),
     'sprocket-ground': ofChain('mm', length, ['ground clearance', 'Sprocket over the ground']),
   },
-  levers: { spacer: { unit: 'mm', on: BODY_KIND_NAMES, usual: PACKED, picture: 'stack' } },
+  levers: {
+    spacer: { unit: 'mm', on: BODY_KIND_NAMES, usual: PACKED, picture: 'stack', names: 'sprocket' },
+  },
   lists: { chains: LIST_OF_CHAINS },
 } as const satisfies SubjectKinds<ChainTypes>
 

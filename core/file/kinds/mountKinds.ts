@@ -2,6 +2,7 @@ import { boolean, object } from 'yup'
 import { figure, maybe, requiredId, requiredName, wordField } from '../parts/fields'
 import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
+import type { LeverKindFacts } from './leverRow'
 import type { EntryComplaint } from './listFacts'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -81,6 +82,15 @@ export const PUSHED = {
   ways: 'upNPerMm',
 } as const satisfies Readonly<Record<MountKind, keyof ElasticMountEntry>>
 
+/** Where a mount stands on what it holds: its bracket or its slots are made elsewhere. */
+const STANDS = {
+  unit: 'mm',
+  on: ['powertrain', 'transfer-case', 'axle'],
+  usual: [-100, 100, 5],
+  picture: 'slots',
+  names: 'mount',
+} as const satisfies LeverKindFacts
+
 /** Mounts that give. */
 export const KINDS_OF_MOUNTS = {
   readings: {},
@@ -97,7 +107,7 @@ export const KINDS_OF_MOUNTS = {
       usualRoom: 10,
     },
   },
-  levers: {},
+  levers: { 'mount-fore': STANDS, 'mount-aside': STANDS, 'mount-up': STANDS },
   lists: {
     mounts: {
       shape: mountShape,

@@ -31,7 +31,7 @@ const LEVERS = {
   block: { unit: 'mm', on: ['axle'], usual: RAISED, picture: 'stack' },
   strap: { unit: 'mm', on: ['axle', 'hub'], usual: [0, 100, 5], picture: 'strap' },
   shackle: { unit: 'mm', on: ['axle'], usual: [-50, 80, 5], picture: 'stack', movesRide: true },
-  'link-length': { unit: 'mm', on: ['axle'], usual: PACKED, picture: 'link' },
+  'link-length': { unit: 'mm', on: ['axle'], usual: PACKED, picture: 'link', names: 'holding' },
   'left-fore': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
   'right-fore': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },
   'left-up': { unit: 'mm', on: ['live-axle'], usual: PACKED, picture: 'stack' },

@@ -2,6 +2,7 @@ import type { ChainEvaluation } from '../../chain/chainEvaluation'
 import { bodyById } from '../../file/parts/bodies'
 import type { Body } from '../../file/parts/body'
 import type { Build } from '../../file/build/build'
+import { leverFacts, type LeverKind } from '../../file/build/lever'
 import { drivenIndex, sprocketName, type ChainSprocket } from '../../file/parts/chainLine'
 import { adjusterText, slackText } from './chainText'
 import { sentenceCase } from '../text/checkText'
@@ -24,9 +25,13 @@ export interface ChainOrder {
 const bodyOf = (build: Build, sprocket: ChainSprocket | undefined): Body | undefined =>
   bodyById(build, build.points.find(({ id }) => id === sprocket?.point)?.body)
 
+/** Not so a spacer, the place of a mount, or a strap. */
+const movesShaft = (kind: LeverKind): boolean =>
+  kind !== 'strap' && (leverFacts(kind).names ?? 'holding') === 'holding'
+
 /** Levers on a body that move its shaft, spacers aside: all locked, some free, or none at all. */
 function heldBy({ levers }: Build, body: Body | undefined): 'locked' | 'free' | 'none' {
-  const own = levers.filter(({ body: on, kind }) => on === body?.id && kind !== 'spacer' && kind !== 'strap')
+  const own = levers.filter(({ body: on, kind }) => on === body?.id && movesShaft(kind))
   return own.length === 0 ? 'none' : own.every(({ locked }) => locked) ? 'locked' : 'free'
 }
 

@@ -44,6 +44,10 @@ export const sprocketOf = (build: Build, id: Id | undefined): string => {
   return found ? sprocketName(found) : 'sprocket'
 }
 
+/** What the mount of a lever is called. */
+export const mountOf = ({ mounts = [] }: Build, id: Id | undefined): string =>
+  mounts.find((one) => one.id === id)?.name ?? 'mount'
+
 /** What the link of a lever is called. */
 export const linkName = (build: Build, { body, name, holding }: Lever): string => {
   const motion = axleById(build, body)?.motion
