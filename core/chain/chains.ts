@@ -33,7 +33,8 @@ import {
   type CompiledChainPlace,
 } from './compiledChain'
 import { sprocketPoses, type SprocketPose } from './sprocketPoses'
-import type { PlacedState, Places } from '../stand/places'
+import type { PlacedState } from '../stand/placedState'
+import type { Places } from '../stand/places'
 
 /** What chains are compiled on. */
 export interface ChainGround {

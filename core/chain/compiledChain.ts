@@ -13,7 +13,7 @@ import type { Quantity } from '../file/build/limit'
 import { vectorAt } from '../measure/geometry/geometry'
 import type { ChainDutyFigures } from '../vehicle/strength/chainDuty'
 import type { SparePlace, SweptChain } from '../stand/compiledTravel'
-import type { PlacedState } from '../stand/places'
+import type { PlacedState } from '../stand/placedState'
 import type { AnglesRead, SprocketPose } from './sprocketPoses'
 
 /** A sprocket against the first one, as columns, with what of it was read. */

@@ -9,7 +9,8 @@ import { sprocketName, type ChainLine, type ChainSprocket } from '../file/parts/
 import type { Id } from '../file/parts/id'
 import { readFace, type ReadFace } from '../measure/points/chainReadings'
 import type { MeasuredModel } from '../measure/geometry/geometry'
-import type { PlacedState, Places } from '../stand/places'
+import type { PlacedState } from '../stand/placedState'
+import type { Places } from '../stand/places'
 
 /** A sprocket as it stands: the middle of its teeth, and the unit direction it turns on. */
 export interface SprocketPose {

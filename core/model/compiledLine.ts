@@ -11,7 +11,8 @@ import { crossesOf } from '../file/parts/stock'
 import { lineTorque, type LineTorque } from '../vehicle/strength/lineTorque'
 import { lineSpeed, type ShaftSpeed } from '../vehicle/strength/shaftSpeed'
 import type { SweptLine } from '../stand/compiledTravel'
-import { bodiesOf, type PlacedState, type Places } from '../stand/places'
+import { bodiesOf, type PlacedState } from '../stand/placedState'
+import type { Places } from '../stand/places'
 import { stateNeeds, type StateNeeds } from '../stand/stateNeeds'
 
 /** A line in one state it is judged in. */

@@ -22,7 +22,8 @@ import type { Line } from '../file/parts/lineSpec'
 import { wheelPlaces } from '../file/build/wheelPlaces'
 import { measuredGap, type MeasuredGap } from '../measure/points/gapReading'
 import { vectorAt, type MeasuredModel } from '../measure/geometry/geometry'
-import type { PlacedState, Places } from '../stand/places'
+import type { PlacedState } from '../stand/placedState'
+import type { Places } from '../stand/places'
 import { gapLoadColumns, type GapLoad } from './gapLoad'
 
 /** A gap at one place of the wheels. */

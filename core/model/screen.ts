@@ -13,7 +13,7 @@ import { asRadians } from '../base/units/angle'
 import type { CompiledBuild } from './compile'
 import { moveWants } from '../stand/moveWants'
 import type { PlacesAt } from '../stand/placesAt'
-import type { PlacedState } from '../stand/places'
+import type { PlacedState } from '../stand/placedState'
 import type { SetPlace } from '../stand/travel'
 
 interface OneRow {

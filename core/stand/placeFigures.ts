@@ -3,7 +3,7 @@ import { scalarStep, type Column, type Graph } from '../base/columns/graph'
 import { FALL_PLAN_DEG, RISE_SWEEP_DEG } from '../base/frame/axis'
 import type { Build } from '../file/build/build'
 import type { Id } from '../file/parts/id'
-import type { PlacedState } from './places'
+import type { PlacedState } from './placedState'
 
 /** A figure of a point or an axis, under the name of its place in the published result. */
 export interface PlaceFigure {

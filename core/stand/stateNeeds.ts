@@ -4,7 +4,7 @@ import { lineNeeds } from '../line/lineColumns'
 import type { BodyMove } from '../vehicle/moves/bodyMove'
 import type { Id } from '../file/parts/id'
 import { pointOfJoint, type Line } from '../file/parts/lineSpec'
-import type { BodyOf, PlacedState } from './places'
+import type { BodyOf, PlacedState } from './placedState'
 
 /** Points and axes as they stand now; unknown where they cannot. */
 interface Standing {
