@@ -79,6 +79,8 @@ export default defineNuxtConfig({
   ssr: false,
   telemetry: false,
   devtools: { enabled: false },
+  // Nobody reads the few lines of the server by their sources.
+  sourcemap: false,
   modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt'],
   css: ['~/assets/css/main.css'],
   imports: { scan: false },
