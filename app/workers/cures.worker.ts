@@ -11,11 +11,11 @@ import { oneAtATime } from './unhurried'
 
 const { finished, leave } = oneAtATime()
 
-/** A search that takes longer, in ms, ends with the best so far and how far it is proved. */
-const LEAVE_OFF_MS = 10_000
-const patience = (): (() => boolean) => {
+/** A search that takes longer, in ms, ends with the best so far and how far it is proved: one that nobody asked for, and one that is waited for. */
+const LEAVE_OFF_MS = { unasked: 10_000, asked: 30_000 }
+const patience = (most: number): (() => boolean) => {
   const began = performance.now()
-  return () => performance.now() - began > LEAVE_OFF_MS
+  return () => performance.now() - began > most
 }
 
 let opened: Build | null = null
@@ -29,10 +29,19 @@ const service: CureService = {
   nearest: (settings, isSampled) =>
     finished(eachNearestCure(build(), settings, provingWith(build(), isSampled))),
   together: (settings, isSampled, onProgress) =>
-    finished(leastEffortCure(build(), settings, provingWith(build(), isSampled), patience()), onProgress),
+    finished(
+      leastEffortCure(build(), settings, provingWith(build(), isSampled), patience(LEAVE_OFF_MS.unasked)),
+      onProgress,
+    ),
   different: (settings, isSampled, onProgress) =>
     finished(
-      differentSettings(build(), settings, provingWith(build(), isSampled), undefined, patience()),
+      differentSettings(
+        build(),
+        settings,
+        provingWith(build(), isSampled),
+        undefined,
+        patience(LEAVE_OFF_MS.asked),
+      ),
       onProgress,
     ),
   goal: (settings, goal, isSampled, onProgress) =>
