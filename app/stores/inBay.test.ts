@@ -76,7 +76,12 @@ describe('a tube and a plate in the bay', () => {
     // The plate's points are on the powertrain, the tube's ends on the chassis.
     useLevers().set('Pack the tail', { tail: 5 })
     expect([tube.state, plate.state]).toEqual(['there', 'old'])
-    useCopedTubes().changeTube({ outerMm: 42, state: 'cut' })
+    useCopedTubes().changeTube({ outerMm: 42 })
+    expect(tube.state).toBe('old')
+    tube.put()
+    expect(tube.state).toBe('there')
+    // Once it is cut it is no longer only a place.
+    useCopedTubes().changeTube({ state: 'cut' })
     expect(tube.state).toBe('old')
     tube.put()
     plate.put()

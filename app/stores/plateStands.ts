@@ -4,7 +4,7 @@ import type { Body } from '~~/core/file/parts/body'
 import { standsSentence } from '~~/core/show/text/plateText'
 import { newId } from '../storage/newId'
 import { plateStands as words } from '../texts/plateStands'
-import { dropStands } from './plateStanding'
+import { dropStands } from './dropStands'
 import { usePlates } from './plates'
 import { useSureness } from './sureness'
 import { useWorkbench } from './workbench'
@@ -14,7 +14,6 @@ export const usePlateStands = defineStore('plate-stands', () => {
   const workbench = useWorkbench()
   const sureness = useSureness()
   const plates = usePlates()
-  const plate = computed(() => plates.found?.plate ?? null)
   /** What is missing for it; null where nothing is, or nobody says where it stands. */
   const missing = computed(() => {
     const standing = plates.found?.standing
@@ -25,7 +24,7 @@ export const usePlateStands = defineStore('plate-stands', () => {
   const bodies = computed((): readonly Body[] =>
     (workbench.build?.bodies ?? []).filter(({ kind }) => kind !== 'item'),
   )
-  const body = computed(() => pointOf(plate.value?.stands?.[0]?.point ?? '')?.body)
+  const body = computed(() => pointOf(plates.found?.plate.stands?.[0]?.point ?? '')?.body)
   const sentence = computed(() =>
     plates.found && workbench.build
       ? standsSentence(plates.found, workbench.build.units, sureness.result)
@@ -34,7 +33,7 @@ export const usePlateStands = defineStore('plate-stands', () => {
 
   /** On a body, by points of its own that are then to be read; or nobody says where. */
   function standOn(on: string | undefined): void {
-    const own = plate.value
+    const own = plates.found?.plate
     if (!own) return
     const fresh = own.holes.slice(0, 3).map(({ id: hole }) => ({ hole, point: newId() }))
     workbench.change(
@@ -53,7 +52,7 @@ export const usePlateStands = defineStore('plate-stands', () => {
 
   /** Another hole is at a point; where that hole had one, the two change places. A name nobody changed follows. */
   function changeHole(k: number, hole: string): void {
-    const id = plate.value?.id
+    const id = plates.found?.plate.id
     workbench.change('Say which hole of a plate is at a point', (draft) => {
       const there = draft.plates?.find((one) => one.id === id)
       const own = there?.stands?.[k]

@@ -32,7 +32,7 @@ import { assign } from './assign'
 import { dropPoints } from './dropPoints'
 import { useEvaluation } from './evaluation'
 import { lookedAt } from './lookedAt'
-import { dropStands, pointsOf } from './plateStanding'
+import { dropStands, pointsOf } from './dropStands'
 import { takeOn } from './takeOn'
 import { useWorkbench } from './workbench'
 

@@ -2,7 +2,7 @@
 import { HUB_WAYS } from '~~/core/file/edits/hubEdits'
 import type { HubBody } from '~~/core/file/parts/body'
 import type { Build } from '~~/core/file/build/build'
-import { isLeverOn, LEVER_KINDS, leverFacts } from '~~/core/file/build/lever'
+import { leversMoving } from '~~/core/file/build/lever'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 
@@ -20,9 +20,7 @@ const kinds = computed(() =>
     label: words.ways[value],
   })),
 )
-const kindsOfLever = LEVER_KINDS.filter(
-  (kind) => leverFacts(kind).names === undefined && isLeverOn(kind, 'hub'),
-)
+const kindsOfLever = leversMoving('hub')
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import { MOTION_WAYS, type MotionWay } from '~~/core/file/edits/motionEdits'
 import type { AxleBody } from '~~/core/file/parts/body'
 import type { Build } from '~~/core/file/build/build'
-import { isLeverOn, LEVER_KINDS, leverFacts } from '~~/core/file/build/lever'
+import { leversMoving } from '~~/core/file/build/lever'
 import { travelTexts } from '~/texts/travel'
 import { useTravel } from '~/stores/travel'
 
@@ -16,12 +16,7 @@ const shown = computed((): MotionWay | undefined =>
 )
 const levers = computed(() => build.levers.filter(({ body }) => body === axle.id))
 const kindsOfLever = computed(() =>
-  LEVER_KINDS.filter(
-    (kind) =>
-      leverFacts(kind).names === undefined &&
-      (kind !== 'shackle' || axle.motion?.kind === 'arc') &&
-      isLeverOn(kind, 'axle'),
-  ),
+  leversMoving('axle').filter((kind) => kind !== 'shackle' || axle.motion?.kind === 'arc'),
 )
 const isLever = (holding: string) => levers.value.some((lever) => lever.holding === holding)
 </script>

@@ -36,8 +36,12 @@ export const madeBody = (kind: MadeKind, part: MadePart, outlines: readonly Outl
 
 const stepped = (mm: number): number => Math.round(mm / STEP_MM) / (1 / STEP_MM)
 
-/** True where a body of the bay is no longer as the part stands. */
-export const isOtherwise = ({ outlines = [] }: Pick<ItemBody, 'outlines'>, now: ItemBody): boolean =>
+/** True where a body of the bay is no longer as the part stands, or the part has been cut since. */
+export const isOtherwise = (
+  { outlines = [], provisional = false }: Pick<ItemBody, 'outlines' | 'provisional'>,
+  now: ItemBody,
+): boolean =>
+  provisional !== (now.provisional ?? false) ||
   outlines.length !== now.outlines?.length ||
   outlines.some(({ view, corners }, k) => {
     const own = now.outlines?.[k]

@@ -1,4 +1,4 @@
-import { allKnown, andThen, mapKnown, unknown, type Known } from '../../base/known'
+import { andThen, mapKnown, unknown, type Known } from '../../base/known'
 import { dot } from '../../base/linalg/vec3'
 import type { ItemBody } from '../../file/parts/body'
 import { MAX_CORNERS, OUTLINE_VIEWS, type Outline } from '../../file/parts/outline'
@@ -19,7 +19,7 @@ const FULL_VIEW = Math.cos((10 * Math.PI) / 180)
  */
 export const plateBody = ({ plate, answer, standing }: PlateEvaluation): Known<ItemBody> =>
   andThen(standing ?? unknown('three of its holes at points of the vehicle'), ({ stand }) =>
-    mapKnown(allKnown([answer.plate] as const), ([face]) => {
+    mapKnown(answer.plate, (face) => {
       const outline = thinned(plateOutline(plate, face))
       return madeBody('plate', plate, outlinesOf(outline, stand, plate.thicknessMm))
     }),

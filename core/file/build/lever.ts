@@ -53,6 +53,10 @@ export const leverFacts = (kind: LeverKind): LeverKindFacts => LEVER_KIND_FACTS[
 /** Unit of a lever's amount. */
 export const leverUnit = ({ kind }: Pick<Lever, 'kind'>): 'mm' | 'deg' => LEVER_KIND_FACTS[kind].unit
 
+/** Kinds of lever that move such a body itself: a link, a sprocket, a mount is made a lever where it is told. */
+export const leversMoving = (body: BodyKind): LeverKind[] =>
+  LEVER_KINDS.filter((kind) => LEVER_KIND_FACTS[kind].names === undefined && isLeverOn(kind, body))
+
 /** True for a lever that its kind of body can have. */
 export const isLeverOn = (kind: LeverKind, body: BodyKind): boolean =>
   LEVER_KIND_FACTS[kind].on.includes(body)

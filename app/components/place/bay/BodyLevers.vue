@@ -1,14 +1,7 @@
 <script setup lang="ts">
 import type { Body } from '~~/core/file/parts/body'
 import type { Build } from '~~/core/file/build/build'
-import {
-  isLeverOn,
-  LEVER_KINDS,
-  leverFacts,
-  leverUnit,
-  type Lever,
-  type LeverKind,
-} from '~~/core/file/build/lever'
+import { leversMoving, leverUnit, type Lever, type LeverKind } from '~~/core/file/build/lever'
 import { leverName } from '~~/core/show/told/leverText'
 import { parseStock, stockFieldText } from '~~/core/show/text/stockText'
 import { texts } from '~/texts/en'
@@ -20,13 +13,9 @@ const bay = useBay()
 const words = texts.bay.body
 const own = computed(() => build.levers.filter((lever) => lever.body === body.id))
 const kinds = computed(() =>
-  LEVER_KINDS.filter(
-    (kind) =>
-      // A link is made adjustable where the links are told, a sprocket where its chain is, a mount where the mounts are.
-      leverFacts(kind).names === undefined &&
-      isLeverOn(kind, body.kind) &&
-      !own.value.some((lever) => lever.kind === kind),
-  ).map((value) => ({ value, label: words.kinds[value] })),
+  leversMoving(body.kind)
+    .filter((kind) => !own.value.some((lever) => lever.kind === kind))
+    .map((value) => ({ value, label: words.kinds[value] })),
 )
 const wanted = ref<LeverKind | undefined>()
 const add = () => {
