@@ -1,4 +1,3 @@
-import type { MAKING_STATES } from '~~/core/file/kinds/memberKinds'
 import { making } from './making'
 
 /** Phrases of tubes that are coped onto others. */
@@ -54,9 +53,6 @@ export const tubes = {
   shorter: (by: string) => `${by} shorter`,
   take: making.take,
   takeAgain: making.takeAgain,
-  state: making.state,
-  states: making.states satisfies Record<(typeof MAKING_STATES)[number], string>,
-  unsaid: making.unsaid,
   caution:
     'Edges of a fresh cope are knives: file them before you feel for the fit. Closed tubes are drilled before they are welded, so that hot air finds a way out.',
 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { MAKING_STATES } from '~~/core/file/kinds/memberKinds'
 import type { CopedTube } from '~~/core/file/kinds/copedTubeKinds'
 import { useFormat } from '~/composables/useFormat'
 import { tubes as words } from '~/texts/tubes'
@@ -11,7 +10,6 @@ const { tube } = defineProps<{ tube: CopedTube }>()
 const tubes = useCopedTubes()
 const workbench = useWorkbench()
 const { length, angle } = useFormat()
-const states = MAKING_STATES.map((value) => ({ value, label: words.states[value] }))
 const nameOf = (id: string) => workbench.build?.points.find((point) => point.id === id)?.name ?? id
 const position = computed(
   () => workbench.build?.positions.find(({ id }) => id === tube.made?.position)?.name ?? '?',
@@ -56,14 +54,8 @@ const otherwise = computed(() => {
         :value="tube.paperMm"
         @change="tubes.changeTube({ paperMm: $event })"
       />
-      <ChoiceField
-        :label="words.state"
-        :value="tube.state"
-        :items="states"
-        :unsaid="words.unsaid"
-        @change="tubes.changeTube({ state: $event })"
-      />
     </div>
+    <HowFar :part="tube" @change="tubes.changeTube" />
     <fieldset v-for="(end, k) in tube.ends" :key="k" class="end">
       <legend>{{ words.end(words.ends[k] ?? '') }}</legend>
       <UCheckbox

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MAKING_STATES, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
+import type { Crossmember, MemberWay } from '~~/core/file/kinds/memberKinds'
 import { fixed } from '~~/core/base/units/format'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
@@ -8,7 +8,6 @@ import { useMaking } from '~/stores/making'
 const { member, way } = defineProps<{ member: Crossmember; way: MemberWay }>()
 const making = useMaking()
 const sides = (['under', 'over'] as const).map((value) => ({ value, label: words.sides[value] }))
-const states = MAKING_STATES.map((value) => ({ value, label: words.states[value] }))
 const LENGTHS = [
   ['endMm', words.end],
   ['padMm', words.pad],
@@ -44,14 +43,8 @@ const LENGTHS = [
         :items="sides"
         @change="making.changeMember({ side: $event })"
       />
-      <ChoiceField
-        :label="words.state"
-        :value="member.state"
-        :items="states"
-        :unsaid="words.unsaid"
-        @change="making.changeMember({ state: $event })"
-      />
     </div>
+    <HowFar :part="member" @change="making.changeMember" />
     <StripFields v-if="way.kind === 'bent'" :way="way" />
     <MemberParts :member="member" :way="way" />
     <FigureField

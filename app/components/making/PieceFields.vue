@@ -50,6 +50,7 @@ const UNITS: Readonly<Record<string, string>> = { loadN: 'N', yieldMPa: 'N/mm²'
         @change="pieces.change({ [size]: $event })"
       />
     </div>
+    <HowFar :part="piece" @change="pieces.change" />
     <FoldedPart v-if="piece.kind === 'gusset'" :title="words.tab" is-open>
       <div class="fields">
         <FigureField

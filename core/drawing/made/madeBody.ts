@@ -1,4 +1,4 @@
-import { MAKING_STATES } from '../../file/kinds/memberKinds'
+import { isCut, type MakingState } from '../../file/kinds/madePart'
 import type { ItemBody } from '../../file/parts/body'
 import type { Outline } from '../../file/parts/outline'
 
@@ -9,7 +9,7 @@ export type MadeKind = 'bar' | 'tube' | 'plate'
 export interface MadePart {
   readonly id: string
   readonly name: string
-  readonly state?: (typeof MAKING_STATES)[number] | undefined
+  readonly state?: MakingState | undefined
 }
 
 /** Corners are kept to this, in mm: finer than anybody sets a part. */
@@ -17,10 +17,6 @@ const STEP_MM = 0.1
 
 /** Id of the body that a made part is in the bay. */
 export const madeBodyId = (kind: MadeKind, partId: string): string => `${kind}-${partId}`.slice(0, 64)
-
-/** True once the part itself is there, no longer only its place. */
-const isCut = ({ state }: MadePart): boolean =>
-  state !== undefined && MAKING_STATES.indexOf(state) >= MAKING_STATES.indexOf('cut')
 
 /** A made part as a body of the bay: a place kept free until it is cut. */
 export const madeBody = (kind: MadeKind, part: MadePart, outlines: readonly Outline[]): ItemBody => ({

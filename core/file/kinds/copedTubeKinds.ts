@@ -12,7 +12,7 @@ import {
 import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
-import { MAKING_STATES } from './memberKinds'
+import { partMade } from './madePart'
 import { length } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -40,7 +40,7 @@ const tubeShape = object({
   /** Left on for the saw. */
   spareMm: figure(0, 100).required(),
   ends: list(endShape, 2).min(2).required(),
-  state: wordField(MAKING_STATES),
+  ...partMade,
   /** How it was when it was taken as made. */
   made: maybe({
     at: timeField().required(),

@@ -12,6 +12,7 @@ import {
 import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { partMade } from './madePart'
 import { length } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -34,9 +35,6 @@ export const MEMBER_KINDS = {
 } as const
 export type MemberKind = keyof typeof MEMBER_KINDS
 const KIND_WORDS = Object.keys(MEMBER_KINDS) as MemberKind[]
-
-/** How far a made part is. */
-export const MAKING_STATES = ['idea', 'template', 'cut', 'tacked', 'welded', 'painted', 'fitted'] as const
 
 const wayShape = object({
   id: requiredId(),
@@ -111,7 +109,7 @@ const memberShape = object({
   ways: list(wayShape, 8).min(1).required(),
   /** The way it is made. */
   chosen: requiredId(),
-  state: wordField(MAKING_STATES),
+  ...partMade,
   /** Where its three seats were when it was taken as made. */
   made: maybe({
     at: timeField().required(),

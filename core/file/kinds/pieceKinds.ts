@@ -4,6 +4,7 @@ import { figure, maybe, requiredId, requiredName, wordField } from '../parts/fie
 import type { Told } from '../parts/told'
 import type { Things } from './ask'
 import type { EntryComplaint } from './listFacts'
+import { partMade } from './madePart'
 import { ONLY_TOLD, type OnlyTold } from './onlyTold'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -46,6 +47,7 @@ const pieceShape = object({
     thickMm: figure(1, 100),
     yieldMPa: figure(50, 2000),
   }),
+  ...partMade,
 })
 
 /** A drill guide, a gusset, a saw block. */

@@ -3,7 +3,7 @@ import { figure, list, requiredId, requiredName, wordField } from '../parts/fiel
 import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
-import { MAKING_STATES } from './memberKinds'
+import { partMade } from './madePart'
 import { length } from './quantityRow'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -91,7 +91,7 @@ const plateShape = object({
   seenFrom: wordField(['front', 'back'] as const).required(),
   /** Where it stands in the vehicle: three of its holes, each at a point on the face that it lies on. */
   stands: list(standShape, 3).min(3),
-  state: wordField(MAKING_STATES),
+  ...partMade,
 })
 
 /** A plate with holes that has to fit on bosses. */

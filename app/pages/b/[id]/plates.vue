@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { MAKING_STATES } from '~~/core/file/kinds/memberKinds'
 import { making, plates as words } from '~/texts/making'
 import { usePlateInBay } from '~/stores/inBay'
 import { usePlates } from '~/stores/plates'
@@ -10,7 +9,6 @@ const plates = usePlates()
 const inBay = usePlateInBay()
 const workbench = useWorkbench()
 const named = computed(() => plates.all.map(({ plate }) => ({ value: plate.id, label: plate.name })))
-const states = MAKING_STATES.map((value) => ({ value, label: making.states[value] }))
 const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.seen[value] }))
 </script>
 
@@ -93,14 +91,8 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
             :items="seen"
             @change="plates.changePlate({ seenFrom: $event })"
           />
-          <ChoiceField
-            :label="making.state"
-            :value="plates.found.plate.state"
-            :items="states"
-            :unsaid="making.unsaid"
-            @change="plates.changePlate({ state: $event })"
-          />
         </div>
+        <HowFar :part="plates.found.plate" @change="plates.changePlate" />
       </section>
       <PlateHoles :plate="plates.found.plate" />
       <PlateSpots :plate="plates.found.plate" />
