@@ -19,6 +19,7 @@ export const steps = {
   isDone: (day: string) => `done ${day}`,
   all: 'All steps are done.',
   readAloud: 'Read aloud',
+  typeIt: 'Type what you read',
   progress: (done: number, all: number) => `${done} of ${all} done`,
   kinds: { bar: 'crossmember', tube: 'tube', plate: 'plate', weld: 'weld' } satisfies Record<
     StepSubject,

@@ -136,6 +136,16 @@ test('a drill guide as a solid of its size, turned into a gusset by key, undone,
   await saved(page)
   await page.reload()
   await expect(told).toContainText('1.0 mm off')
+  // What it was made of is asked once it is cut.
+  const grade = page.getByLabel('Steel, and where it came from')
+  await expect(grade).toHaveCount(0)
+  await choose(page, 'How far it is', 'cut')
+  await type(page, 'Steel, and where it came from', 'C45, off the old press')
+  await saved(page)
+  await page.reload()
+  await expect(grade).toHaveValue('C45, off the old press')
+  await undo(page)
+  await expect(grade).toHaveValue('')
   expect(await grave(page)).toEqual([])
   await narrow(page)
 })
@@ -166,9 +176,14 @@ test('on a phone: a hole that is off, a photograph with a tick, diagonals that s
   await expect(page.getByTestId('step-photo')).toHaveCount(0)
   expect(await grave(page)).toEqual([])
   await narrow(page)
-  await page.goto(page.url().replace(/\/steps.*/, '/welds'))
-  await page.getByRole('combobox', { name: 'Tack, check, weld' }).click()
-  await page.getByRole('option', { name: 'strut to the cross tube' }).click()
+  // What is read of a weld is typed on its own page, from the step that asks for it.
+  await page.goto(page.url().replace(/\/steps.*/, '/steps?of=weld&thing=strut-weld'))
+  while (!(await step.innerText()).includes('strut head to right rail'))
+    await page.getByRole('button', { name: 'Next', exact: true }).click()
+  await page.getByRole('link', { name: 'Type what you read' }).click()
+  await expect(page.getByRole('combobox', { name: 'Tack, check, weld' })).toHaveText(
+    'strut to the cross tube',
+  )
   const keep = async (first: string, second: string) => {
     await type(page, 'One diagonal', first)
     await type(page, 'The other', second)

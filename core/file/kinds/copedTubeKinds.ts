@@ -1,14 +1,5 @@
 import { object } from 'yup'
-import {
-  figure,
-  list,
-  maybe,
-  nameField,
-  requiredId,
-  requiredName,
-  timeField,
-  wordField,
-} from '../parts/fields'
+import { figure, list, maybe, nameField, requiredId, requiredName, timeField } from '../parts/fields'
 import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'

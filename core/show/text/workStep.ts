@@ -9,6 +9,8 @@ export interface WorkStep {
   readonly note?: string
   /** A bolt is put in a hole: how it goes in is asked. */
   readonly isHole?: boolean
+  /** A figure is read, and typed where its part has its own page. */
+  readonly isRead?: boolean
 }
 
 /** What a step is ticked by. */

@@ -59,7 +59,9 @@ describe('work step by step', () => {
       ...['tack 1', 'tack 2', 'tack 3', 'tack 4'],
       ...['read over the fold', 'read bar, end to end', 'read left end against right end'],
       ...['weld', 'look again after 30 minutes', 'look again after 60 minutes'],
+      ...['read it all again', 'read where the powertrain stands'],
     ])
+    expect(stepsOf('weld').filter(({ isRead }) => isRead)).toHaveLength(5)
   })
 
   it('has no steps while a figure is missing', () => {

@@ -135,9 +135,16 @@ function weldWork({ units }: Build, weld: NonNullable<Build['welds']>[number]): 
       key: `read/${id}`,
       name: `read ${name}`,
       note: 'tacked and cold',
+      isRead: true,
     })),
     { name: 'weld', note: 'short, opposite, back-stepped, from the stiff side outwards' },
     { name: 'look again after 30 minutes', note: 'for what smoulders on both sides of the sheet' },
-    { name: 'look again after 60 minutes', note: 'then read everything once more, cold' },
+    { name: 'look again after 60 minutes', note: 'for what smoulders on both sides of the sheet' },
+    { name: 'read it all again', note: 'cold; the old figures are out of sight', isRead: true },
+    {
+      name: 'read where the powertrain stands',
+      note: 'the points that were read tacked; not where this weld carries none of it',
+      isRead: true,
+    },
   ]
 }

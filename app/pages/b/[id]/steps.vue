@@ -92,6 +92,14 @@ function speak() {
           class="photo"
           data-testid="step-photo"
         />
+        <UButton
+          v-if="work.step.isRead"
+          size="xl"
+          variant="outline"
+          icon="i-lucide-ruler"
+          :to="{ path: `/b/${workbench.build.id}/welds`, query: { weld: work.work.thing } }"
+          >{{ words.typeIt }}</UButton
+        >
         <HoleFinding v-if="work.step.isHole && !work.step.doneAt" @found="work.tick($event)" />
       </section>
       <p class="caution">{{ words.cautions[work.work.of] }}</p>

@@ -14,6 +14,12 @@ const SIZES = [
   ['lengthMm', words.length],
   ['thicknessMm', words.thickness],
 ] as const
+const route = useRoute()
+watch(
+  () => route.query.weld,
+  (asked) => typeof asked === 'string' && (welds.looked = asked),
+  { immediate: true },
+)
 watch(
   () => workbench.build?.id,
   (id) => id !== undefined && welds.learn(),
