@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { isCut, MAKING_STATES, type AsBuilt, type PartMade } from '~~/core/file/kinds/madePart'
+import { assign } from '~/stores/assign'
 import { madePart as words } from '~/texts/madePart'
 
 /** How far a made part is; once it is cut, of what: nobody remembers it a year later. */
@@ -9,8 +10,8 @@ const states = MAKING_STATES.map((value) => ({ value, label: words.states[value]
 const builtOf = Object.keys(words.builtOf) as (keyof AsBuilt)[]
 
 function tell(what: keyof AsBuilt, text: string): void {
-  const { [what]: _, ...others } = part.asBuilt ?? {}
-  const asBuilt = text === '' ? others : { ...others, [what]: text }
+  const asBuilt: AsBuilt = { ...part.asBuilt }
+  assign(asBuilt, { [what]: text || undefined })
   emit('change', { asBuilt: Object.keys(asBuilt).length > 0 ? asBuilt : undefined })
 }
 </script>
