@@ -12,18 +12,14 @@ import {
   type PlateHoleEntry,
   type PlateZone,
 } from '~~/core/file/kinds/plateKinds'
+import { boltCircle, circlePlaces, type BoltCircle } from '~~/core/making/bolts/boltCircle'
 import { plateTemplate } from '~~/core/making/templates/plateTemplate'
 import { titled } from '~~/core/making/templates/template'
 import { PLATES } from '~~/core/model/plateSubject'
 import { chosenPosition } from '~~/core/model/evaluateBuild'
 import { foundOf } from '~~/core/model/subject'
-import {
-  fitSentence,
-  patternSentence,
-  spacerRows,
-  tapeRows,
-  zoneSentences,
-} from '~~/core/show/text/plateText'
+import { plateNotes } from '~~/core/show/text/plateNotes'
+import { fitSentence, patternSentence, spacerRows, tapeRows } from '~~/core/show/text/plateText'
 import { saveTemplate, type TemplateFile } from '../print/saveTemplate'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
@@ -66,7 +62,7 @@ export const usePlates = defineStore('plates', () => {
     found.value ? plateScene(found.value.plate, found.value.answer, width) : null
   const sentence = computed(() => (found.value ? fitSentence(found.value.plate, found.value.answer) : null))
   const spacers = computed(() => (found.value ? spacerRows(found.value.plate, found.value.answer) : []))
-  const zones = computed(() => (found.value ? zoneSentences(found.value.answer) : []))
+  const notes = computed(() => (found.value ? plateNotes(found.value.answer) : []))
   const rowsOf = (side: PlateSide) => {
     const face = found.value?.plate[side]
     return face && found.value ? tapeRows(face, found.value.answer[side]) : []
@@ -100,6 +96,15 @@ export const usePlates = defineStore('plates', () => {
       assign(
         plate.holes.find((one) => one.id === id),
         changed,
+      )
+    })
+  }
+
+  /** Its holes, or the bosses, evenly on a circle: the first at the top and on clockwise. */
+  function layOnCircle(face: 'at' | 'boss', by: BoltCircle['by']): void {
+    edit('Lay holes on a circle', ({ holes }) => {
+      circlePlaces(holes.length, boltCircle({ holes: holes.length, by }).circleMm).forEach(([xMm, yMm], k) =>
+        assign(holes[k], { [face]: { xMm, yMm } }),
       )
     })
   }
@@ -199,8 +204,8 @@ export const usePlates = defineStore('plates', () => {
   }
 
   return {
-    ...{ all, looked, found, isMirrored, scene, sentence, spacers, zones, rowsOf, agreementOf, printed },
-    ...{ changePlate, changeHole, addHole, removeHole, addTape, removeTape, turnThird },
+    ...{ all, looked, found, isMirrored, scene, sentence, spacers, notes, rowsOf, agreementOf, printed },
+    ...{ changePlate, changeHole, layOnCircle, addHole, removeHole, addTape, removeTape, turnThird },
     ...{ addZone, changeZone, removeZone, add, remove, save },
   }
 })

@@ -27,6 +27,20 @@ export const cards = {
       : { first: 'the first cross', second: 'the second cross', outline: 'a corner of the metal' }[tool],
   toolShort: (tool: CardTool): string =>
     typeof tool === 'object' ? tool.hole : { first: '1', second: '2', outline: '' }[tool],
+  circle: {
+    title: 'Evenly on a circle',
+    lead: 'The first hole at the top and on clockwise, as one looks at it from the front.',
+    face: 'Lay on it',
+    faces: { at: 'the holes of the plate', boss: 'the bosses' },
+    by: 'Measured',
+    bys: {
+      circleMm: 'the circle itself',
+      chordMm: 'from a hole to its neighbour',
+      acrossMm: 'to the opposite hole, or the farthest',
+    },
+    size: 'So far',
+    lay: (holes: number) => `Lay ${holes} holes on it`,
+  },
   spots: 'From coordinates',
   spotLead: 'To the right and up, as one looks at it from the front; they count where nothing was taped.',
   spot: { xMm: 'to the right', yMm: 'up' },

@@ -163,6 +163,7 @@ export const plates = {
   dowel: 'Dowel',
   depth: 'Boss below a straight edge',
   spacer: 'Spacer',
+  spacerThere: 'Spacer that is there',
   addHole: 'Another hole',
   removeHole: (id: string) => `Delete hole ${id}`,
   faces: { plate: 'Tapes on the plate', bosses: 'Tapes on the bosses' },

@@ -111,7 +111,7 @@ export const plateFigureId = (plate: string): string => `plate/${plate}/standsMi
 
 /** What is published of a plate; null for what is not known. */
 function plateJson({ plate: { id, name }, answer, standing }: PlateEvaluation) {
-  const { plate, bosses, fit, spacers, zones } = answer
+  const { plate, bosses, fit, spacers, zones, edges } = answer
   const places = (face: PlateAnswer['plate']) =>
     face.known ? [...face.value.places].map(([hole, [xMm, yMm]]) => ({ hole, xMm, yMm })) : null
   const suspect = (face: PlateAnswer['plate']) =>
@@ -129,6 +129,9 @@ function plateJson({ plate: { id, name }, answer, standing }: PlateEvaluation) {
     open: fit.known ? fit.value.open : null,
     zones: zones.known ? zones.value.map(({ id: zone, roomMm, hides }) => ({ zone, roomMm, hides })) : null,
     standsMissMm: standing?.known ? standing.value.missMm : null,
+    edges: edges.known ? edges.value.holes.map(({ id: hole, edgeMm }) => ({ hole, edgeMm })) : null,
+    pitchMm: edges.known ? edges.value.pitchMm : null,
+    rockMm: spacers.known ? (spacers.value.rests?.rockMm ?? null) : null,
     spacersMm: spacers.known ? Object.fromEntries(spacers.value.spacersMm) : null,
   }
 }

@@ -203,11 +203,36 @@ test('what lies on a plate stays free; a hump taken loaded, undone', async ({ pa
   await openCard(page, 'the tight bay', 'plates')
   await fold(page, 'What lies on it and stays free').click()
   await page.getByRole('button', { name: 'Another', exact: true }).click()
-  await expect(page.getByTestId('plate-zone').first()).toContainText('accessory: cut the plate back by')
+  await expect(page.getByTestId('plate-note').first()).toContainText('accessory: cut the plate back by')
   await type(page, 'Its middle, along', '900')
-  await expect(page.getByTestId('plate-zone').first()).toContainText('more than its gap are free')
+  await expect(page.getByTestId('plate-note').first()).toContainText('more than its gap are free')
   await undo(page)
-  await expect(page.getByTestId('plate-zone').nth(1)).toContainText('hides the bolt of hole')
+  await expect(page.getByTestId('plate-note').nth(1)).toContainText('hides the bolt of hole')
+  // Spacers that are there, as deep as their bosses but for one.
+  const there = page.getByLabel('Spacer that is there', { exact: true })
+  await expect(there).toHaveCount(5)
+  for (const [k, mm] of ['5.2', '3', '3.6', '4.1', '5.5'].entries())
+    await type(
+      page.getByRole('group', { name: `Hole ${'ABCDE'[k]}`, exact: true }),
+      'Spacer that is there',
+      mm,
+    )
+  await expect(page.getByTestId('plate-note').last()).toHaveText(
+    / it lies on A, [BCD], E and rocks by 0\.\d\d mm: /,
+  )
+  await type(page.getByRole('group', { name: 'Hole E', exact: true }), 'Spacer that is there', '5')
+  await expect(page.getByTestId('plate-note').last()).toContainText('it lies flat on all; it leans 0.00°')
+  await fold(page, 'From coordinates').click()
+  await fold(page, 'Evenly on a circle').click()
+  await choose(page, 'Measured', 'to the opposite hole, or the farthest')
+  // Five holes: the farthest of a circle of 100 is cos 18° of it off.
+  await type(page, 'So far', '95.106')
+  await page.getByRole('button', { name: 'Lay 5 holes on it' }).click()
+  const hole = page.getByRole('group', { name: 'Hole A', exact: true }).last()
+  await expect(hole.getByLabel('up', { exact: true })).toHaveValue('50.0')
+  await undo(page)
+  await expect(hole.getByLabel('up', { exact: true })).toHaveValue('')
+  expect(await grave(page)).toEqual([])
   await saved(page)
   await page.goto(page.url().replace('/plates', '/humps'))
   const least = page.getByTestId('hump-lows').locator('tbody tr').first()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Crossmember, MemberWay } from '~~/core/file/kinds/memberKinds'
+import { MEMBER_KINDS, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
 import { fixed } from '~~/core/base/units/format'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
@@ -44,6 +44,12 @@ const LENGTHS = [
         @change="making.changeMember({ side: $event })"
       />
     </div>
+    <SpacersField
+      v-if="MEMBER_KINDS[way.kind].hasSpacers"
+      :value="member.spacersMm"
+      :most="6"
+      @change="making.changeMember({ spacersMm: $event })"
+    />
     <HowFar :part="member" @change="making.changeMember" />
     <StripFields v-if="way.kind === 'bent'" :way="way" />
     <MemberParts :member="member" :way="way" />

@@ -35,6 +35,14 @@ const SIZES = [
         :value="hole.depthMm"
         @change="plates.changeHole(hole.id, { depthMm: $event })"
       />
+      <FigureField
+        v-if="hole.depthMm !== undefined"
+        :label="words.spacerThere"
+        kind="length"
+        of="plates.holes.spacerMm"
+        :value="hole.spacerMm"
+        @change="plates.changeHole(hole.id, { spacerMm: $event })"
+      />
       <UCheckbox
         :label="words.dowel"
         :model-value="hole.dowel ?? false"

@@ -30,6 +30,7 @@ function set(hole: PlateHoleEntry, face: 'at' | 'boss', way: 'xMm' | 'yMm', mm: 
     :is-open="plate.holes.some(({ at, boss }) => at !== undefined || boss !== undefined)"
   >
     <p class="soft">{{ words.spotLead }}</p>
+    <PlateCircle :holes="plate.holes.length" />
     <template v-for="hole in plate.holes" :key="hole.id">
       <fieldset v-for="face in FACES" :key="face" class="spot">
         <legend>{{ words.spotOf(hole.id, face) }}</legend>

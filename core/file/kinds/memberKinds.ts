@@ -1,4 +1,4 @@
-import { object } from 'yup'
+import { array, object } from 'yup'
 import {
   figure,
   list,
@@ -102,6 +102,8 @@ const memberShape = object({
   /** From the face of the gearbox to the seat, with the weight on. */
   bushMm: figure(0, 500).required(),
   leans: maybe({ left: leanShape, right: leanShape }),
+  /** Thicknesses of the spacers at hand: of more than six there are too many stacks to try. */
+  spacersMm: array().of(figure(0.1, 500).required()).max(6),
   /** Largest load of the bush, with its shock. */
   loadN: figure(1, 1e6),
   /** Heads of bolts below its underside. */

@@ -28,6 +28,8 @@ const holeShape = object({
   boss: spotShape.default(undefined).optional(),
   /** How far the boss lies below one straight edge laid over all. */
   depthMm: figure(-500, 500),
+  /** The spacer that is there. */
+  spacerMm: figure(0, 500),
 })
 
 const tapeShape = object({

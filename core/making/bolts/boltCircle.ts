@@ -1,5 +1,6 @@
 import { CoreError } from '../../base/errors'
 import { lcm } from '../../base/numbers'
+import type { Place2 } from '../../base/outline/polygon'
 import { radians } from '../../base/units/angle'
 
 /** Holes evenly on a circle, told by any one of three distances. */
@@ -34,6 +35,13 @@ export function boltCircle({ holes, by }: BoltCircle): BoltCircleSizes {
   if (!(circleMm > 0)) throw new CoreError('out-of-range', 'circle', 'must be above 0')
   return { circleMm, chordMm: circleMm * chord, acrossMm: circleMm * across }
 }
+
+/** Middles of its holes about its own, the first at the top and on clockwise: to the right and up. */
+export const circlePlaces = (holes: number, circleMm: number): Place2[] =>
+  Array.from({ length: holes }, (_, k): Place2 => {
+    const angle = (2 * Math.PI * k) / holes
+    return [(circleMm / 2) * Math.sin(angle), (circleMm / 2) * Math.cos(angle)]
+  })
 
 /** Holes of one size on a circle. */
 export interface HoleRing {

@@ -31,8 +31,10 @@ export interface PlateEdges {
 const EDGE_RATIOS = [1.5, 1.2] as const
 const PITCH_RATIOS = [2.5, 2.2] as const
 
+/** A round edge is drawn in chords that run so little inside it. */
+const CHORD = 1 - 1e-4
 const graded = (ratio: number, [warn, fail]: readonly [number, number]): EdgeVerdict =>
-  ratio >= warn ? 'ok' : ratio >= fail ? 'warn' : 'fail'
+  ratio >= warn * CHORD ? 'ok' : ratio >= fail * CHORD ? 'warn' : 'fail'
 
 /**
  * How near holes stand to the edges of their plate and to each other.

@@ -6,6 +6,8 @@ export interface FillStack {
   readonly gapMm: number
   readonly sumMm: number
   readonly pieces: number
+  /** Of each piece, thickest first. */
+  readonly thicknessesMm: readonly number[]
 }
 
 /** Under a crossmember's pad they lie between two flat faces: eight hold as well as one. */
@@ -15,7 +17,10 @@ const MOST_PIECES = 8
 export function fillStack(gapMm: number, stock: readonly SpacerStock[]): FillStack {
   const found = nearestStacks(gapMm, stock, MOST_PIECES)
   const counts = found?.stacks[0]
-  if (!found || !counts || Math.abs(gapMm) <= found.off) return { gapMm, sumMm: 0, pieces: 0 }
-  const sumMm = sum(counts.map((count, i) => count * (stock[i]?.thickness ?? 0)))
-  return { gapMm, sumMm, pieces: found.pieces }
+  if (!found || !counts || Math.abs(gapMm) <= found.off)
+    return { gapMm, sumMm: 0, pieces: 0, thicknessesMm: [] }
+  const thicknessesMm = counts
+    .flatMap((count, i) => Array<number>(count).fill(stock[i]?.thickness ?? NaN))
+    .sort((a, b) => b - a)
+  return { gapMm, sumMm: sum(thicknessesMm), pieces: found.pieces, thicknessesMm }
 }

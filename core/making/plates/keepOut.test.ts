@@ -1,6 +1,6 @@
 import { changedBay } from '../../testdata/bay'
 import { plateScene } from '../../drawing/plateScene'
-import { zoneSentences } from '../../show/text/plateText'
+import { plateNotes } from '../../show/text/plateNotes'
 import { resultJson } from '../../show/result/resultJson'
 import type { Plate } from '../../file/kinds/plateKinds'
 import { plateAnswer } from './plateAnswer'
@@ -24,11 +24,11 @@ describe('what lies on a plate', () => {
     const { zones } = plateAnswer(zone({}))
     expect(zones.known && zones.value[0]).toMatchObject({ roomMm: expect.closeTo(5, 6), hides: [] })
     const near = plateAnswer(zone({ asideMm: 25 }))
-    expect(zoneSentences(near)).toEqual([
-      { text: 'alternator: cut the plate back by 10.0 mm there.', isOut: true },
+    expect(plateNotes(near)).toEqual([
+      { text: 'alternator: cut the plate back by 10.0 mm there.', verdict: 'out' },
     ])
-    expect(zoneSentences(plateAnswer(zone({ asideMm: 60 })))).toEqual([
-      { text: 'alternator: 25.0 mm more than its gap are free.', isOut: false },
+    expect(plateNotes(plateAnswer(zone({ asideMm: 60 })))).toEqual([
+      { text: 'alternator: 25.0 mm more than its gap are free.', verdict: 'holds' },
     ])
     const scene = plateScene(zone({ asideMm: 25 }), near, 500)!
     expect(scene.zones).toEqual([{ id: 'z', points: expect.any(Array), isHit: true }])
@@ -37,7 +37,7 @@ describe('what lies on a plate', () => {
   it('that hides a bolt wants an access tube', () => {
     const over = plateAnswer(zone({ alongMm: 95, asideMm: 0 }))
     expect(over.zones.known && over.zones.value[0]!.hides).toEqual(['B'])
-    expect(zoneSentences(over)[1]!.text).toBe(
+    expect(plateNotes(over)[1]!.text).toBe(
       'alternator hides the bolt of hole B: an access tube through it, and a longer bolt.',
     )
   })

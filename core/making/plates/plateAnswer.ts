@@ -1,6 +1,7 @@
 import { answered } from '../../base/answered'
-import { allKnown, mapKnown, unknown, type Known } from '../../base/known'
+import { allKnown, andThen, mapKnown, unknown, type Known } from '../../base/known'
 import type { Plate } from '../../file/kinds/plateKinds'
+import { plateEdges, type PlateEdges } from '../bolts/plateEdges'
 import { bossSpacers, type BossSpacers } from './bossSpacers'
 import { facePlaces, type FacePlaces } from './facePlaces'
 import { keepOut, type ZoneFound } from './keepOut'
@@ -15,6 +16,8 @@ export interface PlateAnswer {
   readonly spacers: Known<BossSpacers>
   /** What it must leave free. */
   readonly zones: Known<readonly ZoneFound[]>
+  /** How near its holes stand to its edges, and to each other. */
+  readonly edges: Known<PlateEdges>
 }
 
 /** A plate on its bosses. */
@@ -23,8 +26,21 @@ export function plateAnswer(plate: Plate): PlateAnswer {
     plate: facePlaces(plate, 'plate', 'at', ({ holeMm }) => holeMm),
     bosses: facePlaces(plate, 'bosses', 'boss', ({ bossMm }) => bossMm),
   }
-  const zones = mapKnown(faces.plate, (face) => keepOut(plate, face.places, plateOutline(plate, face)))
-  return { ...faces, fit: fitOf(plate, faces), spacers: spacersOf(plate, faces.bosses), zones }
+  const cut = mapKnown(faces.plate, (face) => ({ face, outline: plateOutline(plate, face) }))
+  return {
+    ...faces,
+    fit: fitOf(plate, faces),
+    spacers: spacersOf(plate, faces.bosses),
+    zones: mapKnown(cut, ({ face, outline }) => keepOut(plate, face.places, outline)),
+    edges: andThen(cut, ({ face, outline }) =>
+      answered(() =>
+        plateEdges(
+          outline,
+          plate.holes.map(({ id, holeMm }) => ({ id, holeMm, at: face.places.get(id) ?? [NaN, NaN] })),
+        ),
+      ),
+    ),
+  }
 }
 
 const fitOf = (
@@ -53,6 +69,8 @@ function spacersOf({ holes, leastSpacerMm = 0 }: Plate, bosses: Known<FacePlaces
   const lacks = holes.find(({ depthMm }) => depthMm === undefined)
   if (lacks) return unknown(`how deep the boss of hole ${lacks.id} lies below a straight edge`)
   if (!bosses.known) return bosses
+  const there = holes.flatMap(({ id, spacerMm }) => (spacerMm === undefined ? [] : [[id, spacerMm] as const]))
+  const fitted = there.length === holes.length ? new Map(there) : null
   return answered(() =>
     bossSpacers({
       bosses: holes.map(({ id, depthMm = NaN }) => ({
@@ -61,6 +79,7 @@ function spacersOf({ holes, leastSpacerMm = 0 }: Plate, bosses: Known<FacePlaces
         at: bosses.value.places.get(id) ?? [NaN, NaN],
       })),
       leastMm: leastSpacerMm,
+      ...(fitted && { fitted }),
     }),
   )
 }

@@ -3,6 +3,7 @@ import type { UnitSettings } from '../../base/units/unitSettings'
 import { norm, sub, type Vec3 } from '../../base/linalg/vec3'
 import { degrees } from '../../base/units/angle'
 import { MEMBER_KINDS, type Crossmember, type MemberKind, type MemberWay } from '../../file/kinds/memberKinds'
+import { fillStack } from '../../making/crossmembers/fillStack'
 import { pressedDeg } from '../../making/bends/trialBend'
 import { cornerWords, mouthMm } from '../../making/templates/memberTemplate'
 import type { MemberEvaluation } from '../../model/memberSubject'
@@ -72,7 +73,7 @@ const STAYS: Readonly<Record<MemberKind, string>> = {
 }
 
 /** All ways to make a crossmember, in their order. */
-export const wayRows = ({ ways }: MemberEvaluation, units: UnitSettings): WayRow[] =>
+export const wayRows = ({ member, ways }: MemberEvaluation, units: UnitSettings): WayRow[] =>
   ways.map((found) => {
     const { way, figures } = found
     const told = figures.known ? figures.value : {}
@@ -86,7 +87,7 @@ export const wayRows = ({ ways }: MemberEvaluation, units: UnitSettings): WayRow
       lowest: told.groundMm === undefined ? NONE : length(told.groundMm),
       share: told.sharePercent === undefined ? NONE : `${fixed(told.sharePercent, 0)} %`,
       sag: length(told.sagMm),
-      work: [workOf(found, units), ...twistOf(found)].join('; '),
+      work: [workOf(member, found, units), ...twistOf(found)].join('; '),
       stays: STAYS[way.kind],
       missing: figures.known ? null : figures.missing,
     }
@@ -104,11 +105,14 @@ function twistOf({ way, figures }: WayFound): string[] {
   ]
 }
 
-function workOf(found: WayFound, units: UnitSettings): string {
+function workOf({ spacersMm }: Crossmember, found: WayFound, units: UnitSettings): string {
   const turns = blankCorners(found).map(({ turnDeg }) => Math.abs(turnDeg))
   const angles = [turns[0], turns[2]].map((turn) => `${fixed(turn ?? NaN, 1)}°`).join(' and ')
   const fill = found.figures.known ? found.figures.value.fillMm : undefined
-  const spacers = fill === undefined ? NONE : `spacers of ${formatLength(fill, units)} under the bush`
+  const spacers =
+    fill === undefined
+      ? NONE
+      : `spacers of ${formatLength(fill, units)} under the bush${stackWords(fill, spacersMm ?? [])}`
   switch (found.way.kind) {
     case 'straight':
       return spacers
@@ -127,6 +131,18 @@ function workOf(found: WayFound, units: UnitSettings): string {
     case 'old':
       return movedWords(found, units)
   }
+}
+
+/** What is nearest of the spacers at hand: " (20 + 3, 0.4 mm less)". */
+function stackWords(fillMm: number, stock: readonly number[]): string {
+  const { thicknessesMm, sumMm } = fillStack(
+    fillMm,
+    stock.map((thickness) => ({ thickness })),
+  )
+  if (thicknessesMm.length === 0) return ''
+  const off = sumMm - fillMm
+  const rest = Math.abs(off) < 0.05 ? '' : `, ${fixed(Math.abs(off), 1)} mm ${off > 0 ? 'more' : 'less'}`
+  return ` (${thicknessesMm.join(' + ')}${rest})`
 }
 
 /** Where the plates take an old bar: "plates: 12 mm forward; left end 3 mm up, right end 2 mm up". */

@@ -44,22 +44,6 @@ export function standsSentence(
   return `Its points lie up to ${formatLength(standing.value.missMm, units)}${give ? ` ${give}` : ''} beside its holes.`
 }
 
-/** What of a plate stands where something else lies, a sentence each. */
-export function zoneSentences({
-  zones,
-}: PlateAnswer): readonly { readonly text: string; readonly isOut: boolean }[] {
-  if (!zones.known) return []
-  return zones.value.flatMap(({ name, roomMm, hides }) => [
-    roomMm < 0
-      ? { text: `${name}: cut the plate back by ${fixed(-roomMm, 1)} mm there.`, isOut: true }
-      : { text: `${name}: ${fixed(roomMm, 1)} mm more than its gap are free.`, isOut: false },
-    ...hides.map((hole) => ({
-      text: `${name} hides the bolt of hole ${hole}: an access tube through it, and a longer bolt.`,
-      isOut: true,
-    })),
-  ])
-}
-
 const signed = (mm: number): string => signedText(mm, (size) => fixed(size, 2))
 
 /** A tape over two holes beside what all tapes together say. */

@@ -8,9 +8,9 @@ export type ParsedStock =
 const [THINNEST, THICKEST, MOST] = [0.1, 500, 30]
 
 /** Spacers at hand as typed: thicknesses in mm with a space, a semicolon or a comma and a space between. */
-export function parseStock(text: string): ParsedStock {
+export function parseStock(text: string, most = MOST): ParsedStock {
   const parts = text.split(/\s*[;\s]\s*|,\s+/).filter((part) => part !== '')
-  if (parts.length > MOST) return { ok: false, message: `more than ${MOST} thicknesses` }
+  if (parts.length > most) return { ok: false, message: `more than ${most} thicknesses` }
   const stock: number[] = []
   for (const part of parts) {
     const parsed = parseNumber(plainMarks(part.replace(/,$/, '')))

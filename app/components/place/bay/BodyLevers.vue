@@ -3,7 +3,6 @@ import type { Body } from '~~/core/file/parts/body'
 import type { Build } from '~~/core/file/build/build'
 import { leversMoving, leverUnit, type Lever, type LeverKind } from '~~/core/file/build/lever'
 import { leverName } from '~~/core/show/told/leverText'
-import { parseStock, stockFieldText } from '~~/core/show/text/stockText'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
 
@@ -34,12 +33,6 @@ const setEffort = (lever: Lever, key: 'fixed' | 'perUnit', value: number | undef
   const effort = { ...lever.effort, ...(value !== undefined && { [key]: value }) }
   if (value === undefined) Reflect.deleteProperty(effort, key)
   bay.changeLever(lever.id, { effort })
-}
-const faults = reactive<Record<string, string | undefined>>({})
-function setStock(lever: Lever, text: string) {
-  const parsed = parseStock(text)
-  faults[lever.id] = parsed.ok ? undefined : parsed.message
-  if (parsed.ok) bay.changeLever(lever.id, { stock: parsed.stock.length > 0 ? parsed.stock : undefined })
 }
 const setName = (lever: Lever, text: string) => bay.changeLever(lever.id, { name: text || undefined })
 const setWhy = (lever: Lever, why: string) => {
@@ -87,13 +80,11 @@ const setWhy = (lever: Lever, why: string) => {
           @change="$event !== undefined && bay.changeLever(lever.id, { step: $event })"
         />
       </div>
-      <TextField
+      <SpacersField
         v-if="leverUnit(lever) === 'mm'"
-        :label="words.stock"
-        :help="words.stockHint"
-        :error="faults[lever.id]"
-        :value="stockFieldText(lever.stock ?? [])"
-        @change="setStock(lever, $event)"
+        :value="lever.stock"
+        :most="30"
+        @change="bay.changeLever(lever.id, { stock: $event })"
       />
       <div class="two">
         <FigureField

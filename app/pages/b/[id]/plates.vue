@@ -29,13 +29,13 @@ const seen = (['front', 'back'] as const).map((value) => ({ value, label: words.
       ></MadeAnswer>
       <PlateDrawing :scene-of="plates.scene" />
       <p
-        v-for="{ text, isOut } in plates.zones"
+        v-for="{ text, verdict } in plates.notes"
         :key="text"
         class="figure"
-        :class="{ out: isOut }"
-        data-testid="plate-zone"
+        :class="{ out: verdict === 'out' }"
+        data-testid="plate-note"
       >
-        {{ text }}
+        <VerdictMark :verdict="verdict" :size="14" /> {{ text }}
       </p>
       <PlateTapes side="plate" />
       <PlateTapes side="bosses" />
