@@ -53,6 +53,7 @@ const SIZES = [
       </p>
       <RemoveButton
         v-if="plate.holes.length > 3"
+        class="drop"
         :label="words.removeHole(hole.id)"
         @click="plates.removeHole(hole.id)"
       />
@@ -63,6 +64,7 @@ const SIZES = [
 
 <style scoped>
 .hole {
+  position: relative;
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 6px 10px;
@@ -72,5 +74,10 @@ const SIZES = [
 }
 legend {
   font-weight: 600;
+}
+.drop {
+  position: absolute;
+  top: -28px;
+  right: 0;
 }
 </style>

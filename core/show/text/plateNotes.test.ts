@@ -25,13 +25,21 @@ describe('what else is to be said of a plate', () => {
   it('says nothing while all is well, and names holes too near to an edge or to each other', () => {
     expect(notes(() => undefined)).toEqual([])
     // A margin of 8 leaves 8 + 4.5 from the middle, 12.5 / 9 of its size; of 5, 9.5 / 9.
-    expect(notes((plate) => (plate.marginMm = 8)).map(({ verdict }) => verdict)).toEqual(
-      Array(4).fill('tight'),
-    )
-    expect(notes((plate) => (plate.marginMm = 5))[0]).toEqual({
-      text: 'Hole A: 9.5 mm from its middle to the edge, 1.1 of its size; 1.5 keeps it from tearing out.',
-      verdict: 'out',
+    expect(notes((plate) => (plate.marginMm = 8))).toEqual([
+      {
+        text: 'Holes A, B, C, D: from the middle to the edge 12.5 mm, 1.4 of its size; 1.5 keeps it from tearing out.',
+        verdict: 'tight',
+      },
+    ])
+    const large = notes((plate) => {
+      plate.marginMm = 5
+      plate.holes[0].holeMm = 8
     })
+    // Of the smaller hole 9 / 8 are less than 9.5 / 9.
+    expect(large.map(({ text, verdict }) => [text.slice(0, 56), verdict])).toEqual([
+      ['Hole A: from the middle to the edge 9.0 mm, 1.1 of its s', 'out'],
+      ['Holes B, C, D: from the middle to the edge 9.5 mm, 1.1 o', 'out'],
+    ])
     const near = notes(({ holes }) => (holes[1].at = holes[1].boss = { xMm: 21, yMm: 0 }))
     expect(near).toEqual([
       {

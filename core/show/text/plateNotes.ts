@@ -1,6 +1,6 @@
 import { fixed } from '../../base/units/format'
 import type { Verdict } from '../../file/build/limit'
-import type { EdgeVerdict } from '../../making/bolts/plateEdges'
+import type { EdgeVerdict, HoleEdge } from '../../making/bolts/plateEdges'
 import type { PlateRests } from '../../making/plates/bossSpacers'
 import type { PlateAnswer } from '../../making/plates/plateAnswer'
 
@@ -37,12 +37,15 @@ const VERDICTS: Readonly<Record<EdgeVerdict, Verdict>> = { ok: 'holds', warn: 't
 function edgeNotes({ edges }: PlateAnswer): PlateNote[] {
   if (!edges.known) return []
   const { holes, pitchMm, pitchRatio, pitchVerdict } = edges.value
-  const near = holes
-    .filter(({ verdict }) => verdict !== 'ok')
-    .map(({ id, edgeMm, edgeRatio, verdict }): PlateNote => ({
-      text: `Hole ${id}: ${mm(edgeMm)} from its middle to the edge, ${fixed(edgeRatio, 1)} of its size; 1.5 keeps it from tearing out.`,
-      verdict: VERDICTS[verdict],
-    }))
+  const alike = new Map<string, HoleEdge[]>()
+  for (const hole of holes.filter(({ verdict }) => verdict !== 'ok')) {
+    const key = `${mm(hole.edgeMm)}, ${fixed(hole.edgeRatio, 1)}`
+    alike.set(key, [...(alike.get(key) ?? []), hole])
+  }
+  const near = [...alike].map(([key, some]): PlateNote => ({
+    text: `${some.length > 1 ? 'Holes' : 'Hole'} ${some.map(({ id }) => id).join(', ')}: from the middle to the edge ${key} of its size; 1.5 keeps it from tearing out.`,
+    verdict: VERDICTS[some[0]?.verdict ?? 'ok'],
+  }))
   if (pitchMm === null || pitchRatio === null || pitchVerdict === null || pitchVerdict === 'ok') return near
   const pitch = `The nearest two holes are ${mm(pitchMm)} apart, ${fixed(pitchRatio, 1)} of their size; 2.5 keeps the metal between them.`
   return [...near, { text: pitch, verdict: VERDICTS[pitchVerdict] }]
