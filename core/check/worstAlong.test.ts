@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { graded, gravestOf } from '../file/limits/grade'
 import { worstAlong } from './worstAlong'
 
 const OPEN = { failLow: null, warnLow: null, warnHigh: null, failHigh: null }
@@ -6,6 +7,37 @@ const atMm = Array.from({ length: 46 }, (_, i) => -100 + 4 * i)
 const along = (figure: (at: number) => number) => atMm.map(figure)
 
 describe('the worst place along the travel', () => {
+  it('is the worst of all rows, whatever limits it and whichever rows are not known', () => {
+    const edge = fc.option(fc.integer({ min: -20, max: 20 }), { nil: null })
+    const figure = fc.oneof({ weight: 9, arbitrary: fc.integer({ min: -30, max: 30 }) }, fc.constant(NaN))
+    const limits = fc.tuple(edge, edge, edge, edge).filter(([failLow, warnLow, warnHigh, failHigh]) => {
+      const told = [failLow, warnLow, warnHigh, failHigh].filter((one) => one !== null)
+      return told.length > 0 && told.every((one, i) => i === 0 || one >= told[i - 1]!)
+    })
+    fc.assert(
+      fc.property(
+        fc.array(figure, { minLength: 46, maxLength: 46 }),
+        limits,
+        (figures, [failLow, warnLow, warnHigh, failHigh]) => {
+          const window = { failLow, warnLow, warnHigh, failHigh }
+          const grades = figures.flatMap((one) => graded(one, window, 'joint-angle') ?? [])
+          const worst = worstAlong({ atMm, figures, quantity: 'joint-angle', window, rideMm: null })
+          const brute = gravestOf(grades)
+          expect([worst?.gravity, worst?.room]).toEqual([brute?.gravity, brute?.room])
+          if (!worst || worst.isBetween) return
+          // Of equals the first.
+          const first = figures.findIndex(
+            (one) =>
+              graded(one, window, 'joint-angle')?.room === worst.room &&
+              graded(one, window, 'joint-angle')?.gravity === worst.gravity,
+          )
+          expect(worst.atMm).toBe(atMm[first])
+        },
+      ),
+      { seed: 12, numRuns: 500 },
+    )
+  })
+
   it('is found between the rows, within a tenth of a millimetre, wherever the curve turns', () => {
     fc.assert(
       fc.property(
