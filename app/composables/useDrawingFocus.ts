@@ -3,6 +3,7 @@ import type { LineScene } from '~~/core/drawing/lineScene'
 import {
   jointFocus,
   projection,
+  steadyFocus,
   wholeFocus,
   zoomed,
   type Focus,
@@ -31,13 +32,12 @@ export function useDrawingFocus(
   const target = ref<DrawingTarget>('whole')
   const zoom = ref(1)
   const isExaggerated = ref(false)
-  const focus = computed(() => {
-    const whole = wholeFocus(toValue(scene), toValue(span), toValue(frame))
+  const base = computed((before?: Focus) => {
     const chosen = target.value
-    const base =
-      chosen === 'whole' ? whole : (jointFocus(toValue(scene), chosen.lineId, chosen.number) ?? whole)
-    return zoomed(base, zoom.value)
+    const near = chosen === 'whole' ? null : jointFocus(toValue(scene), chosen.lineId, chosen.number)
+    return steadyFocus(before, near ?? wholeFocus(toValue(scene), toValue(span), toValue(frame)))
   })
+  const focus = computed(() => zoomed(base.value, zoom.value))
   const view = computed(() => projection(toValue(frame), focus.value, isExaggerated.value ? EXAGGERATION : 1))
   return { target, zoom, isExaggerated, focus, view }
 }

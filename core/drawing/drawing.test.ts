@@ -8,6 +8,7 @@ import {
   jointFocus,
   projection,
   rulerMarks,
+  steadyFocus,
   steppedAmount,
   wholeFocus,
   zoomed,
@@ -108,6 +109,21 @@ describe('projection', () => {
     expect((close.from + close.to) / 2).toBeCloseTo(1178, 9)
     expect(jointFocus(scene, 'rear', 9)).toBeNull()
     expect(zoomed({ from: 0, to: 100, height: 0, offset: 0 }, 2)).toMatchObject({ from: 25, to: 75 })
+  })
+
+  it('stays as it is while about the same is shown, and does not drift', () => {
+    const kept = steadyFocus(undefined, focus)
+    expect(kept).toBe(focus)
+    const stretch = focus.to - focus.from
+    const moved = (part: number) => ({ ...focus, from: focus.from - part * stretch })
+    expect(steadyFocus(kept, moved(0.015))).toBe(kept)
+    // Each step is held against what is shown, not against the step before it.
+    const steps = [0.005, 0.01, 0.015, 0.02, 0.025].reduce(
+      (shown, part) => steadyFocus(shown, moved(part)),
+      kept,
+    )
+    expect(steps).toEqual(moved(0.025))
+    expect(steadyFocus(kept, { ...focus, height: focus.height + 0.03 * stretch })).not.toBe(kept)
   })
 
   it('marks the ruler in the build’s own steps', () => {

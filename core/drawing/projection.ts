@@ -57,6 +57,19 @@ export function wholeFocus(scene: LineScene, span: readonly [number, number], fr
   return { from: middle - half, to: middle + half, height: (low + high) / 2, offset: 0 }
 }
 
+/** A picture that fits so nearly stays as it is, in parts of its stretch: it would stir under every step of a lever. */
+const STEADY = 0.02
+
+/** The focus that is there as long as it shows about the same; then the picture, its ruler too, is drawn but where something moved. */
+export function steadyFocus(before: Focus | undefined, wanted: Focus): Focus {
+  if (!before) return wanted
+  const most = STEADY * (wanted.to - wanted.from)
+  const isNear = (['from', 'to', 'height', 'offset'] as const).every(
+    (edge) => Math.abs(before[edge] - wanted[edge]) <= most,
+  )
+  return isNear ? before : wanted
+}
+
 /** Half the stretch of vehicle shown around a joint, in mm. */
 const CLOSE_UP = 260
 

@@ -12,6 +12,11 @@ const { focus, projection, width, units } = defineProps<{
 }>()
 const LENGTH = { long: 16, middle: 11, short: 7 } as const
 const marks = computed(() => rulerMarks(focus, projection.pxPerMm, units.length))
+/** One path: the marks are many, and all of them move when the picture does. */
+const ticks = computed(() =>
+  marks.value.map(({ station, rank }) => `M${projection.x(station)} 0v${LENGTH[rank]}`).join(''),
+)
+const numbered = computed(() => marks.value.filter(({ rank }) => rank === 'long'))
 const label = (station: number) =>
   formatLength(station, units)
     .replace(/ (mm|cm|m)$/, '')
@@ -21,17 +26,10 @@ const label = (station: number) =>
 <template>
   <g class="ruler">
     <rect :width="width" height="34" class="wood" />
-    <template v-for="mark in marks" :key="mark.station">
-      <line
-        :x1="projection.x(mark.station)"
-        :x2="projection.x(mark.station)"
-        y1="0"
-        :y2="LENGTH[mark.rank]"
-      />
-      <text v-if="mark.rank === 'long'" :x="projection.x(mark.station)" y="29">{{
-        label(mark.station)
-      }}</text>
-    </template>
+    <path :d="ticks" />
+    <text v-for="{ station } in numbered" :key="station" :x="projection.x(station)" y="29">{{
+      label(station)
+    }}</text>
   </g>
 </template>
 
@@ -39,7 +37,7 @@ const label = (station: number) =>
 .wood {
   fill: var(--ruler);
 }
-line {
+path {
   stroke: var(--ruler-ink);
   stroke-width: 1.1;
 }
