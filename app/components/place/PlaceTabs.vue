@@ -8,13 +8,13 @@ const { evaluation } = defineProps<{ build: Build; evaluation: Evaluation }>()
 const emit = defineEmits<{ mark: [gapId: string]; markPart: [name: string] }>()
 const TABS = ['gaps', 'parts', 'settings', 'positions', 'trials'] as const
 const tab = ref<(typeof TABS)[number]>('gaps')
+/** By itself: every step of a lever brings an evaluation, and would draw all tabs anew. */
+const gaps = computed(() => evaluation.gaps.length)
 const tabs = computed(() =>
   TABS.map((key) => ({
     key,
     label:
-      key === 'gaps' && evaluation.gaps.length > 0
-        ? `${texts.place.tabs.gaps} ${evaluation.gaps.length}`
-        : texts.place.tabs[key],
+      key === 'gaps' && gaps.value > 0 ? `${texts.place.tabs.gaps} ${gaps.value}` : texts.place.tabs[key],
   })),
 )
 </script>
