@@ -77,6 +77,7 @@ const HOUSES = [
   'measure',
   'vehicle',
   'making',
+  'plan',
   'line',
   'check',
   'stand',
