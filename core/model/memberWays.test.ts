@@ -93,7 +93,7 @@ describe('a crossmember of round tube', () => {
     expect(told.lowestMm).toBe(-70)
     const row = wayRows(foundIn(bayWith(COPED)).member, changedBay(() => {}).units).at(-1)!
     expect(row).toMatchObject({ stock: '30 × 3 round tube', stays: expect.stringContaining('out over it') })
-    expect(row.work).toBe('two copes, welded in; spacers of 18.5 mm under the bush')
+    expect(row.work).toBe('two copes, welded in; spacers of 18.5 mm under the bush (10 + 5 + 3, 0.5 mm less)')
   })
 })
 

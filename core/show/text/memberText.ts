@@ -134,7 +134,7 @@ function workOf({ spacersMm }: Crossmember, found: WayFound, units: UnitSettings
 }
 
 /** What is nearest of the spacers at hand: " (20 + 3, 0.4 mm less)". */
-function stackWords(fillMm: number, stock: readonly number[]): string {
+export function stackWords(fillMm: number, stock: readonly number[]): string {
   const { thicknessesMm, sumMm } = fillStack(
     fillMm,
     stock.map((thickness) => ({ thickness })),

@@ -37,7 +37,10 @@ describe('work step by step', () => {
     })
     const straight = stepsOf('bar', (raw) => (raw.crossmembers[0].chosen = 'plain'))
     expect(straight.map(({ name }) => name)).toEqual(['cut the bar', 'spacers under the bush', 'hold it up'])
-    expect(straight[1]!.figure).toBe('33.5 mm')
+    expect(straight[1]).toMatchObject({
+      figure: '33.5 mm',
+      note: 'so thick in all (20 + 10 + 3, 0.5 mm less)',
+    })
   })
 
   it('saws, wraps and cuts a tube; opens the hole of a plate; tacks, reads and welds a seam', () => {

@@ -12,7 +12,7 @@ import { cornersInOrder, type WayFound } from '../../model/memberWork'
 import { PLATES } from '../../model/plateSubject'
 import { foundOf } from '../../model/subject'
 import { betweenEdges, printedEnds, tubeStock } from './copedTubeText'
-import { blankStock } from './memberText'
+import { blankStock, stackWords } from './memberText'
 import { plateSteps } from './plateSteps'
 import type { WorkStep } from './workStep'
 
@@ -74,7 +74,13 @@ function barSteps({ units }: Build, member: Crossmember, found: WayFound): WorkS
     ...corners,
     ...(fill === undefined
       ? []
-      : [{ name: 'spacers under the bush', figure: formatLength(fill, units), note: 'so thick in all' }]),
+      : [
+          {
+            name: 'spacers under the bush',
+            figure: formatLength(fill, units),
+            note: `so thick in all${stackWords(fill, member.spacersMm ?? [])}`,
+          },
+        ]),
     {
       name: 'hold it up',
       figure: formatLength(member.bushMm, units),
