@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { cutList } from './cutting/cutList'
-import { handsPlan, type HandsTask } from './hands/handsPlan'
+import type { HandsTask } from './hands/begunPlan'
+import { handsPlan } from './hands/handsPlan'
 import { fewestLifts, liftsInOrder } from './lifts/fewestLifts'
 import { chanceOfFinish } from './network/chanceOfFinish'
 import { criticalChains, longestPath } from './network/longestPath'

@@ -1,19 +1,19 @@
 import { CoreError, requireFinite } from '../../base/errors'
-import { linked, waitsFor, type Linked, type Waiting } from '../network/network'
-import { calendarOf, type WorkCalendar, type WorkWeek } from './workCalendar'
-
-/** A task by the hands that it takes. */
-export interface HandsTask extends Waiting {
-  readonly hours: number
-  readonly hands?: 1 | 2 | undefined
-  /** Calendar days from ordering to arrival, at that day's beginning. */
-  readonly leadDays?: number | undefined
-}
-
-/** Who is there: one pair of hands with a helper on some days, or two pairs every day. */
-export interface Crew extends WorkWeek {
-  readonly hands: 1 | 2
-}
+import { linked, waitsFor, type Linked } from '../network/network'
+import {
+  begin,
+  endOf,
+  freely,
+  handHours,
+  isOpen,
+  readyAt,
+  withTask,
+  type Begun,
+  type Crew,
+  type HandsTask,
+  type Site,
+} from './begunPlan'
+import { calendarOf } from './workCalendar'
 
 export interface HandsPlan {
   /** Working hours from the start. */
@@ -69,85 +69,6 @@ function requireTask({ id, hours, hands = 1, leadDays = 0 }: HandsTask, crew: Cr
     throw new CoreError('out-of-range', id, 'parts are on their way for a whole number of days')
   if (hands === 2 && crew.hands === 1 && (crew.helperDays ?? []).length === 0)
     throw new CoreError('out-of-range', id, 'needs two, and nobody helps')
-}
-
-/** What a plan is made for. */
-interface Site {
-  readonly links: readonly Linked<HandsTask>[]
-  readonly order: readonly number[]
-  readonly crew: Crew
-  readonly calendar: WorkCalendar
-}
-
-/** A plan that is begun. */
-interface Begun {
-  /** Where tasks begin; not a number for those that are still open. */
-  readonly starts: readonly number[]
-  /** When either pair of hands is free, the sooner first; the second of one pair never is. */
-  readonly free: readonly [number, number]
-  /** Where the last one began: none begins before it. */
-  readonly last: number
-}
-const begin = (count: number): Begun => ({ starts: Array<number>(count).fill(NaN), free: [0, 0], last: 0 })
-
-const isOpen = ({ starts }: Begun, at: number): boolean => Number.isNaN(starts[at])
-const endOf = (links: Site['links'], { starts }: Begun, at: number): number =>
-  (starts[at] ?? NaN) + (links[at]?.task.hours ?? NaN)
-
-/** Hours of hands that tasks take; a helper's own are not counted. */
-const handHours = ({ crew }: Site, links: readonly Linked<HandsTask>[]): number =>
-  links.reduce((all, { task }) => all + task.hours * (crew.hands === 2 ? (task.hands ?? 1) : 1), 0)
-
-/** When a task may begin once all that it waits for ends as told. */
-function readyAt({ calendar }: Site, link: Linked<HandsTask>, endAt: (at: number) => number): number {
-  const { task, orderAfter } = link
-  const { leadDays = 0 } = task
-  const done = Math.max(0, ...waitsFor(link).map(endAt))
-  if (leadDays === 0) return done
-  const ordered = orderAfter === null ? 0 : calendar.dayOfEnd(endAt(orderAfter))
-  return Math.max(done, calendar.atDay(ordered + leadDays))
-}
-
-/** Where all tasks end if those that are open had hands of their own, from where the last one began. */
-function freely(site: Site, begun: Begun): number[] {
-  const { links, order } = site
-  const ends: number[] = []
-  for (const at of order) {
-    const link = links[at]
-    if (!link) continue
-    ends[at] = isOpen(begun, at)
-      ? Math.max(
-          begun.last,
-          begun.free[0],
-          readyAt(site, link, (one) => ends[one] ?? NaN),
-        ) + link.task.hours
-      : endOf(links, begun, at)
-  }
-  return ends
-}
-
-/** The plan with one more task begun as soon as it can be. */
-function withTask(site: Site, begun: Begun, at: number): Begun {
-  const { links, crew, calendar } = site
-  const link = links[at]
-  if (!link) return begun
-  const { hours, hands = 1 } = link.task
-  const ready = Math.max(
-    begun.last,
-    readyAt(site, link, (one) => endOf(links, begun, one)),
-  )
-  const [sooner, later] = begun.free
-  const isBoth = hands === 2 && crew.hands === 2
-  const from = Math.max(ready, isBoth ? later : sooner)
-  const start = hands === 2 && crew.hands === 1 ? calendar.withHelper(from, hours) : from
-  const end = start + hours
-  // Of two that are free the one that came free last: what the other could have done before is past.
-  const other = start >= later ? sooner : later
-  return {
-    starts: begun.starts.with(at, start),
-    free: isBoth || crew.hands === 1 ? [end, end] : [Math.min(other, end), Math.max(other, end)],
-    last: start,
-  }
 }
 
 function search(
