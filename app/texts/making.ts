@@ -162,7 +162,7 @@ export const plates = {
   bolt: 'Bolt',
   dowel: 'Dowel',
   depth: 'Boss below a straight edge',
-  spacer: 'wants',
+  spacer: 'Spacer wanted',
   spacerThere: 'Spacer there',
   addHole: 'Another hole',
   removeHole: (id: string) => `Delete hole ${id}`,

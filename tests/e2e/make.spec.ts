@@ -163,7 +163,7 @@ test('a plate with one bad hole: which to open, a tape read anew, a drilled hole
   await holeC.getByLabel('Hole', { exact: true }).fill('11')
   await holeC.getByLabel('Hole', { exact: true }).press('Enter')
   await expect(answer).toContainText('It fits: the worst hole has')
-  await expect(holeC).toContainText('Spacer 2.60 mm')
+  await expect(holeC).toContainText('Spacer wanted 2.60 mm')
   await saved(page)
   await page.reload()
   await expect(answer).toContainText('It fits')
