@@ -4,7 +4,8 @@ import type { HandsTask } from './hands/begunPlan'
 import { handsPlan } from './hands/handsPlan'
 import { fewestLifts, liftsInOrder } from './lifts/fewestLifts'
 import { chanceOfFinish } from './network/chanceOfFinish'
-import { criticalChains, longestPath } from './network/longestPath'
+import { criticalChains } from './network/criticalChains'
+import { longestPath } from './network/longestPath'
 
 /** All orders of a few things. */
 const ordersOf = <T>(things: readonly T[]): T[][] =>

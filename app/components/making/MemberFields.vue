@@ -1,5 +1,10 @@
 <script setup lang="ts">
-import { MEMBER_KINDS, type Crossmember, type MemberWay } from '~~/core/file/kinds/memberKinds'
+import {
+  MEMBER_KINDS,
+  MOST_MEMBER_SPACERS,
+  type Crossmember,
+  type MemberWay,
+} from '~~/core/file/kinds/memberKinds'
 import { fixed } from '~~/core/base/units/format'
 import { making as words } from '~/texts/making'
 import { useMaking } from '~/stores/making'
@@ -47,7 +52,7 @@ const LENGTHS = [
     <SpacersField
       v-if="MEMBER_KINDS[way.kind].hasSpacers"
       :value="member.spacersMm"
-      :most="6"
+      :most="MOST_MEMBER_SPACERS"
       @change="making.changeMember({ spacersMm: $event })"
     />
     <HowFar :part="member" @change="making.changeMember" />

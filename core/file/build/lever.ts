@@ -1,6 +1,7 @@
-import { array, boolean, object } from 'yup'
+import { boolean, object } from 'yup'
 import type { BodyKind } from '../parts/body'
 import { figure, idField, maybe, nameField, pair, requiredId, wordField } from '../parts/fields'
+import { spacersField } from '../parts/spacers'
 import type { Told } from '../parts/told'
 import { KINDS } from '../kinds/kinds'
 import { merged, type Together } from '../parts/merged'
@@ -21,6 +22,9 @@ const effort = maybe({
 })
 export type LeverEffort = NonNullable<Told<typeof effort>>
 
+/** Thicknesses of spacers of one lever. */
+export const MOST_LEVER_SPACERS = 30
+
 /** What a builder can turn, pack, slot or cut; `range` and `step` in mm, or degrees for a wedge. */
 export const leverShape = object({
   id: requiredId(),
@@ -38,7 +42,7 @@ export const leverShape = object({
   range: pair(-1000, 1000).required(),
   step: figure(0.01, 100).required(),
   /** Spacer thicknesses at hand, in mm. */
-  stock: array().of(figure(0.1, 500).required()).max(30),
+  stock: spacersField(MOST_LEVER_SPACERS),
   /** Stays where it stands when a setting is looked for. */
   locked: boolean(),
   /** Why it is locked: "rack 9 mm". */

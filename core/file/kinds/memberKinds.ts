@@ -1,4 +1,4 @@
-import { array, object } from 'yup'
+import { object } from 'yup'
 import {
   figure,
   list,
@@ -9,6 +9,7 @@ import {
   timeField,
   wordField,
 } from '../parts/fields'
+import { spacersField } from '../parts/spacers'
 import type { Told } from '../parts/told'
 import { askPlace, type Things } from './ask'
 import type { EntryComplaint } from './listFacts'
@@ -86,6 +87,9 @@ const seatShape = object({
   upMm: figure(-1e5, 1e5).required(),
 })
 
+/** Thicknesses of spacers for one bush: few enough to try all stacks at every step of a lever. */
+export const MOST_MEMBER_SPACERS = 6
+
 const memberShape = object({
   id: requiredId(),
   name: requiredName(),
@@ -102,8 +106,8 @@ const memberShape = object({
   /** From the face of the gearbox to the seat, with the weight on. */
   bushMm: figure(0, 500).required(),
   leans: maybe({ left: leanShape, right: leanShape }),
-  /** Thicknesses of the spacers at hand: of more than six there are too many stacks to try. */
-  spacersMm: array().of(figure(0.1, 500).required()).max(6),
+  /** Those at hand for its bush. */
+  spacersMm: spacersField(MOST_MEMBER_SPACERS),
   /** Largest load of the bush, with its shock. */
   loadN: figure(1, 1e6),
   /** Heads of bolts below its underside. */

@@ -14,8 +14,8 @@ export interface FillStack {
 const MOST_PIECES = 8
 
 /** The stack nearest to a gap, none among them; of those as near the fewest pieces. */
-export function fillStack(gapMm: number, stock: readonly SpacerStock[]): FillStack {
-  const found = nearestStacks(gapMm, stock, MOST_PIECES)
+export function fillStack(gapMm: number, stock: readonly SpacerStock[], most = MOST_PIECES): FillStack {
+  const found = nearestStacks(gapMm, stock, most)
   const counts = found?.stacks[0]
   if (!found || !counts || Math.abs(gapMm) <= found.off)
     return { gapMm, sumMm: 0, pieces: 0, thicknessesMm: [] }

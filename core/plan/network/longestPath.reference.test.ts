@@ -1,6 +1,7 @@
 import schedule from '../../testdata/schedule.json'
 import { casesOf, expectCase } from '../../../tests/support/expectCase'
-import { criticalChains, longestPath, type Driver, type TimedTask } from './longestPath'
+import { criticalChains } from './criticalChains'
+import { longestPath, type Driver, type TimedTask } from './longestPath'
 
 describe('the longest path against independent cases', () => {
   const word = (driver: Driver) =>

@@ -1,4 +1,4 @@
-import { linked, requireTime, waitsFor, type Linked, type Waiting } from './network'
+import { linked, requireTime, type Linked, type Waiting } from './network'
 
 /** A task by how long it takes and how long its parts are on their way, in any one unit of time. */
 export interface TimedTask extends Waiting {
@@ -34,7 +34,7 @@ export interface LongestPath {
 }
 
 /** Times so near are one time. */
-const SAME = 1e-9
+export const SAME = 1e-9
 
 /**
  * Early and late times of tasks that follow each other, with any number of hands: the critical path method, finish to start, where a task also
@@ -76,7 +76,7 @@ export function longestPath(tasks: readonly TimedTask[], deadline?: number): Lon
   }
 }
 
-const leadOf = ({ lead = 0 }: TimedTask): number => lead
+export const leadOf = ({ lead = 0 }: TimedTask): number => lead
 
 interface Early {
   readonly start: number
@@ -132,60 +132,4 @@ function freeFloats(links: readonly Linked<TimedTask>[], early: readonly Early[]
       free[orderAfter] = Math.min(free[orderAfter] ?? NaN, start - leadOf(task) - finishOf(orderAfter))
   })
   return free
-}
-
-/** A link of a chain that decides the end: a task, or the way of its parts. */
-export interface PathLink {
-  readonly id: string
-  readonly isParts: boolean
-}
-
-/** More chains than anybody reads. */
-const MOST_CHAINS = 50
-
-/** Every unbroken chain of what drives what, from the start to a task that ends last; the first fifty of them. */
-export function criticalChains(
-  tasks: readonly TimedTask[],
-  { tasks: planned, finish }: LongestPath,
-): PathLink[][] {
-  const { links } = linked(tasks)
-  const isLast = (at: number) => (planned[at]?.earlyFinish ?? NaN) >= finish - SAME
-  const isDriving = (at: number) =>
-    links.some(
-      (link) =>
-        waitsFor(link).includes(at) && planned[link.at]?.isCritical && drives(planned, links, at, link.at),
-    )
-  const chains: PathLink[][] = []
-  const back = (at: number, rest: readonly PathLink[]): void => {
-    const [task, link] = [planned[at], links[at]]
-    if (!task || !link || !task.isCritical || chains.length === MOST_CHAINS) return
-    const chain = [{ id: task.id, isParts: false }, ...rest]
-    for (const driver of task.drivers) {
-      if (driver.by === 'start') chains.push(chain)
-      if (driver.by === 'task')
-        back(
-          links.findIndex((one) => one.task.id === driver.id),
-          chain,
-        )
-      if (driver.by !== 'parts') continue
-      const ordered = leadOf(link.task) > 0 ? [{ id: task.id, isParts: true }, ...chain] : chain
-      if (link.orderAfter === null) chains.push(ordered)
-      else back(link.orderAfter, ordered)
-    }
-  }
-  planned.forEach((task, at) => task.isCritical && isLast(at) && !isDriving(at) && back(at, []))
-  return chains
-}
-
-/** True where a task fixes the early start of another. */
-function drives(
-  planned: readonly PathTask[],
-  links: readonly Linked<TimedTask>[],
-  at: number,
-  other: number,
-): boolean {
-  const id = planned[at]?.id
-  return (planned[other]?.drivers ?? []).some((driver) =>
-    driver.by === 'task' ? driver.id === id : driver.by === 'parts' && links[other]?.orderAfter === at,
-  )
 }

@@ -133,11 +133,15 @@ function workOf({ spacersMm }: Crossmember, found: WayFound, units: UnitSettings
   }
 }
 
+/** Told anew at every step of a lever: of more pieces there are too many stacks to try, and nobody piles them. */
+const MOST_SPACERS = 4
+
 /** What is nearest of the spacers at hand: " (20 + 3, 0.4 mm less)". */
 export function stackWords(fillMm: number, stock: readonly number[]): string {
   const { thicknessesMm, sumMm } = fillStack(
     fillMm,
     stock.map((thickness) => ({ thickness })),
+    MOST_SPACERS,
   )
   if (thicknessesMm.length === 0) return ''
   const off = sumMm - fillMm

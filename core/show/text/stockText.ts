@@ -1,14 +1,15 @@
 import { parseNumber } from '../../base/units/parseNumber'
+import { SPACER_MM } from '../../file/parts/spacers'
 import { plainMarks } from '../../base/units/parsed'
 
 /** Thicknesses as read, or what was not understood. */
 export type ParsedStock =
   { readonly ok: true; readonly stock: readonly number[] } | { readonly ok: false; readonly message: string }
 
-const [THINNEST, THICKEST, MOST] = [0.1, 500, 30]
+const [THINNEST, THICKEST] = SPACER_MM
 
 /** Spacers at hand as typed: thicknesses in mm with a space, a semicolon or a comma and a space between. */
-export function parseStock(text: string, most = MOST): ParsedStock {
+export function parseStock(text: string, most: number): ParsedStock {
   const parts = text.split(/\s*[;\s]\s*|,\s+/).filter((part) => part !== '')
   if (parts.length > most) return { ok: false, message: `more than ${most} thicknesses` }
   const stock: number[] = []

@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import type { Body } from '~~/core/file/parts/body'
 import type { Build } from '~~/core/file/build/build'
-import { leversMoving, leverUnit, type Lever, type LeverKind } from '~~/core/file/build/lever'
+import {
+  leversMoving,
+  leverUnit,
+  MOST_LEVER_SPACERS,
+  type Lever,
+  type LeverKind,
+} from '~~/core/file/build/lever'
 import { leverName } from '~~/core/show/told/leverText'
 import { texts } from '~/texts/en'
 import { useBay } from '~/stores/bay'
@@ -83,7 +89,7 @@ const setWhy = (lever: Lever, why: string) => {
       <SpacersField
         v-if="leverUnit(lever) === 'mm'"
         :value="lever.stock"
-        :most="30"
+        :most="MOST_LEVER_SPACERS"
         @change="bay.changeLever(lever.id, { stock: $event })"
       />
       <div class="two">
