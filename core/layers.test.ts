@@ -86,6 +86,7 @@ const HOUSES = [
   'answers',
   'drawing',
   'bay',
+  'work',
   'show',
 ]
 const houseOf = (file: string) => relative(join(ROOT, 'core'), file).split('/')[0] ?? ''

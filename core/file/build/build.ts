@@ -2,6 +2,7 @@ import { array, number, object, string, type ISchema, type NumberSchema } from '
 import { ANGLE_STYLES, LENGTH_UNITS, type UnitSettings } from '../../base/units/unitSettings'
 import { axleCutShape } from '../parts/axleCut'
 import { bodySchema } from '../parts/body'
+import { crewShape } from '../parts/crew'
 import { donorPatternShape } from '../parts/donorPattern'
 import { drivetrainShape } from '../parts/drivetrain'
 import { idField, list, maybe, nameField, noteField, requiredName, wordField } from '../parts/fields'
@@ -71,6 +72,7 @@ export const buildSchema = object({
   mating: matingShape,
   weight: weightShape,
   wayIn: wayInShape,
+  crew: crewShape,
   shiftLever: shiftLeverShape,
   /** What has to come out on its own. */
   services: list(serviceShape, LIST_LIMITS.services),

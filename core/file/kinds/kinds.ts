@@ -10,6 +10,7 @@ import { KINDS_OF_PIECES, type PieceTypes } from './pieceKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
+import { KINDS_OF_TASKS, type TaskTypes } from './taskKinds'
 import { KINDS_OF_TEMPORARIES, type TemporaryTypes } from './temporaryKinds'
 import { KINDS_OF_TICKS, type TickTypes } from './tickKinds'
 import { KINDS_OF_VEHICLE } from './vehicleKinds'
@@ -34,6 +35,7 @@ export const KINDS = [
   KINDS_OF_BOLTS,
   KINDS_OF_PIECES,
   KINDS_OF_CUTOUTS,
+  KINDS_OF_TASKS,
 ] as const
 
 /** Their types. */
@@ -52,4 +54,5 @@ export type Kinds = VehicleTypes &
   TemporaryTypes &
   BoltTypes &
   PieceTypes &
-  CutoutTypes
+  CutoutTypes &
+  TaskTypes

@@ -10,6 +10,7 @@ import {
   type ObjectSchema,
   type ObjectShape,
 } from 'yup'
+import { isDay } from '../../base/days'
 import type { Id } from './id'
 
 setLocale({
@@ -75,6 +76,9 @@ export const figure = (min: number, max: number) => number().min(min).max(max)
 export const list = <T extends AnyObject>(of: ObjectSchema<T>, max: number) => array().of(of).max(max)
 /** A date or time as text; shown, never computed with. */
 export const timeField = () => string().max(40)
+/** A day of the calendar that is computed with, such as 2026-11-29. */
+export const dayField = () =>
+  string().test('day', 'must be a day, such as 2026-11-29', (day) => day === undefined || isDay(day))
 /** An object that may be absent. */
 export const maybe = <S extends ObjectShape>(fields: S) => object(fields).default(undefined).optional()
 

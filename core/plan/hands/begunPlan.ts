@@ -7,6 +7,8 @@ export interface HandsTask extends Waiting {
   readonly hands?: 1 | 2 | undefined
   /** Calendar days from ordering to arrival, at that day's beginning. */
   readonly leadDays?: number | undefined
+  /** A working hour before which it does not begin. */
+  readonly notBefore?: number | undefined
 }
 
 /** Who is there: one pair of hands with a helper on some days, or two pairs every day. */
@@ -46,10 +48,14 @@ export const handHours = ({ crew }: Site, links: readonly Linked<HandsTask>[]): 
   links.reduce((all, { task }) => all + task.hours * (crew.hands === 2 ? (task.hands ?? 1) : 1), 0)
 
 /** When a task may begin once all that it waits for ends as told. */
-export function readyAt({ calendar }: Site, link: Linked<HandsTask>, endAt: (at: number) => number): number {
+export function readyAt(
+  { calendar }: Pick<Site, 'calendar'>,
+  link: Linked<HandsTask>,
+  endAt: (at: number) => number,
+): number {
   const { task, orderAfter } = link
-  const { leadDays = 0 } = task
-  const done = Math.max(0, ...waitsFor(link).map(endAt))
+  const { leadDays = 0, notBefore = 0 } = task
+  const done = Math.max(notBefore, ...waitsFor(link).map(endAt))
   if (leadDays === 0) return done
   const ordered = orderAfter === null ? 0 : calendar.dayOfEnd(endAt(orderAfter))
   return Math.max(done, calendar.atDay(ordered + leadDays))
@@ -73,26 +79,35 @@ export function freely(site: Site, begun: Begun): number[] {
   return ends
 }
 
-/** The plan with one more task begun as soon as it can be. */
-export function withTask(site: Site, begun: Begun, at: number): Begun {
-  const { links, crew, calendar } = site
-  const link = links[at]
-  if (!link) return begun
-  const { hours, hands = 1 } = link.task
-  const ready = Math.max(
-    begun.last,
-    readyAt(site, link, (one) => endOf(links, begun, one)),
-  )
-  const [sooner, later] = begun.free
+/** How far the hands are: when either pair is free, and where the last task began. */
+export type Hands = Pick<Begun, 'free' | 'last'>
+
+/** Hands that take a task as soon as they can; `last` is where it begins. */
+export function taken(
+  { crew, calendar }: Pick<Site, 'crew' | 'calendar'>,
+  { free, last }: Hands,
+  { hours, hands = 1 }: Pick<HandsTask, 'hours' | 'hands'>,
+  readyAtHour: number,
+): Hands {
+  const [sooner, later] = free
   const isBoth = hands === 2 && crew.hands === 2
-  const from = Math.max(ready, isBoth ? later : sooner)
+  const from = Math.max(last, readyAtHour, isBoth ? later : sooner)
   const start = hands === 2 && crew.hands === 1 ? calendar.withHelper(from, hours) : from
   const end = start + hours
   // Of two that are free the one that came free last: what the other could have done before is past.
   const other = start >= later ? sooner : later
   return {
-    starts: begun.starts.with(at, start),
     free: isBoth || crew.hands === 1 ? [end, end] : [Math.min(other, end), Math.max(other, end)],
     last: start,
   }
+}
+
+/** The plan with one more task begun as soon as it can be. */
+export function withTask(site: Site, begun: Begun, at: number): Begun {
+  const { links } = site
+  const link = links[at]
+  if (!link) return begun
+  const ready = readyAt(site, link, (one) => endOf(links, begun, one))
+  const { free, last } = taken(site, begun, link.task, ready)
+  return { starts: begun.starts.with(at, last), free, last }
 }

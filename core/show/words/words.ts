@@ -15,6 +15,7 @@ import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
+import { TASK_WORDS } from './taskWords'
 import { TEMPORARY_WORDS } from './temporaryWords'
 import { TICK_WORDS } from './tickWords'
 import { VEHICLE_WORDS } from './vehicleWords'
@@ -38,6 +39,7 @@ export const WORDS = [
   BOLT_WORDS,
   CUTOUT_WORDS,
   PIECE_WORDS,
+  TASK_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -1,0 +1,134 @@
+import type { Day } from '../../base/days'
+import { allKnown, andThen, known, unknown, type Known } from '../../base/known'
+import type { CrewEntry } from '../../file/parts/crew'
+import type { Removal } from '../../file/kinds/taskKinds'
+import { handsPlan, type HandsPlan } from '../../plan/hands/handsPlan'
+import { calendarOf, type WorkCalendar } from '../../plan/hands/workCalendar'
+import type { Task } from '../tasks/task'
+import { crewFrom, type CrewFrom } from './crewOf'
+import { liftOrders, withMoves } from './moves'
+import { likeliest, nodesOf, UNTOLD_H, type Node } from './nodes'
+import { toldBy } from './told'
+
+/** A node in its place: working hours from the beginning of the first day. */
+export interface Planned {
+  readonly node: Node
+  readonly startH: number
+  readonly endH: number
+  /** Days of the plan, the first is 0. */
+  readonly startDay: number
+  readonly endDay: number
+}
+
+/** All open work of a build, one after the other for the hands that there are. */
+export interface WorkPlan extends CrewFrom {
+  readonly calendar: WorkCalendar
+  /** In the order in which they begin. */
+  readonly planned: readonly Planned[]
+  readonly finishH: number
+  readonly finishDay: number
+  /** No plan ends sooner: the longest path, the hours of all hands, whichever is larger. */
+  readonly boundDay: number
+  readonly isProven: boolean
+  /** Changes of the vehicle, and those that the work would ask for as it comes. */
+  readonly moves: { readonly count: number; readonly asItComes: number; readonly isProven: boolean } | null
+  /** Tasks of which nobody said how long they take: the end is no sooner than told. */
+  readonly untold: readonly Task[]
+}
+
+export interface ToPlan {
+  readonly tasks: readonly Task[]
+  readonly removals: readonly Removal[]
+  readonly crew: CrewEntry | undefined
+  readonly today: Day
+}
+
+/** How long a plan is looked for: orders of work that are tried, ways to change the vehicle. */
+export interface Looks {
+  readonly plans: number
+  readonly lifts: number
+}
+/** The first plan that comes to hand, while something is dragged. */
+export const AT_ONCE: Looks = { plans: 1, lifts: 1 }
+export const THOROUGH: Looks = { plans: 100_000, lifts: 60_000 }
+
+/**
+ * The plan of all open work; unknown without hands, without work, and where the work cannot be done as it is told.
+ */
+export function planWork({ tasks, removals, crew, today }: ToPlan, looks: Looks): Known<WorkPlan> {
+  const told = toldBy(tasks)
+  const hands = andThen(crewFrom(crew, today), (from) =>
+    told(() => ({ from, calendar: calendarOf(from.crew) })),
+  )
+  return andThen(hands, ({ from, calendar }) => {
+    const nodes = nodesOf(tasks, { first: from.first, calendar })
+    if (nodes.length === 0) return unknown('something that is still to be done', 'tasks')
+    const plain = told(() => handsPlan(nodes.map(likeliest), from.crew, looks.plans))
+    const lifts = andThen(plain, ({ starts }) =>
+      told(() => liftOrders(removals, nodes, inOrder(nodes, starts), looks.lifts)),
+    )
+    return andThen(allKnown<[HandsPlan, ReturnType<typeof liftOrders>]>([plain, lifts]), ([free, orders]) => {
+      const base = { ...from, calendar, untold: tasks.filter((task) => isUntold(task)) }
+      if (!orders) return known(planOf(base, nodes, free, null))
+      const both = allKnown<[Moved, Moved]>([
+        told(() => moved(orders.fewest)),
+        told(() => moved(orders.asPlanned)),
+      ])
+      return andThen(both, ([fewest, asPlanned]) => {
+        const sooner = asPlanned.plan.finish < fewest.plan.finish - UNTOLD_H ? asPlanned : fewest
+        return known(
+          planOf(base, sooner.nodes, sooner.plan, {
+            count: sooner.order.moves.length,
+            asItComes: orders.asPlanned.moves.length,
+            isProven: sooner === fewest && fewest.order.bound >= fewest.order.price - UNTOLD_H,
+          }),
+        )
+      })
+    })
+
+    function moved(order: Moved['order']): Moved {
+      const all = withMoves(removals, nodes, order)
+      return { order, nodes: all, plan: handsPlan(all.map(likeliest), from.crew, looks.plans) }
+    }
+  })
+}
+
+interface Moved {
+  readonly order: NonNullable<ReturnType<typeof liftOrders>>['fewest']
+  readonly nodes: readonly Node[]
+  readonly plan: HandsPlan
+}
+
+const isUntold = ({ hours, sort, leadDays, isDone }: Task): boolean =>
+  !isDone && (sort === 'buy' ? leadDays === null : hours === null)
+
+const inOrder = (nodes: readonly Node[], starts: readonly number[]): string[] =>
+  nodes
+    .map(({ id }, at) => ({ id, start: starts[at] ?? NaN, at }))
+    .sort((a, b) => a.start - b.start || a.at - b.at)
+    .map(({ id }) => id)
+
+function planOf(
+  base: Pick<WorkPlan, 'first' | 'crew' | 'calendar' | 'untold'>,
+  nodes: readonly Node[],
+  plan: HandsPlan,
+  moves: WorkPlan['moves'],
+): WorkPlan {
+  const { calendar } = base
+  const planned = nodes
+    .map((node, at): Planned => {
+      const startH = plan.starts[at] ?? NaN
+      const endH = startH + node.hours.likely
+      return { node, startH, endH, startDay: calendar.dayOfStart(startH), endDay: calendar.dayOfEnd(endH) }
+    })
+    .sort((a, b) => a.startH - b.startH)
+  return {
+    ...base,
+    planned,
+    finishH: plan.finish,
+    finishDay: plan.finishDay,
+    boundDay: calendar.dayOfEnd(Math.max(plan.path, plan.work)),
+    isProven: plan.isProven && moves === null,
+    moves,
+  }
+}
