@@ -33,6 +33,7 @@ const PARTS = {
   chosen: 'nothing',
   mating: 'nothing',
   wayIn: 'nothing',
+  crew: 'nothing',
   shiftLever: 'nothing',
   services: 'nothing',
   photos: 'nothing',
@@ -45,8 +46,17 @@ const PARTS = {
 const partsThat = (...changes: readonly Changes[]): (keyof Build)[] =>
   (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter((part) => changes.includes(PARTS[part]))
 
+/** Lists of the work itself: nothing is measured by them, nothing worked out of them. */
+const OF_WORK: readonly (keyof Build)[] = ['ticks', 'tasks', 'removals']
+
 /** Parts that mistakes in readings are looked for in, and that say what is to be read: with every list that a subject adds. */
-export const READING_PARTS: readonly (keyof Build)[] = [...partsThat('geometry'), ...LIST_KEYS]
+export const READING_PARTS: readonly (keyof Build)[] = [
+  ...partsThat('geometry'),
+  ...LIST_KEYS.filter((key) => !OF_WORK.includes(key)),
+]
+
+/** Parts that say what is to be done: what is to be read and made, and what the builder says of it. */
+export const WORK_PARTS: readonly (keyof Build)[] = [...READING_PARTS, ...OF_WORK, 'levers', 'crew']
 
 /** Parts that a build is compiled from: all but where the levers stand. */
 export const COMPILED_PARTS: readonly (keyof Build)[] = [...READING_PARTS, ...partsThat('model')]

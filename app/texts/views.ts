@@ -3,6 +3,7 @@ import { halfshaftTexts } from './halfshafts'
 import { making } from './making'
 import { partsOfLine } from './parts'
 import { steps } from './steps'
+import { tasks } from './tasks'
 
 type StageKey = keyof typeof texts.stages
 
@@ -26,7 +27,7 @@ export const VIEWS: readonly ViewOfBench[] = [
   ...viewsOf('travel', halfshaftTexts.nav),
   ...viewsOf('make', making.nav),
   { key: 'steps', stage: 'make', name: steps.title, isTab: false },
-  { key: 'sheet', stage: 'sheet', name: texts.stages.sheet, isTab: false },
+  ...viewsOf('sheet', tasks.nav),
 ]
 
 /** The tabs of a stage. */

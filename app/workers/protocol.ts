@@ -8,6 +8,9 @@ import type { LeverMap } from '~~/core/answers/solver/leverMap'
 import type { SchoolAnswer } from '~~/core/answers/solver/schools'
 import type { LeverSettings } from '~~/core/vehicle/moves/settings'
 import type { SwingSetup } from '~~/core/bay/swing/scene'
+import type { Known } from '~~/core/base/known'
+import type { PlanAnswer } from '~~/core/work/plan/planAnswer'
+import type { ToPlan } from '~~/core/work/plan/workPlan'
 import type { LeastLift, SwingProgress } from '~~/core/bay/swing/wayIn'
 import type { Sureness } from '~~/core/answers/uncertainty/monteCarlo'
 import type { TakesBuild } from './opener'
@@ -71,6 +74,11 @@ export interface SwingService {
     range: readonly [number, number],
     onProgress: (progress: SwingProgress) => void,
   ) => Promise<LeastLift>
+}
+
+/** The plan of all open work, in a worker; left by ending it. */
+export interface PlanService {
+  readonly plan: (toPlan: ToPlan) => Promise<{ readonly answer: Known<PlanAnswer> }>
 }
 
 /** What the page of builds needs worked out away from it: files that may be large or hostile, and covers of builds. */

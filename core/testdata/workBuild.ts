@@ -1,7 +1,7 @@
 import type { Build } from '../file/build/build'
 import type { TaskEntry } from '../file/kinds/taskKinds'
 import { tasksOf } from '../work/tasks/buildTasks'
-import { planWork, THOROUGH, type Looks, type WorkPlan } from '../work/plan/workPlan'
+import { planWork, type WorkPlan } from '../work/plan/workPlan'
 import { changedDemo } from './builds'
 
 /** A Monday. */
@@ -37,9 +37,9 @@ export const workBuild = (tasks: readonly TaskEntry[], more: Partial<Build> = {}
 })
 
 /** Its plan from a Monday on. */
-export function planOf(build: Build, looks: Looks = THOROUGH): WorkPlan {
+export function planOf(build: Build): WorkPlan {
   const { removals = [], crew } = build
-  const plan = planWork({ tasks: tasksOf(build, 0), removals, crew, today: MONDAY }, looks)
+  const plan = planWork({ tasks: tasksOf(build, 0), removals, crew, today: MONDAY })
   if (!plan.known) throw new Error(plan.missing.map(({ what }) => what).join('; '))
   return plan.value
 }

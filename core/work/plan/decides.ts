@@ -1,7 +1,8 @@
+import { calendarOf } from '../../plan/hands/workCalendar'
 import type { Planned, WorkPlan } from './workPlan'
 
 /** Why a node begins when it does. */
-export type Decides = 'task' | 'parts' | 'day' | 'hands' | 'start'
+export type Decides = 'task' | 'parts' | 'day' | 'hands' | 'helper' | 'start'
 
 export interface ChainLink {
   readonly planned: Planned
@@ -25,7 +26,7 @@ export function decidingChain(plan: WorkPlan): ChainLink[] {
 }
 
 function whyThen(
-  { planned, calendar }: WorkPlan,
+  { planned, crew }: WorkPlan,
   { node, startH }: Planned,
   byId: ReadonlyMap<string, Planned>,
 ): { readonly by: Decides; readonly before?: Planned | undefined } {
@@ -33,12 +34,17 @@ function whyThen(
   const { orderAfter } = node
   const ordered = orderAfter == null ? undefined : byId.get(orderAfter)
   const leadDays = Math.ceil(node.leadDays?.likely ?? 0)
-  const arrivalH = calendar.atDay((ordered?.endDay ?? 0) + leadDays)
+  const arrivalH = calendarOf(crew).atDay((ordered?.endDay ?? 0) + leadDays)
   if (leadDays > 0 && Math.abs(arrivalH - startH) < SAME_H) return { by: 'parts', before: ordered }
   const before = node.after.flatMap((id) => byId.get(id) ?? []).find(endsNow)
   if (before) return { by: 'task', before }
   if (startH < SAME_H) return { by: 'start' }
   if (Math.abs((node.notBefore ?? 0) - startH) < SAME_H) return { by: 'day' }
   const busy = planned.find((one) => one.node !== node && endsNow(one))
-  return busy ? { by: 'hands', before: busy } : { by: 'day' }
+  if (busy) return { by: 'hands', before: busy }
+  const last = planned.filter(({ endH }) => endH < startH).reduce<Planned | undefined>(later, undefined)
+  return { by: 'helper', before: last }
 }
+
+const later = (one: Planned | undefined, other: Planned): Planned =>
+  !one || other.endH > one.endH ? other : one

@@ -1,5 +1,6 @@
-import { dayOf } from './crewOf'
 import type { Day } from '../../base/days'
+import { calendarOf } from '../../plan/hands/workCalendar'
+import { dayOf } from './crewOf'
 import type { Planned, WorkPlan } from './workPlan'
 
 /** How late something planned may run before the end moves, with as many hands as are wanted. */
@@ -11,7 +12,8 @@ export interface Late {
 
 /** Late times of all that is planned, by the ids of nodes: the critical path method, backward, in working hours. */
 export function lateTimes(plan: WorkPlan): ReadonlyMap<string, Late> {
-  const { planned, calendar, finishH } = plan
+  const { planned, crew, finishH } = plan
+  const calendar = calendarOf(crew)
   const ends = new Map(planned.map(({ node }) => [node.id, finishH] as const))
   const sooner = (id: string, end: number): void => void ends.set(id, Math.min(ends.get(id) ?? finishH, end))
   const orderDays = new Map<string, number>()

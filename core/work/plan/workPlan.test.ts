@@ -5,14 +5,15 @@ import { tasksOf } from '../tasks/buildTasks'
 import { decidingChain } from './decides'
 import { finishChance } from './finishChance'
 import { lateTimes } from './lateTimes'
-import { AT_ONCE, planWork, THOROUGH } from './workPlan'
+import { planWork, type WorkPlan } from './workPlan'
+import { replan } from './replan'
 import { dayOf } from './crewOf'
 
 const times = (plan: ReturnType<typeof planOf>) =>
   Object.fromEntries(plan.planned.map(({ node, startH, endH }) => [node.id, [startH, endH]]))
 const unknownOf = (build: Parameters<typeof planOf>[0]) => {
   const { removals = [], crew } = build
-  const plan = planWork({ tasks: tasksOf(build, 0), removals, crew, today: MONDAY }, THOROUGH)
+  const plan = planWork({ tasks: tasksOf(build, 0), removals, crew, today: MONDAY })
   return plan.known ? null : plan.missing.map(({ what }) => what).join('; ')
 }
 
@@ -176,28 +177,45 @@ describe('any work', () => {
       }),
       { removals: [{ id: 'engine', name: 'engine', offH: 1, onH: 2 }] },
     )
-  it('keeps its order, one thing at a time, the vehicle as each wants it; a first plan ends no sooner', () => {
+  /** One thing at a time, each after what it waits for, the vehicle as each wants it. */
+  function expectSound(plan: WorkPlan) {
+    let [isOn, free] = [true, 0]
+    const ends = new Map<string, number>()
+    for (const { node, startH, endH } of plan.planned) {
+      expect(startH).toBeGreaterThanOrEqual(Math.max(free, node.notBefore ?? 0) - 1e-9)
+      for (const id of node.after) expect(startH).toBeGreaterThanOrEqual(ends.get(id)! - 1e-9)
+      if (node.part === 'move') isOn = node.stands.engine!
+      else expect(node.stands.engine ?? isOn).toBe(isOn)
+      free = endH
+      ends.set(node.id, endH)
+    }
+    expect(isOn).toBe(true)
+    expect(plan.finishH).toBeCloseTo(free, 9)
+  }
+  it('keeps its order, one thing at a time, the vehicle as each wants it', () => {
     fc.assert(
       fc.property(anyTasks, (all) => {
-        const build = built(all)
-        const plan = planOf(build)
-        let [isOn, free] = [true, 0]
-        const ends = new Map<string, number>()
-        for (const { node, startH, endH } of plan.planned) {
-          expect(startH).toBeGreaterThanOrEqual(free - 1e-9)
-          for (const id of node.after) expect(startH).toBeGreaterThanOrEqual(ends.get(id)! - 1e-9)
-          if (node.part === 'move') isOn = node.stands.engine!
-          else expect(node.stands.engine ?? isOn).toBe(isOn)
-          free = endH
-          ends.set(node.id, endH)
-        }
-        expect(isOn).toBe(true)
+        const plan = planOf(built(all))
+        expectSound(plan)
         expect(plan.finishDay).toBeGreaterThanOrEqual(plan.boundDay)
-        expect(planOf(build, AT_ONCE).finishH).toBeGreaterThanOrEqual(plan.moves ? 0 : plan.finishH - 1e-9)
         const first = decidingChain(plan)[0]!
         expect(['start', 'day']).toContain(first.by)
       }),
       { numRuns: 150, seed: 7 },
+    )
+  })
+  it('stays sound as something of it is moved to another day', () => {
+    fc.assert(
+      fc.property(anyTasks, fc.nat(6), fc.nat(30), (all, which, day) => {
+        const plan = planOf(built(all))
+        const { node } = plan.planned[which % plan.planned.length]!
+        const moved = replan(plan, new Map([[node.id, day]]))
+        expectSound(moved)
+        expect(moved.planned).toHaveLength(plan.planned.length)
+        expect(moved.planned.find((one) => one.node.id === node.id)!.startDay).toBeGreaterThanOrEqual(day)
+        expect(replan(plan, new Map()).finishH).toBeGreaterThanOrEqual(plan.moves ? 0 : plan.finishH - 1e-9)
+      }),
+      { numRuns: 150, seed: 8 },
     )
   })
 })

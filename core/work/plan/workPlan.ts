@@ -3,7 +3,7 @@ import { allKnown, andThen, known, unknown, type Known } from '../../base/known'
 import type { CrewEntry } from '../../file/parts/crew'
 import type { Removal } from '../../file/kinds/taskKinds'
 import { handsPlan, type HandsPlan } from '../../plan/hands/handsPlan'
-import { calendarOf, type WorkCalendar } from '../../plan/hands/workCalendar'
+import { calendarOf } from '../../plan/hands/workCalendar'
 import type { Task } from '../tasks/task'
 import { crewFrom, type CrewFrom } from './crewOf'
 import { liftOrders, withMoves } from './moves'
@@ -20,9 +20,8 @@ export interface Planned {
   readonly endDay: number
 }
 
-/** All open work of a build, one after the other for the hands that there are. */
+/** All open work of a build, one after the other for the hands that there are; plain data, which a worker can hand over. */
 export interface WorkPlan extends CrewFrom {
-  readonly calendar: WorkCalendar
   /** In the order in which they begin. */
   readonly planned: readonly Planned[]
   readonly finishH: number
@@ -48,14 +47,13 @@ export interface Looks {
   readonly plans: number
   readonly lifts: number
 }
-/** The first plan that comes to hand, while something is dragged. */
-export const AT_ONCE: Looks = { plans: 1, lifts: 1 }
-export const THOROUGH: Looks = { plans: 100_000, lifts: 60_000 }
+/** Enough to prove a dozen tasks; of more the best that was found, in a second. */
+export const THOROUGH: Looks = { plans: 20_000, lifts: 60_000 }
 
 /**
  * The plan of all open work; unknown without hands, without work, and where the work cannot be done as it is told.
  */
-export function planWork({ tasks, removals, crew, today }: ToPlan, looks: Looks): Known<WorkPlan> {
+export function planWork({ tasks, removals, crew, today }: ToPlan, looks = THOROUGH): Known<WorkPlan> {
   const told = toldBy(tasks)
   const hands = andThen(crewFrom(crew, today), (from) =>
     told(() => ({ from, calendar: calendarOf(from.crew) })),
@@ -68,7 +66,7 @@ export function planWork({ tasks, removals, crew, today }: ToPlan, looks: Looks)
       told(() => liftOrders(removals, nodes, inOrder(nodes, starts), looks.lifts)),
     )
     return andThen(allKnown<[HandsPlan, ReturnType<typeof liftOrders>]>([plain, lifts]), ([free, orders]) => {
-      const base = { ...from, calendar, untold: tasks.filter((task) => isUntold(task)) }
+      const base = { ...from, untold: tasks.filter((task) => isUntold(task)) }
       if (!orders) return known(planOf(base, nodes, free, null))
       const both = allKnown<[Moved, Moved]>([
         told(() => moved(orders.fewest)),
@@ -109,12 +107,12 @@ const inOrder = (nodes: readonly Node[], starts: readonly number[]): string[] =>
     .map(({ id }) => id)
 
 function planOf(
-  base: Pick<WorkPlan, 'first' | 'crew' | 'calendar' | 'untold'>,
+  base: Pick<WorkPlan, 'first' | 'crew' | 'untold'>,
   nodes: readonly Node[],
   plan: HandsPlan,
   moves: WorkPlan['moves'],
 ): WorkPlan {
-  const { calendar } = base
+  const calendar = calendarOf(base.crew)
   const planned = nodes
     .map((node, at): Planned => {
       const startH = plan.starts[at] ?? NaN

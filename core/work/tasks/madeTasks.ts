@@ -1,7 +1,8 @@
 import type { Build } from '../../file/build/build'
+import type { WeldEntry } from '../../file/kinds/weldKinds'
 import { MAKING_STATES, type MakingState } from '../../file/kinds/madePart'
 import { measuringTour } from '../../measure/tour/tour'
-import type { MadeBy } from './task'
+import type { MadeBy, MakingList } from './task'
 
 /** A task of the build, before what the builder says of it. */
 export interface MadeTask extends MadeBy {
@@ -11,17 +12,32 @@ export interface MadeTask extends MadeBy {
 const isAtLeast = (state: MakingState | undefined, least: MakingState): boolean =>
   state !== undefined && MAKING_STATES.indexOf(state) >= MAKING_STATES.indexOf(least)
 
+interface MadeThing {
+  readonly list: MakingList
+  readonly id: string
+  readonly name: string
+  readonly state?: MakingState | undefined
+}
+const inList = (list: MakingList, all: readonly Omit<MadeThing, 'list'>[] = []): MadeThing[] =>
+  all.map(({ id, name, state }) => ({ list, id, name, state }))
+
 /** Parts that are made and stay in the vehicle. */
-const fittedParts = ({ crossmembers = [], plates = [], copedTubes = [], pieces = [] }: Build) => [
-  ...crossmembers,
-  ...plates,
-  ...copedTubes,
-  ...pieces.filter(({ kind }) => kind === 'gusset'),
+const fittedParts = ({ crossmembers, plates, copedTubes, pieces = [] }: Build): MadeThing[] => [
+  ...inList('crossmembers', crossmembers),
+  ...inList('plates', plates),
+  ...inList('copedTubes', copedTubes),
+  ...inList(
+    'pieces',
+    pieces.filter(({ kind }) => kind === 'gusset'),
+  ),
 ]
 /** All that is made; what one drills and saws by stays at the bench. */
-const madeParts = (build: Build) => [
+const madeParts = (build: Build): MadeThing[] => [
   ...fittedParts(build),
-  ...(build.pieces ?? []).filter(({ kind }) => kind !== 'gusset'),
+  ...inList(
+    'pieces',
+    build.pieces?.filter(({ kind }) => kind !== 'gusset'),
+  ),
 ]
 
 /**
@@ -37,23 +53,27 @@ export function madeTasks(build: Build, outCount: number): MadeTask[] {
     .size
   const counted = (by: MadeBy['by'], count: number): MadeTask[] =>
     count > 0 ? [{ by, thing: null, count, isDone: false }] : []
-  const one = (by: MadeBy['by'], { id, name }: { id: string; name: string }, isDone: boolean): MadeTask => ({
+  const one = (by: MadeBy['by'], { list, id, name }: MadeThing, isDone: boolean): MadeTask => ({
     by,
-    thing: { id, name },
+    thing: { list, id, name },
     count: 1,
     isDone,
   })
+  const isWelded = ({ readings }: WeldEntry) =>
+    readings.length > 0 && readings.every(({ after }) => after !== undefined)
   return [
     ...counted('measure', open),
     ...counted('again', guesses),
     ...counted('cure', outCount),
     ...madeParts(build).map((part) => one('make', part, isAtLeast(part.state, 'welded'))),
-    ...(build.cutouts ?? []).map((cutout) => one('cutout', cutout, false)),
+    ...(build.cutouts ?? []).map(({ id, name }) => one('cutout', { list: 'cutouts', id, name }, false)),
     ...(build.welds ?? []).map((weld) =>
-      one('weld', weld, weld.readings.length > 0 && weld.readings.every(({ after }) => after !== undefined)),
+      one('weld', { list: 'welds', id: weld.id, name: weld.name }, isWelded(weld)),
     ),
     ...fittedParts(build).map((part) => one('fit', part, isAtLeast(part.state, 'fitted'))),
-    ...(build.temporaries ?? []).map((entry) => one('temporary', entry, entry.closedAt !== undefined)),
+    ...(build.temporaries ?? []).map(({ id, name, closedAt }) =>
+      one('temporary', { list: 'temporaries', id, name }, closedAt !== undefined),
+    ),
   ]
 }
 

@@ -2,11 +2,15 @@ import type { Day } from '../../base/days'
 import type { Estimate, TaskEntry, TaskSort } from '../../file/kinds/taskKinds'
 import type { Maker } from './makers'
 
+/** Lists whose things make tasks. */
+export type MakingList =
+  'crossmembers' | 'plates' | 'copedTubes' | 'pieces' | 'cutouts' | 'welds' | 'temporaries'
+
 /** What of a build makes a task. */
 export interface MadeBy {
   readonly by: Maker
   /** The thing of the build; null where it is of all of it. */
-  readonly thing: { readonly id: string; readonly name: string } | null
+  readonly thing: { readonly list: MakingList; readonly id: string; readonly name: string } | null
   /** How many readings, figures or checks it is about; 1 for a thing. */
   readonly count: number
 }

@@ -2,6 +2,8 @@
 import { settingSheet } from '~~/core/show/told/settingSheet'
 import { travelRows } from '~~/core/show/text/travelRows'
 import { texts } from '~/texts/en'
+import { tasks } from '~/texts/tasks'
+import { tabsOf } from '~/texts/views'
 import { useEvaluation } from '~/stores/evaluation'
 import { useSureness } from '~/stores/sureness'
 import { useWorkbench } from '~/stores/workbench'
@@ -44,6 +46,7 @@ const print = () => window.print()
 </script>
 
 <template>
+  <ViewNav :label="tasks.nav.label" :views="tabsOf('sheet')" />
   <div v-if="workbench.build && evaluation.current && sheet" class="desk">
     <div class="no-print doing">
       <UButton v-if="sheet.missing.length === 0" icon="i-lucide-printer" @click="print">{{

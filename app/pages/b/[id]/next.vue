@@ -1,0 +1,224 @@
+<script setup lang="ts">
+import {
+  chanceText,
+  decidesText,
+  drivesText,
+  hoursText,
+  movesText,
+  nodeName,
+  usualText,
+  waitsText,
+} from '~~/core/show/text/workText'
+import { taskName } from '~~/core/work/tasks/taskName'
+import { tasks as words } from '~/texts/tasks'
+import { tabsOf } from '~/texts/views'
+import { usePlan } from '~/stores/plan'
+import { useTasks } from '~/stores/tasks'
+import { useWorkbench } from '~/stores/workbench'
+
+/** What to do now: one picture, five lines. */
+const workbench = useWorkbench()
+const tasks = useTasks()
+const plan = usePlan()
+onMounted(() => plan.lookAtClock())
+watch(
+  () => plan.toPlan,
+  () => void plan.look(),
+  { immediate: true },
+)
+onBeforeUnmount(() => plan.stop())
+/** More than that is read nowhere. */
+const MOST_NOW = 3
+const MOST_BLOCKED = 3
+const now = computed(() => plan.next?.now.slice(0, MOST_NOW) ?? [])
+const blocked = computed(() => plan.next?.blocked.slice(0, MOST_BLOCKED) ?? [])
+const hands = [
+  ['1', words.alone],
+  ['2', words.helped],
+] as const
+const rests = computed(() => {
+  const guesses = tasks.open.find(({ made }) => made?.by === 'again')?.made?.count ?? 0
+  return [guesses > 0 ? words.guesses(guesses) : null, usualText(tasks.open)].filter((text) => text !== null)
+})
+</script>
+
+<template>
+  <div v-if="workbench.build">
+    <ViewNav :label="words.nav.label" :views="tabsOf('sheet')" />
+    <div class="next">
+      <h1 class="sr-only">{{ words.nextTitle }}</h1>
+      <p v-if="!tasks.crew" class="begin">
+        {{ words.noCrew }}
+        <UButton icon="i-lucide-calendar-days" @click="tasks.beginCrew()">{{ words.begin }}</UButton>
+      </p>
+      <p v-else-if="tasks.open.length === 0">{{ words.all }}</p>
+      <p v-else-if="!plan.plan && plan.missing.length > 0">
+        {{ words.cannot }} <MissingWords :missing="plan.missing" />
+      </p>
+      <p v-else-if="!plan.plan" class="soft" role="status">{{ words.working }}</p>
+      <p v-if="plan.failure" role="alert">{{ words.failed(plan.failure) }}</p>
+      <template v-if="tasks.crew && plan.plan && plan.lanes">
+        <section class="line">
+          <h2>{{ words.here.title }}</h2>
+          <div class="here">
+            <WordChoice
+              :label="words.here.hands"
+              :options="hands"
+              :value="plan.hands === 2 ? '2' : '1'"
+              @choose="plan.hands = $event === '2' ? 2 : 1"
+            />
+            <FigureInput
+              :label="words.here.hours"
+              kind="plain"
+              unit="h"
+              :least="0"
+              :most="24"
+              :value="plan.hours"
+              @change="plan.hoursSaid = $event ?? null"
+            />
+          </div>
+          <ol v-if="now.length > 0" class="now" data-testid="now">
+            <li v-for="one in now" :key="one.planned.node.id">
+              <span class="what">{{ nodeName(one.planned.node, tasks.removals) }}</span>
+              <span class="soft">{{
+                one.isPart
+                  ? words.here.part(hoursText(one.planned.node.hours.likely))
+                  : hoursText(one.planned.node.hours.likely)
+              }}</span>
+              <TaskDoes v-if="one.planned.node.task" :task="one.planned.node.task" is-brief />
+            </li>
+          </ol>
+          <p v-else>{{ words.here.none }}</p>
+        </section>
+        <section class="line">
+          <h2>{{ words.blocked }}</h2>
+          <ul v-if="blocked.length > 0" data-testid="blocked-now">
+            <li v-for="one in blocked" :key="one.task.key">
+              <span class="what">{{ taskName(one.task) }}</span>
+              <span class="soft">{{ words.waitsFor(waitsText(one, plan.day)) }}</span>
+            </li>
+          </ul>
+          <p v-else>{{ words.nothingBlocked }}</p>
+        </section>
+        <section class="line">
+          <h2>{{ words.rests }}</h2>
+          <p>{{ rests.length > 0 ? rests.join(' ') : words.restsNothing }}</p>
+        </section>
+        <section class="line">
+          <h2>{{ words.drives }}</h2>
+          <div>
+            <p class="drives" data-testid="drives">{{ drivesText(plan.plan) }}</p>
+            <p v-if="plan.chance" class="soft">
+              {{ chanceText(plan.chance, plan.plan.first, tasks.crew.wanted) }}
+            </p>
+          </div>
+        </section>
+        <section class="line">
+          <h2>{{ words.decides }}</h2>
+          <div>
+            <p data-testid="decides">{{ decidesText(plan.chain, tasks.removals) }}</p>
+            <p v-if="plan.plan.moves" class="soft">{{ movesText(plan.plan.moves) }}</p>
+          </div>
+        </section>
+        <LaneBoard :scene="plan.lanes" />
+        <UButton variant="outline" class="all" :to="`/b/${workbench.build.id}/plan`">{{
+          words.toPlan
+        }}</UButton>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.next {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 16px;
+  max-width: 1080px;
+  padding: 16px 24px 48px;
+}
+.line {
+  display: grid;
+  grid-template-columns: 130px minmax(0, 1fr);
+  gap: 6px 20px;
+  padding-bottom: 14px;
+  border-bottom: 1px solid var(--hair);
+}
+h2 {
+  font-weight: 600;
+  color: var(--soft);
+}
+.here {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  max-width: 420px;
+}
+.now,
+.line > p,
+.line > ul,
+.line > div {
+  grid-column: 2;
+}
+.now li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 110px auto;
+  gap: 6px 14px;
+  align-items: center;
+  padding: 8px 0;
+}
+.now li + li {
+  border-top: 1px solid var(--hair);
+}
+.what {
+  font-weight: 600;
+}
+.what:first-letter {
+  text-transform: capitalize;
+}
+li .what {
+  display: inline-block;
+}
+.line ul .what {
+  margin-right: 10px;
+}
+.now .what {
+  font-size: 1.125rem;
+}
+.drives {
+  font-size: 1.1875rem;
+  font-weight: 600;
+}
+.begin {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  max-width: 60ch;
+}
+.all {
+  justify-self: start;
+}
+@media (max-width: 640px) {
+  .next {
+    padding-inline: 14px;
+  }
+  .line {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .now,
+  .line > p,
+  .line > ul,
+  .line > div {
+    grid-column: 1;
+  }
+  .now li {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .now :deep(.does) {
+    grid-column: 1 / -1;
+  }
+  .now :deep(.does > *) {
+    min-height: 48px;
+  }
+}
+</style>

@@ -1,0 +1,143 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import type { Known } from '~~/core/base/known'
+import { weekdayOf } from '~~/core/base/days'
+import { nextWork, type Here } from '~~/core/work/next/nextWork'
+import { laneScene } from '~~/core/work/board/laneScene'
+import { workScene } from '~~/core/work/board/workScene'
+import { dayOf } from '~~/core/work/plan/crewOf'
+import { decidingChain } from '~~/core/work/plan/decides'
+import { lateTimes } from '~~/core/work/plan/lateTimes'
+import { orderKey } from '~~/core/work/plan/nodes'
+import type { PlanAnswer } from '~~/core/work/plan/planAnswer'
+import { replan } from '~~/core/work/plan/replan'
+import type { ToPlan } from '~~/core/work/plan/workPlan'
+import { today } from '../storage/today'
+import type { PlanService } from '../workers/protocol'
+import { workerClient } from '../workers/workerClient'
+import { useTasks } from './tasks'
+import { useSearch } from './useSearch'
+
+const startWorker = () =>
+  new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
+
+/** A task that is held on the ruler of time, and the day that it is held at. */
+interface HeldTask {
+  readonly key: string
+  readonly day: number
+}
+
+/** When what is done: the plan of all open work, and what can be done now. */
+export const usePlan = defineStore('plan', () => {
+  const tasks = useTasks()
+  /** The day by which all is counted; looked at anew when a view of the plan is opened. */
+  const day = ref(today())
+  const lookAtClock = (): void => void (day.value = today())
+  const toPlan = computed<ToPlan>(() => ({
+    tasks: tasks.all,
+    removals: tasks.removals,
+    crew: tasks.crew,
+    today: day.value,
+  }))
+  const answer = shallowRef<Known<PlanAnswer> | null>(null)
+  /** What the answer is of. */
+  const answered = shallowRef<ToPlan | null>(null)
+  const { ask, stop, isSearching, failure } = useSearch<PlanService>(workerClient<PlanService>(startWorker))
+  const isFresh = computed(() => answered.value === toPlan.value)
+
+  /** Looks for the plan of what is to be done now; who shows it asks for it. */
+  async function look(): Promise<void> {
+    const asked = toPlan.value
+    if (answered.value === asked) return
+    const plain = JSON.parse(JSON.stringify(toRaw(asked))) as ToPlan
+    const found = await ask((service) => service.plan(plain))
+    if (!found) return
+    answer.value = found.value.answer
+    answered.value = asked
+  }
+
+  const held = shallowRef<HeldTask | null>(null)
+  const found = computed(() => (answer.value?.known ? answer.value.value : null))
+  const missing = computed(() => (answer.value && !answer.value.known ? answer.value.missing : []))
+  const plan = computed(() => {
+    const free = found.value?.plan
+    if (!free || !held.value) return free ?? null
+    const { key } = held.value
+    const { day: at } = held.value
+    return replan(free, new Map([...[key, orderKey(key)].map((id) => [id, at] as const)]))
+  })
+  const chance = computed(() => (held.value ? null : (found.value?.chance ?? null)))
+  const scene = computed(() => plan.value && workScene(plan.value, tasks.crew?.wanted))
+  const chain = computed(() => (plan.value ? decidingChain(plan.value) : []))
+  const lanes = computed(() => plan.value && laneScene(plan.value, tasks.removals))
+  const late = computed(() => (plan.value ? lateTimes(plan.value) : null))
+  const finishDay = computed(() => plan.value && dayOf(plan.value, plan.value.finishDay))
+
+  /** Who is here now; as long as nobody said, who works alone has the hours of this day, or of an evening. */
+  const hands = ref<Here['hands']>(1)
+  const hoursSaid = ref<number | null>(null)
+  const hours = computed(
+    () =>
+      hoursSaid.value ?? (tasks.crew?.hours[weekdayOf(day.value)] || Math.max(...(tasks.crew?.hours ?? [0]))),
+  )
+  const next = computed(
+    () =>
+      plan.value &&
+      nextWork(plan.value, tasks.all, tasks.removals, { hands: hands.value, hours: hours.value }, day.value),
+  )
+
+  /** Holds a task at a day of the plan. */
+  function hold(key: string, at: number): void {
+    held.value = { key, day: Math.max(0, at) }
+  }
+  /** Lets it go where it is held: it is not begun before that day. */
+  function letGo(): void {
+    const { key, day: at } = held.value ?? {}
+    const { value: of } = plan
+    if (key !== undefined && at !== undefined && of)
+      tasks.change(key, { from: at === 0 ? undefined : dayOf(of, at) }, 'Move a task')
+    held.value = null
+  }
+  function drop(): void {
+    held.value = null
+  }
+  /** Moves a task by days, from where it begins. */
+  function nudge(key: string, by: number): void {
+    const first = plan.value?.planned.find(({ node }) => node.task?.key === key)
+    if (!first) return
+    hold(key, first.startDay + by)
+    letGo()
+  }
+  watch(
+    () => tasks.crew === undefined,
+    () => (hoursSaid.value = null),
+  )
+
+  return {
+    day,
+    lookAtClock,
+    toPlan,
+    look,
+    stop,
+    isSearching,
+    failure,
+    isFresh,
+    missing,
+    plan,
+    chance,
+    scene,
+    chain,
+    lanes,
+    late,
+    finishDay,
+    hands,
+    hoursSaid,
+    hours,
+    next,
+    held,
+    hold,
+    letGo,
+    drop,
+    nudge,
+  }
+})

@@ -1,0 +1,7 @@
+import { expose } from 'comlink'
+import { planAnswer } from '~~/core/work/plan/planAnswer'
+import type { PlanService } from './protocol'
+
+const service: PlanService = { plan: async (toPlan) => ({ answer: planAnswer(toPlan) }) }
+
+expose(service)
