@@ -360,3 +360,39 @@ describe('lurvan settings', () => {
     expect(result.mating.rounds[0]).toMatchObject({ verdict: 'out', dowelMm: 0.18 })
   })
 })
+
+describe('lurvan plan', () => {
+  const bay = join(ROOT, 'demo/sedge-wagon.lurvan.json')
+  it('tells from a day on what is done when, and the last day to order', async () => {
+    const { code, out } = await run('plan', bay, '--today', '2026-11-30')
+    expect(code).toBe(EXIT.holds)
+    expect(out.split('\n')[0]).toMatch(
+      /^Sedge wagon: drives on 2027-01-02; no order of it ends before 2026-12-\d\d$/,
+    )
+    expect(out).toMatch(/order rear shaft, by 2026-12-\d\d at the latest/)
+    const later = JSON.parse((await run('plan', bay, '--json', '--today', '2027-02-01')).out)
+    expect(later.plan.value.first).toBe('2027-02-01')
+    expect(later.plan.value.finish > '2027-02-20').toBe(true)
+  })
+
+  it('gives the same as JSON, chances and what decides with it', async () => {
+    const { tasks, plan } = JSON.parse((await run('plan', bay, '--json', '--today', '2026-11-30')).out)
+    expect(tasks.map(({ key }: { key: string }) => key)).toEqual(
+      expect.arrayContaining(['make/gearbox-bar', 'rear-shaft']),
+    )
+    const { planned, decides, chance, finish, moves } = plan.value
+    expect(decides.at(-1)).toEqual({ id: 'first-drive', by: 'helper' })
+    expect(planned.at(-1)).toMatchObject({ id: 'first-drive', ends: finish })
+    expect(moves.count).toBeLessThan(moves.asItComes)
+    expect(chance.byPlan).toBeGreaterThan(0.2)
+    expect(chance.byPlan).toBeLessThan(0.6)
+  })
+
+  it('leaves with 3 where there is no plan, and refuses a day that is none', async () => {
+    const { code, out } = await run('plan', join(ROOT, 'demo/fen-tender.lurvan.json'))
+    expect([code, out]).toEqual([EXIT.unsettled, 'Fen tender: no plan yet\nmissing: who works when\n'])
+    for (const day of ['2026-02-30', '', 'soon'])
+      expect((await run('plan', bay, '--today', day)).err).toContain('--today wants a day')
+    expect((await run('plan', bay, '--position', 'a')).code).toBe(EXIT.unreadable)
+  })
+})

@@ -7,11 +7,14 @@ import type { LeverSettings } from '../core/vehicle/moves/settings'
 import type { Build } from '../core/file/build/build'
 import { originLines, originTree } from '../core/show/told/originText'
 import { whyFigure } from '../core/answers/why/why'
+import { isDay } from '../core/base/days'
+import { planJson } from '../core/show/result/planJson'
 import { settingsJson } from '../core/show/result/settingsJson'
 import { differentSettings } from '../core/answers/solver/differentSettings'
 import { provingWith } from '../core/answers/uncertainty/provenCure'
 import { grouped } from '../core/base/units/format'
 import { checkTable } from './checkTable'
+import { planTable } from './planTable'
 import { settingsTable } from './settingsTable'
 
 /** Exit codes, as `lurvan --help` lists them. */
@@ -20,6 +23,7 @@ export const EXIT = { holds: 0, out: 1, unreadable: 2, unsettled: 3, fault: 70 }
 const HELP = `lurvan check FILE [--json] [--position ID] [--samples N]
 lurvan why FILE FIGURE [--json] [--position ID]
 lurvan settings FILE [--json] [--position ID] [--seconds N]
+lurvan plan FILE [--json] [--today DAY]
 
 check  checks a build file (*.lurvan.json) and prints each check with its verdict
 why    tells where a figure comes from: readings, corrections, what is taken for granted,
@@ -29,14 +33,18 @@ settings
        looks for settings of the free levers in which every check holds with its ±: each moves other
        levers than those before it, the least effort first, proved to be the least there is
 
+plan   plans all that is still to be done for the hands that the file tells of: days, last days to order,
+       what decides when it drives, how likely that is
+
   --json           the full result as JSON (docs/format.md), every figure with its unit
   --position ID    check this position instead of the chosen one
   --samples N      samples for the ± of every figure, 0 to 200000; 20000 unless said, 0 leaves it out
   --seconds N      look for settings so long at the most, 1 to 3600; 10 unless said
+  --today DAY      plan from this day on, such as 2026-11-29; from today unless said
   --help           this text
 
 Exit code: 0 holds (or tight, or a setting was found), 1 out (or no setting holds), 2 the file or the command cannot be read,
-           3 not settled: nothing is out, but a reading or figure is missing,
+           3 not settled: nothing is out, but a reading or figure is missing, or there is no plan yet,
            70 the program itself failed; please report it with the file
 `
 
@@ -91,6 +99,7 @@ async function run(args: readonly string[], streams: Streams): Promise<number> {
     return EXIT.unreadable
   }
   const build = parsed.value
+  if (command.name === 'plan') return plan(build, command, streams)
   const wanted = command.position ?? build.chosen
   const position = build.positions.find((one) => one.id === wanted)
   if (command.position !== undefined && !position) return refuse(`there is no position "${wanted}"`)
@@ -151,8 +160,19 @@ function settings(
   return found.settings.length > 0 ? EXIT.holds : EXIT.out
 }
 
+/** Plans what is still to be done, as days or as JSON. */
+function plan(build: Build, { json, today = dayNow() }: Command, { out }: Streams): number {
+  const found = planJson(build, today)
+  out(json ? `${JSON.stringify(found, null, 2)}\n` : planTable(found))
+  return found.plan.value ? EXIT.holds : EXIT.unsettled
+}
+/** The day in the time zone of who asks. */
+const dayNow = (): string => new Intl.DateTimeFormat('sv-SE').format(new Date())
+
+const COMMANDS = ['check', 'why', 'settings', 'plan'] as const
+
 interface Command {
-  readonly name: 'check' | 'why' | 'settings'
+  readonly name: (typeof COMMANDS)[number]
   readonly file: string
   /** Of `why`. */
   readonly figure?: string
@@ -161,21 +181,24 @@ interface Command {
   readonly samples?: number
   /** Of `settings`. */
   readonly seconds?: number
+  /** Of `plan`. */
+  readonly today?: string
 }
 
 function parseCommand(args: readonly string[]): Command | string {
-  const [name, ...rest] = args
-  if (name !== 'check' && name !== 'why' && name !== 'settings')
-    return name === undefined ? 'say what to do' : `there is no command "${name}"`
+  const [said, ...rest] = args
+  const name = COMMANDS.find((one) => one === said)
+  if (name === undefined) return said === undefined ? 'say what to do' : `there is no command "${said}"`
   let json = false
   let position: string | undefined
   let samples: number | undefined
   let seconds: number | undefined
+  let today: string | undefined
   const words: string[] = []
   for (let i = 0; i < rest.length; i++) {
     const arg = rest[i] as string
     if (arg === '--json') json = true
-    else if (arg === '--position') {
+    else if (arg === '--position' && name !== 'plan') {
       position = rest[++i]
       if (position === undefined || position.startsWith('--')) return '--position wants the id of a position'
     } else if (arg === '--samples' && name === 'check') {
@@ -184,6 +207,9 @@ function parseCommand(args: readonly string[]): Command | string {
     } else if (arg === '--seconds' && name === 'settings') {
       seconds = wholeNumber(rest[++i], 1, MOST_SECONDS)
       if (Number.isNaN(seconds)) return `--seconds wants a whole number from 1 to ${MOST_SECONDS}`
+    } else if (arg === '--today' && name === 'plan') {
+      today = rest[++i]
+      if (today === undefined || !isDay(today)) return '--today wants a day, such as 2026-11-29'
     } else if (arg.startsWith('--')) return `there is no option "${arg}"`
     else words.push(arg)
   }
@@ -191,7 +217,7 @@ function parseCommand(args: readonly string[]): Command | string {
   if (name === 'why' && (file === undefined || figure === undefined || more.length > 0))
     return 'name one file and one figure'
   if (file === undefined || (name !== 'why' && figure !== undefined)) return 'name one file'
-  return { name, file, figure, json, position, samples, seconds }
+  return { name, file, figure, json, position, samples, seconds, today }
 }
 
 /** A whole number within bounds; NaN for any other text. */

@@ -138,10 +138,12 @@ const isWide = ({ from, to }: LaneBar) => (to - from) / scene.days > LEAST_SHARE
   border: 1px solid var(--part-line);
   background: repeating-linear-gradient(135deg, var(--part) 0 5px, var(--card) 5px 9px);
 }
-.bar.deciding {
-  border-color: var(--out);
-  border-width: 3px;
-  line-height: 19px;
+.bar.deciding::after {
+  content: '';
+  position: absolute;
+  inset: auto 0 0 0;
+  height: 5px;
+  background: var(--out);
 }
 .end {
   position: absolute;
@@ -153,6 +155,9 @@ const isWide = ({ from, to }: LaneBar) => (to - from) / scene.days > LEAST_SHARE
   transform: rotate(45deg) scale(0.75);
 }
 @media (max-width: 640px) {
+  .tick:last-child {
+    display: none;
+  }
   .row {
     grid-template-columns: 34% minmax(0, 1fr);
   }

@@ -61,6 +61,7 @@ const isInVehicle = computed(() => task.present.length + task.absent.length > 0)
       />
       <p class="soft">{{ words.fields.calendar }}</p>
     </template>
+    <p class="said">{{ words.fields.hands }}</p>
     <WordChoice
       :label="words.fields.hands"
       :options="hands"
@@ -126,6 +127,11 @@ const isInVehicle = computed(() => task.present.length + task.absent.length > 0)
 .task-card {
   display: grid;
   gap: 10px;
+}
+.said {
+  margin-bottom: -6px;
+  font-size: 0.875rem;
+  font-weight: 500;
 }
 h2:first-letter {
   text-transform: capitalize;

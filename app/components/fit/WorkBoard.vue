@@ -272,6 +272,9 @@ li.chosen {
   border: 2px dashed var(--part-line);
 }
 @media (max-width: 640px) {
+  .tick:last-child {
+    display: none;
+  }
   .board {
     --names: 38%;
   }

@@ -53,14 +53,15 @@ export function workScene(plan: WorkPlan, wanted?: Day): WorkScene {
   const wantedDay = wanted === undefined ? null : daysBetween(plan.first, wanted)
   return {
     rows,
-    links: linksOf(rows, deciding),
+    links: linksOf(rows, chain),
     ticks: ticksOf(plan),
     days,
     wantedAt: wantedDay !== null && wantedDay >= 0 && wantedDay < days ? wantedDay : null,
   }
 }
 
-function linksOf(rows: readonly WorkRow[], deciding: ReadonlySet<string>): WorkLink[] {
+/** A link decides where the chain goes from the one straight on to the other. */
+function linksOf(rows: readonly WorkRow[], chain: readonly string[]): WorkLink[] {
   const rowOf = new Map(rows.flatMap(({ planned }, at) => planned.map(({ node }) => [node.id, at] as const)))
   return rows.flatMap(({ planned }, to) =>
     planned.flatMap(({ node }) =>
@@ -68,7 +69,7 @@ function linksOf(rows: readonly WorkRow[], deciding: ReadonlySet<string>): WorkL
         const from = rowOf.get(id)
         return from === undefined || from === to
           ? []
-          : [{ from, to, isDeciding: deciding.has(id) && deciding.has(node.id) }]
+          : [{ from, to, isDeciding: chain.some((one, k) => one === id && chain[k + 1] === node.id) }]
       }),
     ),
   )

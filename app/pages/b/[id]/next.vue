@@ -90,20 +90,7 @@ const rests = computed(() => {
           </ol>
           <p v-else>{{ words.here.none }}</p>
         </section>
-        <section class="line">
-          <h2>{{ words.blocked }}</h2>
-          <ul v-if="blocked.length > 0" data-testid="blocked-now">
-            <li v-for="one in blocked" :key="one.task.key">
-              <span class="what">{{ taskName(one.task) }}</span>
-              <span class="soft">{{ words.waitsFor(waitsText(one, plan.day)) }}</span>
-            </li>
-          </ul>
-          <p v-else>{{ words.nothingBlocked }}</p>
-        </section>
-        <section class="line">
-          <h2>{{ words.rests }}</h2>
-          <p>{{ rests.length > 0 ? rests.join(' ') : words.restsNothing }}</p>
-        </section>
+        <LaneBoard :scene="plan.lanes" />
         <section class="line">
           <h2>{{ words.drives }}</h2>
           <div>
@@ -120,7 +107,20 @@ const rests = computed(() => {
             <p v-if="plan.plan.moves" class="soft">{{ movesText(plan.plan.moves) }}</p>
           </div>
         </section>
-        <LaneBoard :scene="plan.lanes" />
+        <section class="line">
+          <h2>{{ words.blocked }}</h2>
+          <ul v-if="blocked.length > 0" data-testid="blocked-now">
+            <li v-for="one in blocked" :key="one.task.key">
+              <span class="what">{{ taskName(one.task) }}</span>
+              <span class="soft">{{ words.waitsFor(waitsText(one, plan.day)) }}</span>
+            </li>
+          </ul>
+          <p v-else>{{ words.nothingBlocked }}</p>
+        </section>
+        <section class="line">
+          <h2>{{ words.rests }}</h2>
+          <p>{{ rests.length > 0 ? rests.join(' ') : words.restsNothing }}</p>
+        </section>
         <UButton variant="outline" class="all" :to="`/b/${workbench.build.id}/plan`">{{
           words.toPlan
         }}</UButton>
@@ -162,7 +162,7 @@ h2 {
 }
 .now li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 110px auto;
+  grid-template-columns: minmax(0, 1fr) 170px auto;
   gap: 6px 14px;
   align-items: center;
   padding: 8px 0;
