@@ -34,6 +34,7 @@ const PARTS = {
   mating: 'nothing',
   wayIn: 'nothing',
   crew: 'nothing',
+  cutting: 'nothing',
   shiftLever: 'nothing',
   services: 'nothing',
   photos: 'nothing',
@@ -47,7 +48,7 @@ const partsThat = (...changes: readonly Changes[]): (keyof Build)[] =>
   (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter((part) => changes.includes(PARTS[part]))
 
 /** Lists of the work itself: nothing is measured by them, nothing worked out of them. */
-const OF_WORK: readonly (keyof Build)[] = ['ticks', 'tasks', 'removals']
+const OF_WORK: readonly (keyof Build)[] = ['ticks', 'tasks', 'removals', 'bars', 'cutPieces']
 
 /** Parts that mistakes in readings are looked for in, and that say what is to be read: with every list that a subject adds. */
 export const READING_PARTS: readonly (keyof Build)[] = [

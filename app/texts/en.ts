@@ -23,7 +23,15 @@ export const texts = {
     Verdict,
     string
   >,
-  stages: { readings: 'Measure', place: 'Place', line: 'Line', travel: 'Travel', make: 'Make', sheet: 'Fit' },
+  stages: {
+    readings: 'Measure',
+    place: 'Place',
+    line: 'Line',
+    travel: 'Travel',
+    make: 'Make',
+    order: 'Order',
+    sheet: 'Fit',
+  },
   allStages: 'All',
   palette: {
     weight: 'Weight',

@@ -1,3 +1,4 @@
+import { cuts } from './cuts'
 import { texts } from './en'
 import { halfshaftTexts } from './halfshafts'
 import { making } from './making'
@@ -27,6 +28,7 @@ export const VIEWS: readonly ViewOfBench[] = [
   ...viewsOf('travel', halfshaftTexts.nav),
   ...viewsOf('make', making.nav),
   { key: 'steps', stage: 'make', name: steps.title, isTab: false },
+  ...viewsOf('order', cuts.nav),
   ...viewsOf('sheet', tasks.nav),
 ]
 

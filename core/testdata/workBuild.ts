@@ -1,7 +1,8 @@
 import type { Build } from '../file/build/build'
 import type { TaskEntry } from '../file/kinds/taskKinds'
 import { tasksOf } from '../work/tasks/buildTasks'
-import { planWork, type WorkPlan } from '../work/plan/workPlan'
+import type { WorkPlan } from '../work/plan/planned'
+import { planWork } from '../work/plan/workPlan'
 import { changedDemo } from './builds'
 
 /** A Monday. */

@@ -54,7 +54,7 @@ const groups = computed(() => [
         onSelect: then(() => void router.push(stage.to)),
       })),
       // The first view of a stage is the stage itself.
-      ...VIEWS.filter((view) => tabsOf(view.stage)[0] !== view && view.key !== 'sheet').map((view) => ({
+      ...VIEWS.filter((view) => tabsOf(view.stage)[0] !== view).map((view) => ({
         label: view.name,
         suffix: texts.stages[view.stage],
         onSelect: then(() => void router.push(`/b/${workbench.build?.id ?? ''}/${view.key}`)),

@@ -13,7 +13,7 @@ const emit = defineEmits<{ all: [] }>()
       :key="stage.key"
       :to="stage.to"
       class="stage"
-      :class="[stage.state, { current: stage.key === current }]"
+      :class="[stage.state, stage.key, { current: stage.key === current }]"
       :aria-current="stage.key === current ? 'page' : undefined"
     >
       <span class="joint" aria-hidden="true" />
@@ -89,6 +89,10 @@ const emit = defineEmits<{ all: [] }>()
 @media (max-width: 860px) {
   .all {
     display: flex;
+  }
+  /* Done at the bench: on a phone it is behind "all". */
+  .order {
+    display: none;
   }
   .rail {
     position: fixed;

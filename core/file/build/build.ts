@@ -3,6 +3,7 @@ import { ANGLE_STYLES, LENGTH_UNITS, type UnitSettings } from '../../base/units/
 import { axleCutShape } from '../parts/axleCut'
 import { bodySchema } from '../parts/body'
 import { crewShape } from '../parts/crew'
+import { cuttingShape } from '../parts/cutting'
 import { donorPatternShape } from '../parts/donorPattern'
 import { drivetrainShape } from '../parts/drivetrain'
 import { idField, list, maybe, nameField, noteField, requiredName, wordField } from '../parts/fields'
@@ -73,6 +74,7 @@ export const buildSchema = object({
   weight: weightShape,
   wayIn: wayInShape,
   crew: crewShape,
+  cutting: cuttingShape,
   shiftLever: shiftLeverShape,
   /** What has to come out on its own. */
   services: list(serviceShape, LIST_LIMITS.services),

@@ -1,3 +1,4 @@
+import { KINDS_OF_BARS, type BarTypes } from './barKinds'
 import { KINDS_OF_BOLTS, type BoltTypes } from './boltKinds'
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_CUTOUTS, type CutoutTypes } from './cutoutKinds'
@@ -36,6 +37,7 @@ export const KINDS = [
   KINDS_OF_PIECES,
   KINDS_OF_CUTOUTS,
   KINDS_OF_TASKS,
+  KINDS_OF_BARS,
 ] as const
 
 /** Their types. */
@@ -55,4 +57,5 @@ export type Kinds = VehicleTypes &
   BoltTypes &
   PieceTypes &
   CutoutTypes &
-  TaskTypes
+  TaskTypes &
+  BarTypes

@@ -4,13 +4,14 @@ import type { Build } from '../../file/build/build'
 import type { CopedTube } from '../../file/kinds/copedTubeKinds'
 import { twoFlats } from '../../making/copes/cope'
 import type { PrintedEnd } from '../../making/templates/wrapTemplate'
+import { sectionName } from './sectionText'
 import { jointOf, TUBE_ENDS, type CopedTubeEvaluation, type TubeEndFound } from '../../model/copedTubeSubject'
 
 const NONE = '?'
 
 /** The stock of a tube: "38 × 3 round tube". */
 export const tubeStock = ({ outerMm, wallMm }: CopedTube): string =>
-  `${String(Number(fixed(outerMm, 2)))} × ${String(Number(fixed(wallMm, 2)))} round tube`
+  sectionName({ section: 'round', heightMm: outerMm, wallMm })
 
 /** An end of a tube in words. */
 export interface TubeEndRow {

@@ -8,6 +8,8 @@ import { pressedDeg } from '../../making/bends/trialBend'
 import { cornerWords, mouthMm } from '../../making/templates/memberTemplate'
 import type { MemberEvaluation } from '../../model/memberSubject'
 import { blankCorners, cornersInOrder, type WayFound } from '../../model/memberWork'
+import { piecesOfWay } from '../../work/cuts/cutPieces'
+import { sectionName } from './sectionText'
 import type { Missing } from '../../base/known'
 
 export const MEMBER_KIND_NAMES: Readonly<Record<MemberKind, string>> = {
@@ -21,25 +23,18 @@ export const MEMBER_KIND_NAMES: Readonly<Record<MemberKind, string>> = {
 }
 
 /** The stock of a way: "80 × 10 flat". */
-export function stockName({ kind, widthMm, heightMm, wallMm, doubled }: MemberWay): string {
-  const { sizes, name } = STOCKS[MEMBER_KINDS[kind].of]
-  const told = sizes({ widthMm, heightMm, wallMm }).map((figure) =>
-    String(Number((figure ?? NaN).toFixed(2))),
-  )
+export function stockName(way: MemberWay): string {
+  const { of } = MEMBER_KINDS[way.kind]
+  const { doubled } = way
   const twice = doubled ? (doubled === 'joined' ? ', two joined all round' : ', two lying loose') : ''
-  return `${told.join(' × ')} ${name}${twice}`
+  return `${sectionName({ ...way, section: of === 'tube' ? 'round' : of })}${twice}`
 }
 
 /** What is cut for it: its stock, or the plates that move an old bar. */
 export const blankStock = ({ endMm }: Crossmember, way: MemberWay): string =>
-  way.kind === 'old' ? `${endMm} × ${way.plateMm ?? NaN} flat` : stockName(way)
-
-type Sizes = Pick<MemberWay, 'widthMm' | 'heightMm' | 'wallMm'>
-const STOCKS = {
-  flat: { name: 'flat', sizes: ({ widthMm, heightMm }: Sizes) => [widthMm, heightMm] },
-  box: { name: 'tube', sizes: ({ widthMm, heightMm, wallMm }: Sizes) => [widthMm, heightMm, wallMm] },
-  tube: { name: 'round tube', sizes: ({ heightMm, wallMm }: Sizes) => [heightMm, wallMm] },
-} as const
+  way.kind === 'old'
+    ? sectionName({ section: 'flat', widthMm: endMm, heightMm: way.plateMm })
+    : stockName(way)
 
 /** One way beside the others, in words. */
 export interface WayRow {
@@ -174,19 +169,19 @@ export interface CutRow {
 }
 
 /** What a crossmember is cut of. */
-export function cutRows({ figures, way }: WayFound, member: Crossmember, units: UnitSettings): CutRow[] {
-  const { endMm } = member
+export function cutRows(found: WayFound, member: Crossmember, units: UnitSettings): CutRow[] {
+  const { figures, way } = found
   const blank = figures.known ? figures.value.blankMm : undefined
   if (blank === undefined) return []
   const length = formatLength(blank, units)
-  if (way.kind === 'old') {
-    const plate = { from: blankStock(member, way), length, ends: 'square' }
-    return ['left', 'right'].map((side) => ({ piece: `plate, ${side}`, ...plate }))
-  }
-  const bar: CutRow = { piece: 'bar', from: stockName(way), length, ends: endsOf(way, units) }
-  if (way.kind !== 'ledges') return [bar]
-  const ledge = { from: `${way.widthMm} × 6 flat`, length: formatLength(endMm, units), ends: 'square' }
-  return [bar, { piece: 'ledge, left', ...ledge }, { piece: 'ledge, right', ...ledge }]
+  const both = ['left', 'right'] as const
+  return piecesOfWay(found, member).flatMap((piece): CutRow[] => {
+    if (piece.role === 'bar')
+      return [{ piece: 'bar', from: stockName(way), length, ends: endsOf(way, units) }]
+    const cut = formatLength(piece.lengthMm ?? NaN, units)
+    const from = sectionName(piece)
+    return both.map((side) => ({ piece: `${piece.role}, ${side}`, from, length: cut, ends: 'square' }))
+  })
 }
 
 function endsOf({ kind, flatMm }: MemberWay, units: UnitSettings): string {

@@ -2,6 +2,7 @@ import type { Build } from '../../file/build/build'
 import type { LeverKind } from '../../file/build/lever'
 import type { MeasuredReading, ReadingOf, TourQuantity } from '../../file/build/reading'
 import { merged } from '../../file/parts/merged'
+import { BAR_WORDS } from './barWords'
 import { BOLT_WORDS } from './boltWords'
 import { CUTOUT_WORDS } from './cutoutWords'
 import { CHAIN_WORDS } from './chainWords'
@@ -40,6 +41,7 @@ export const WORDS = [
   CUTOUT_WORDS,
   PIECE_WORDS,
   TASK_WORDS,
+  BAR_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -1,7 +1,7 @@
 import type { Removal, TaskSort } from '../../file/kinds/taskKinds'
 import { calendarOf } from '../../plan/hands/workCalendar'
 import { decidingChain } from '../plan/decides'
-import type { Planned, WorkPlan } from '../plan/workPlan'
+import type { Planned, WorkPlan } from '../plan/planned'
 import { barsOf, daysShown, spanOf, ticksOf, type WorkTick } from './timeRuler'
 
 /** A stretch of a lane, in days of the plan. */

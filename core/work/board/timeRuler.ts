@@ -1,6 +1,6 @@
 import { dayAfter, type Day } from '../../base/days'
 import type { WorkCalendar } from '../../plan/hands/workCalendar'
-import type { Planned, WorkPlan } from '../plan/workPlan'
+import type { Planned, WorkPlan } from '../plan/planned'
 
 /** A stretch of a row, in days of the plan. */
 export interface WorkBar {

@@ -1,7 +1,7 @@
 import { daysBetween, type Day } from '../../base/days'
 import { calendarOf } from '../../plan/hands/workCalendar'
 import { decidingChain } from '../plan/decides'
-import type { Planned, WorkPlan } from '../plan/workPlan'
+import type { Planned, WorkPlan } from '../plan/planned'
 import { barsOf, daysShown, ticksOf, type WorkBar, type WorkTick } from './timeRuler'
 
 /** A task, or a change of the vehicle, on its row. */

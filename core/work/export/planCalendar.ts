@@ -3,7 +3,7 @@ import { dayAfter, type Day } from '../../base/days'
 import { dayOf } from '../plan/crewOf'
 import { lateTimes } from '../plan/lateTimes'
 import { orderKey } from '../plan/nodes'
-import type { WorkPlan } from '../plan/workPlan'
+import type { WorkPlan } from '../plan/planned'
 import { taskName } from '../tasks/taskName'
 
 /** A day of the plan for a calendar. */

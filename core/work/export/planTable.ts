@@ -3,7 +3,7 @@ import type { CsvTable } from '../../measure/csv/readingTable'
 import { dayOf } from '../plan/crewOf'
 import { lateTimes } from '../plan/lateTimes'
 import { orderKey } from '../plan/nodes'
-import type { WorkPlan } from '../plan/workPlan'
+import type { WorkPlan } from '../plan/planned'
 import type { Task } from '../tasks/task'
 import { taskName } from '../tasks/taskName'
 

@@ -1,7 +1,7 @@
 import { dayAfter, daysBetween, type Day } from '../../base/days'
 import type { Removal } from '../../file/kinds/taskKinds'
 import type { Task } from '../tasks/task'
-import type { Planned, WorkPlan } from '../plan/workPlan'
+import type { Planned, WorkPlan } from '../plan/planned'
 
 /** Who is here now, and for how long. */
 export interface Here {

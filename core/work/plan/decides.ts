@@ -1,5 +1,5 @@
 import { calendarOf } from '../../plan/hands/workCalendar'
-import type { Planned, WorkPlan } from './workPlan'
+import type { Planned, WorkPlan } from './planned'
 
 /** Why a node begins when it does. */
 export type Decides = 'task' | 'parts' | 'day' | 'hands' | 'helper' | 'start'

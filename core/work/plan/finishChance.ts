@@ -3,7 +3,7 @@ import { daysBetween } from '../../base/days'
 import { chanceInOrder } from '../../plan/hands/chanceInOrder'
 import { chanceBy, finishAt, type Draws } from '../../plan/network/chanceOfFinish'
 import { dayOf } from './crewOf'
-import type { WorkPlan } from './workPlan'
+import type { WorkPlan } from './planned'
 
 /** On which day all is done, by draws. */
 export interface FinishChance {

@@ -1,7 +1,7 @@
 import type { Day } from '../../base/days'
 import { calendarOf } from '../../plan/hands/workCalendar'
 import { dayOf } from './crewOf'
-import type { Planned, WorkPlan } from './workPlan'
+import type { Planned, WorkPlan } from './planned'
 
 /** How late something planned may run before the end moves, with as many hands as are wanted. */
 export interface Late {

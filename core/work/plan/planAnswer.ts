@@ -1,6 +1,7 @@
 import { mapKnown, type Known } from '../../base/known'
 import { finishChance, USUAL_DRAWS, type FinishChance } from './finishChance'
-import { planWork, type ToPlan, type WorkPlan } from './workPlan'
+import type { WorkPlan } from './planned'
+import { planWork, type ToPlan } from './workPlan'
 
 /** A plan with how likely its end is. */
 export interface PlanAnswer {

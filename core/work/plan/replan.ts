@@ -2,7 +2,7 @@ import { readyAt, taken, type Hands } from '../../plan/hands/begunPlan'
 import { calendarOf } from '../../plan/hands/workCalendar'
 import { linked, waitsFor } from '../../plan/network/network'
 import { likeliest } from './nodes'
-import type { Planned, WorkPlan } from './workPlan'
+import type { Planned, WorkPlan } from './planned'
 
 /**
  * A plan at once, as something of it is moved to another day: what is free goes on in the order of the plan, what is moved and all that waits for

@@ -5,35 +5,12 @@ import type { Removal } from '../../file/kinds/taskKinds'
 import { handsPlan, type HandsPlan } from '../../plan/hands/handsPlan'
 import { calendarOf } from '../../plan/hands/workCalendar'
 import type { Task } from '../tasks/task'
-import { crewFrom, type CrewFrom } from './crewOf'
+import { crewFrom } from './crewOf'
 import { liftOrders, withMoves } from './moves'
 import { likeliest, nodesOf, UNTOLD_H, type Node } from './nodes'
+import type { Planned, WorkPlan } from './planned'
+import { replan } from './replan'
 import { toldBy } from './told'
-
-/** A node in its place: working hours from the beginning of the first day. */
-export interface Planned {
-  readonly node: Node
-  readonly startH: number
-  readonly endH: number
-  /** Days of the plan, the first is 0. */
-  readonly startDay: number
-  readonly endDay: number
-}
-
-/** All open work of a build, one after the other for the hands that there are; plain data, which a worker can hand over. */
-export interface WorkPlan extends CrewFrom {
-  /** In the order in which they begin. */
-  readonly planned: readonly Planned[]
-  readonly finishH: number
-  readonly finishDay: number
-  /** No plan ends sooner: the longest path, the hours of all hands, whichever is larger. */
-  readonly boundDay: number
-  readonly isProven: boolean
-  /** Changes of the vehicle, and those that the work would ask for as it comes. */
-  readonly moves: { readonly count: number; readonly asItComes: number; readonly isProven: boolean } | null
-  /** Tasks of which nobody said how long they take: the end is no sooner than told. */
-  readonly untold: readonly Task[]
-}
 
 export interface ToPlan {
   readonly tasks: readonly Task[]
@@ -67,7 +44,7 @@ export function planWork({ tasks, removals, crew, today }: ToPlan, looks = THORO
     )
     return andThen(allKnown<[HandsPlan, ReturnType<typeof liftOrders>]>([plain, lifts]), ([free, orders]) => {
       const base = { ...from, untold: tasks.filter((task) => isUntold(task)) }
-      if (!orders) return known(planOf(base, nodes, free, null))
+      if (!orders) return known(early(planOf(base, nodes, free, null)))
       const both = allKnown<[Moved, Moved]>([
         told(() => moved(orders.fewest)),
         told(() => moved(orders.asPlanned)),
@@ -75,11 +52,13 @@ export function planWork({ tasks, removals, crew, today }: ToPlan, looks = THORO
       return andThen(both, ([fewest, asPlanned]) => {
         const sooner = asPlanned.plan.finish < fewest.plan.finish - UNTOLD_H ? asPlanned : fewest
         return known(
-          planOf(base, sooner.nodes, sooner.plan, {
-            count: sooner.order.moves.length,
-            asItComes: orders.asPlanned.moves.length,
-            isProven: sooner === fewest && fewest.order.bound >= fewest.order.price - UNTOLD_H,
-          }),
+          early(
+            planOf(base, sooner.nodes, sooner.plan, {
+              count: sooner.order.moves.length,
+              asItComes: orders.asPlanned.moves.length,
+              isProven: sooner === fewest && fewest.order.bound >= fewest.order.price - UNTOLD_H,
+            }),
+          ),
         )
       })
     })
@@ -99,6 +78,12 @@ interface Moved {
 
 const isUntold = ({ hours, sort, leadDays, isDone }: Task): boolean =>
   !isDone && (sort === 'buy' ? leadDays === null : hours === null)
+
+/** A plan of no idle hands, where it ends no later: what ends all says nothing of what may be done while parts are on their way. */
+function early(plan: WorkPlan): WorkPlan {
+  const { planned, finishH, finishDay } = replan(plan, new Map())
+  return finishH <= plan.finishH + UNTOLD_H ? { ...plan, planned, finishH, finishDay } : plan
+}
 
 const inOrder = (nodes: readonly Node[], starts: readonly number[]): string[] =>
   nodes
