@@ -62,7 +62,12 @@ const print = () => window.print()
               >{{ words.addBarOf(sectionName(one.section)) }}</UButton
             >
           </template>
-          <FactTable :columns="columns" :rows="one.pieces" :key-of="({ id }) => id" />
+          <FactTable
+            :columns="columns"
+            :rows="one.pieces"
+            :key-of="({ id }) => id"
+            :label="sectionName(one.section)"
+          />
         </section>
         <section v-if="cuts.plan.waiting.length > 0">
           <h2>{{ words.waits }}</h2>

@@ -1,0 +1,190 @@
+import { readFileSync } from 'node:fs'
+import { grave } from './axe'
+import { newBuild, openBay, openDemo, saved } from './bench'
+import { expect, test } from './browser'
+import type { Page } from '@playwright/test'
+
+/** A Monday, a good month before the tight bay drives. */
+const MONDAY = new Date('2026-11-30T12:00:00')
+const undo = (page: Page) => page.getByRole('button', { name: 'Undo', exact: true }).click()
+const drives = (page: Page) => page.getByTestId('drives')
+const taskRow = (page: Page, name: string) =>
+  page
+    .getByTestId('task-table')
+    .locator('tbody tr')
+    .filter({ has: page.getByText(name, { exact: true }) })
+async function narrow(page: Page): Promise<void> {
+  await page.setViewportSize({ width: 390, height: 844 })
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+}
+async function fileOf(page: Page, button: string): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button }).click(),
+  ])
+  return readFileSync(await download.path(), 'utf8')
+}
+
+test.beforeEach(({ page }) => page.clock.setFixedTime(MONDAY))
+
+test('the plan: a task is dragged, moved by keys, told more of, taken back; a table and a calendar go out', async ({
+  page,
+}) => {
+  await openBay(page, 'plan')
+  await expect(drives(page)).toHaveText('Drives on Sat 2 January.')
+  await expect(page.getByTestId('lifts')).toHaveText(
+    '3 changes of the vehicle; taking the work as it comes it would be 5.',
+  )
+  await expect(taskRow(page, 'rear shaft')).toContainText(/\d+ December/)
+  expect(await grave(page)).toEqual([])
+  const calendar = await fileOf(page, 'Calendar (iCal)')
+  expect(calendar).toContain('SUMMARY:Sedge wagon: it drives\\, by the plan')
+  expect(calendar).toContain('DTSTART;VALUE=DATE:20270102')
+  const table = await fileOf(page, 'Table (CSV)')
+  expect(table).toMatch(/rear shaft,buy,no,0\.20,0\.30,0\.60,no,18,1,no,2026-12-/)
+
+  // The shaft is ordered two weeks later: so much later it drives, at once, while it is held.
+  const board = page.getByTestId('work-board')
+  const row = board.locator('li').filter({ has: page.getByText(/^rear shaft/) })
+  await board.scrollIntoViewIfNeeded()
+  await row.scrollIntoViewIfNeeded()
+  const lane = (await row.locator('.lane').boundingBox())!
+  const way = (await row.locator('.way').boundingBox())!
+  const days = await board
+    .locator('.links')
+    .evaluate((svg) => Number(svg.getAttribute('viewBox')!.split(' ')[2]))
+  await page.mouse.move(way.x + way.width / 2, way.y + 5)
+  await page.mouse.down()
+  await page.mouse.move(way.x + way.width / 2 + (lane.width / days) * 14, way.y + 5, { steps: 8 })
+  await expect(drives(page)).toHaveText(/Drives on Sat (9|16|23) January\./)
+  await page.mouse.up()
+  await saved(page)
+  await expect(drives(page)).toHaveText(/Drives on Sat (9|16|23) January\./)
+  await page.reload()
+  await expect(drives(page)).toHaveText(/Drives on Sat (9|16|23) January\./)
+  await undo(page)
+  await expect(drives(page)).toHaveText('Drives on Sat 2 January.')
+
+  // By keys: a week later.
+  await board.getByRole('button', { name: /^first drive/ }).focus()
+  await page.keyboard.press('Shift+ArrowRight')
+  await expect(drives(page)).toHaveText('Drives on Sat 9 January.')
+  await undo(page)
+  await expect(drives(page)).toHaveText('Drives on Sat 2 January.')
+
+  await board.getByRole('button', { name: /^rear shaft/ }).click()
+  const card = page.getByTestId('task-card')
+  await card.getByRole('group', { name: 'Days from ordering to arrival' }).getByLabel('Likely').fill('40')
+  await page.keyboard.press('Enter')
+  await expect(
+    card.getByRole('group', { name: 'Days from ordering to arrival' }).getByLabel('At worst'),
+  ).toHaveValue('40')
+  await expect(drives(page)).toHaveText('Drives on Sat 23 January.')
+  await undo(page)
+  await card.getByRole('button', { name: 'Ordered today' }).click()
+  await expect(card).toContainText('ordered Mon 30 November')
+  await expect(card.getByRole('button', { name: 'It is here and measured' })).toBeVisible()
+})
+
+test('tasks of one’s own: with hours or none, who works when, what comes off', async ({ page }) => {
+  await openBay(page, 'plan')
+  const form = page.getByTestId('new-task')
+  await form.getByLabel('What is to be done').fill('wire the loom')
+  await form.getByLabel('Hours, likely').fill('40')
+  await form.getByRole('button', { name: 'Add it' }).click()
+  await expect(taskRow(page, 'wire the loom')).toContainText('40 h')
+  await expect(drives(page)).not.toHaveText('Drives on Sat 2 January.')
+  await page.getByTestId('task-card').getByRole('button', { name: 'Delete wire the loom' }).click()
+  await expect(drives(page)).toHaveText('Drives on Sat 2 January.')
+  await form.getByLabel('What is to be done').fill('trim')
+  await form.getByRole('button', { name: 'Add it' }).click()
+  await expect(drives(page)).toHaveText('Drives no sooner than Sat 2 January: “trim” has no time yet.')
+  await page.getByTestId('task-card').getByRole('button', { name: 'It is done' }).click()
+  await expect(drives(page)).toHaveText('Drives on Sat 2 January.')
+  await page.getByRole('button', { name: 'Who works when' }).click()
+  const crew = page.getByTestId('crew')
+  await crew.getByLabel('Nobody works on').fill('2026-12-24 2027-02-30')
+  await page.keyboard.press('Enter')
+  await expect(crew).toContainText('“2027-02-30” is no day such as 2026-12-24.')
+  await crew.getByRole('radio', { name: 'two' }).click()
+  await expect(drives(page)).toHaveText(/Drives on .* December\./)
+  await page.getByRole('button', { name: 'What comes off the vehicle' }).click()
+  await expect(page.getByTestId('removal')).toHaveCount(2)
+})
+
+test('what now? on a phone: what can be begun, with whom, what is blocked, when it drives', async ({
+  page,
+}) => {
+  await openBay(page)
+  await page.getByRole('link', { name: 'Fit' }).click()
+  await expect(drives(page)).toHaveText('Drives on Sat 2 January.')
+  await narrow(page)
+  const now = page.getByTestId('now').locator('li')
+  await expect(now.first()).toContainText('make gearbox bar')
+  await expect(now.first()).toContainText('begin it: 2.5 h in all')
+  await expect(page.getByTestId('blocked-now')).toContainText('waits for “make gearbox bar”')
+  await page.getByLabel('Hours there are').fill('6')
+  await page.keyboard.press('Enter')
+  await expect(now.first()).not.toContainText('begin it')
+  expect(await grave(page)).toEqual([])
+  await now.first().getByRole('button', { name: 'It is done' }).click()
+  await expect(now.first()).not.toContainText('make gearbox bar')
+  await expect(page.getByTestId('now')).toContainText(/order rear shaft|fit gearbox bar/)
+  await undo(page)
+  await expect(now.first()).toContainText('make gearbox bar')
+  await now.first().getByRole('link', { name: 'Open its page' }).click()
+  await page.waitForURL(/\/make$/)
+  await expect(page.getByTestId('member-ways')).toContainText('746.7 mm')
+})
+
+test('a build without a plan asks who works when, and plans what it has to read', async ({ page }) => {
+  await newBuild(page, 'Bare')
+  await page.getByRole('link', { name: 'Fit' }).click()
+  await page.getByRole('button', { name: 'Evenings and Saturday' }).click()
+  await expect(page.getByTestId('now')).toContainText(/take \d+ readings that are missing/)
+  await expect(drives(page)).toHaveText(/^Drives on (Mon 30 November|Tue 1 December)\.$/)
+  await page.getByTestId('now').getByRole('link', { name: 'Read it' }).click()
+  await expect(page.getByRole('heading', { name: 'Chassis, fore and aft' })).toBeVisible()
+})
+
+test('the cut list: bars with saw marks, a bar that is missing is asked for by its section', async ({
+  page,
+}) => {
+  await openBay(page, 'cuts')
+  const box = page.getByTestId('section-cuts').filter({ hasText: '40 × 40 × 3 tube' })
+  await expect(box.getByTestId('bar-strip')).toHaveCount(2)
+  await expect(box).toContainText('No other way is cheaper.')
+  await expect(box.getByRole('list', { name: /Saw marks/ }).filter({ hasText: 'gearbox bar' })).toContainText(
+    '751.7 mm gearbox bar, 746.7 mm',
+  )
+  expect(await grave(page)).toEqual([])
+  const bars = page.getByTestId('bars')
+  await bars.filter({ hasText: '2 m bar' }).getByRole('button', { name: 'Delete 2 m bar' }).click()
+  await expect(box).toContainText('bars')
+  await undo(page)
+  await expect(box.getByTestId('bar-strip')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Add a piece of your own' }).click()
+  const piece = page.getByTestId('cutPieces').last()
+  for (const [label, figure] of [
+    ['Width', '50'],
+    ['Thickness', '6'],
+    ['Length', '300'],
+  ] as const) {
+    await piece.getByLabel(label, { exact: true }).fill(figure)
+    await page.keyboard.press('Enter')
+  }
+  const flat = page.getByTestId('section-cuts').filter({ hasText: '50 × 6 flat' })
+  await flat.getByRole('button', { name: 'Add a bar of 50 × 6 flat' }).click()
+  // 0.00785 · 300 kg a metre of 0.3 m.
+  await expect(flat).toContainText('0.71 kg of pieces; 5692.5 mm of bars is left over.')
+  await saved(page)
+  await page.reload()
+  await expect(flat).toContainText('0.71 kg of pieces')
+  await narrow(page)
+})
+
+test('the demo has a way to its plan too', async ({ page }) => {
+  await openDemo(page, 'plan')
+  await expect(page.getByText('Say who works when')).toBeVisible()
+  await expect(taskRow(page, 'put a check right that is out')).toContainText('usual')
+})
