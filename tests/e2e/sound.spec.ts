@@ -198,6 +198,7 @@ test('a new build is drawn in usual sizes, called so, until its own are entered'
 test('an empty build’s sheet says what is still to be read, and is none to set by', async ({ page }) => {
   await newBuild(page, 'Nothing yet')
   await page.getByRole('link', { name: 'Fit' }).click()
+  await page.getByRole('link', { name: 'Setting sheet' }).click()
   const missing = page.getByTestId('sheet-missing')
   await expect(missing).toContainText('Not a sheet to set by yet')
   await expect(missing).toContainText('Pinion: level not read')
