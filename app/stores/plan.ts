@@ -21,6 +21,9 @@ import { useSearch } from './useSearch'
 const startWorker = () =>
   new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' })
 
+/** As long as nobody said who works when. */
+const AN_EVENING_H = 2
+
 /** A task that is held on the ruler of time, and the day that it is held at. */
 interface HeldTask {
   readonly key: string
@@ -76,14 +79,15 @@ export const usePlan = defineStore('plan', () => {
   /** Who is here now; as long as nobody said, who works alone has the hours of this day, or of an evening. */
   const hands = ref<Here['hands']>(1)
   const hoursSaid = ref<number | null>(null)
-  const hours = computed(
-    () =>
-      hoursSaid.value ?? (tasks.crew?.hours[weekdayOf(day.value)] || Math.max(...(tasks.crew?.hours ?? [0]))),
-  )
-  const next = computed(
-    () =>
-      plan.value &&
-      nextWork(plan.value, tasks.all, tasks.removals, { hands: hands.value, hours: hours.value }, day.value),
+  const hours = computed(() => {
+    const week = tasks.crew?.hours ?? [AN_EVENING_H]
+    return hoursSaid.value ?? (week[weekdayOf(day.value)] || Math.max(...week))
+  })
+  const next = computed(() =>
+    nextWork(
+      { tasks: tasks.all, removals: tasks.removals, plan: plan.value, today: day.value },
+      { hands: hands.value, hours: hours.value },
+    ),
   )
 
   /** Holds a task at a day of the plan. */

@@ -144,7 +144,6 @@ export const tasks = {
     hands: 'Pairs of hands here',
     hours: 'Hours there are',
     none: 'Nothing can be begun now.',
-    part: (hours: string) => `begin it: ${hours} in all`,
   },
   waitsFor: (what: string) => `waits for ${what}`,
   nothingBlocked: 'Nothing is blocked.',

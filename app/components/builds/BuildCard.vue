@@ -16,7 +16,7 @@ const changed = computed(() =>
     <div class="what">
       <h2>
         <VerdictMark :verdict="build.isFresh ? (build.cover?.verdict ?? 'unknown') : 'unknown'" :size="20" />
-        <NuxtLink :to="`/b/${build.id}/line`">{{ build.name }}</NuxtLink>
+        <NuxtLink :to="`/b/${build.id}/next`">{{ build.name }}</NuxtLink>
       </h2>
       <p v-if="build.cover?.vehicle" class="soft">{{ build.cover.vehicle }}</p>
       <p v-if="build.cover?.fault" class="fault">{{ words.unreadable }}: {{ build.cover.fault }}</p>

@@ -13,6 +13,7 @@ import {
   nodeName,
   provenText,
   usualText,
+  readyText,
   waitsText,
 } from './workText'
 
@@ -26,6 +27,22 @@ describe('the words of a plan', () => {
       '2 January 2028',
     ])
     expect(shortDay('2026-12-07')).toBe('7 Dec')
+  })
+
+  it('say how long what can be begun takes', () => {
+    const build = workBuild([
+      ownTask('a', 3),
+      ownTask('b', 1),
+      ownTask('c', 1, { hours: undefined }),
+      bought('d', 3),
+    ])
+    const todo = { tasks: tasksOf(build, 0), removals: [], plan: null, today: MONDAY }
+    expect(nextWork(todo, { hands: 1, hours: 2 }).now.map(readyText)).toEqual([
+      'begin it: 3 h in all',
+      '1 h',
+      'no time yet',
+      '30 min',
+    ])
   })
 
   it('say when it drives, and why it may be later', () => {
@@ -88,7 +105,10 @@ describe('the words of a plan', () => {
       { removals },
     )
     const plan = planOf(build)
-    const { blocked } = nextWork(plan, tasksOf(build, 0), removals, { hands: 1, hours: 2 }, MONDAY)
+    const { blocked } = nextWork(
+      { plan, tasks: tasksOf(build, 0), removals, today: MONDAY },
+      { hands: 1, hours: 2 },
+    )
     const waits = Object.fromEntries(blocked.map((one) => [one.task.key, waitsText(one, MONDAY)]))
     expect(waits).toEqual({
       bay: 'engine off; its day, Sat 5 December',

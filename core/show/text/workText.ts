@@ -1,7 +1,7 @@
 import type { Day } from '../../base/days'
 import { fixed } from '../../base/units/format'
 import type { Removal } from '../../file/kinds/taskKinds'
-import type { Blocked } from '../../work/next/nextWork'
+import type { Blocked, Ready } from '../../work/next/nextWork'
 import type { ChainLink } from '../../work/plan/decides'
 import type { FinishChance } from '../../work/plan/finishChance'
 import type { Node } from '../../work/plan/nodes'
@@ -33,6 +33,14 @@ export function rowName(planned: readonly Planned[], removals: readonly Removal[
   const [first] = planned
   if (!first) return ''
   return first.node.task ? taskName(first.node.task) : nodeName(first.node, removals)
+}
+
+/** How long what can be begun takes. */
+export function readyText({ node, isPart }: Ready): string {
+  if (node.task && node.part === 'work' && node.task.sort !== 'buy' && node.task.hours === null)
+    return 'no time yet'
+  const hours = hoursText(node.hours.likely)
+  return isPart ? `begin it: ${hours} in all` : hours
 }
 
 /** When it drives. */

@@ -2,11 +2,13 @@ import type { Build } from '../../file/build/build'
 import { bought, MONDAY, ownTask, planOf, workBuild } from '../../testdata/workBuild'
 import { tasksOf } from '../tasks/buildTasks'
 import { nextWork, type Here } from './nextWork'
+import type { WorkPlan } from '../plan/planned'
 
-const next = (build: Build, here: Here = { hands: 1, hours: 2 }) => {
-  const { now, blocked } = nextWork(planOf(build), tasksOf(build, 0), build.removals ?? [], here, MONDAY)
+const next = (build: Build, here: Here = { hands: 1, hours: 2 }, plan: WorkPlan | null = planOf(build)) => {
+  const { removals = [] } = build
+  const { now, blocked } = nextWork({ tasks: tasksOf(build, 0), removals, plan, today: MONDAY }, here)
   return {
-    now: now.map(({ planned, isPart }) => [planned.node.id, isPart]),
+    now: now.map(({ node, isPart }) => [node.id, isPart]),
     blocked: Object.fromEntries(blocked.map((one) => [one.task.key, one])),
     order: blocked.map(({ task }) => task.key),
   }
@@ -50,6 +52,16 @@ describe('what to do now', () => {
     expect(blocked.shaft).toMatchObject({ waitsFor: [{ key: 'bay' }], partsOn: null, frees: 2 })
     expect(blocked.belt).toMatchObject({ partsOn: '2026-12-03', waitsFor: [] })
     expect(blocked.fit!.waitsFor.map(({ key }) => key)).toEqual(['shaft', 'mount'])
+  })
+
+  it('is said without a plan too, in its own order', () => {
+    expect(next(build, undefined, null).now).toEqual([
+      ['bay', false],
+      ['paint', true],
+    ])
+    expect(Object.keys(next(build, undefined, null).blocked).sort()).toEqual(
+      Object.keys(next(build).blocked).sort(),
+    )
   })
 
   it('names first what most waits for', () => {

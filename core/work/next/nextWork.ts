@@ -1,7 +1,9 @@
 import { dayAfter, daysBetween, type Day } from '../../base/days'
 import type { Removal } from '../../file/kinds/taskKinds'
 import type { Task } from '../tasks/task'
-import type { Planned, WorkPlan } from '../plan/planned'
+import { calendarOf } from '../../plan/hands/workCalendar'
+import { nodesOf, type Node } from '../plan/nodes'
+import type { WorkPlan } from '../plan/planned'
 
 /** Who is here now, and for how long. */
 export interface Here {
@@ -11,7 +13,7 @@ export interface Here {
 
 /** Something that can be begun. */
 export interface Ready {
-  readonly planned: Planned
+  readonly node: Node
   /** It takes longer than there is time now: part of it is done. */
   readonly isPart: boolean
 }
@@ -39,31 +41,36 @@ export interface NextWork {
   readonly blocked: readonly Blocked[]
 }
 
-/**
- * What can be done now with the hands that are here, as the vehicle stands, and what of the rest waits for what.
- *
- * @param today - parts that come later are not there
- */
-export function nextWork(
-  plan: WorkPlan,
-  tasks: readonly Task[],
-  removals: readonly Removal[],
-  here: Here,
-  today: Day,
-): NextWork {
+/** Of what it is said what can be done now. */
+export interface ToDo {
+  readonly tasks: readonly Task[]
+  readonly removals: readonly Removal[]
+  /** Null while nobody said who works when: what is to be done then stands in its own order. */
+  readonly plan: WorkPlan | null
+  /** Parts that come later are not there. */
+  readonly today: Day
+}
+
+/** Any week does where only the order is asked. */
+const ANY_WEEK = calendarOf({ hours: [1, 1, 1, 1, 1, 1, 1] })
+
+/** What can be done now with the hands that are here, as the vehicle stands, and what of the rest waits for what. */
+export function nextWork({ tasks, removals, plan, today }: ToDo, here: Here): NextWork {
+  const first = plan?.first ?? today
+  const nodes = plan?.planned.map(({ node }) => node) ?? nodesOf(tasks, { first, calendar: ANY_WEEK })
   const open = new Map(tasks.flatMap((task) => (task.isDone ? [] : [[task.key, task] as const])))
   const now: Ready[] = []
   const blocked: Blocked[] = []
-  for (const planned of plan.planned) {
-    const { task, part } = planned.node
+  for (const node of nodes) {
+    const { task, part } = node
     if (!task || (part === 'work' && task.sort === 'buy' && task.orderedAt === null)) continue
-    const waits = waitsOf(planned, task)
-    if (isFree(waits)) now.push({ planned, isPart: planned.node.hours.likely > here.hours })
+    const waits = waitsOf(node, task)
+    if (isFree(waits)) now.push({ node, isPart: node.hours.likely > here.hours })
     else blocked.push(waits)
   }
   return { now, blocked: blocked.sort((a, b) => b.frees - a.frees) }
 
-  function waitsOf({ node }: Planned, task: Task): Blocked {
+  function waitsOf(node: Node, task: Task): Blocked {
     const stands = (isOn: boolean) =>
       removals.filter(({ id, isOff }) => node.stands[id] === isOn && (isOff === true) === isOn)
     const isOnItsWay = node.part === 'work' && task.sort === 'buy'
@@ -74,7 +81,7 @@ export function nextWork(
       waitsFor: isOnItsWay ? [] : task.after.flatMap((key) => open.get(key) ?? []),
       off: stands(false),
       on: stands(true),
-      partsOn: arrives ? dayAfter(plan.first, leadDays) : null,
+      partsOn: arrives ? dayAfter(first, leadDays) : null,
       from: task.from !== null && daysBetween(today, task.from) > 0 ? task.from : null,
       wantsHelp: task.hands > here.hands,
       frees: freedBy(task.key, tasks),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const route = useRoute()
-await navigateTo(`/b/${String(route.params.id)}/line`, { replace: true })
+await navigateTo(`/b/${String(route.params.id)}/next`, { replace: true })
 </script>
 
 <template>

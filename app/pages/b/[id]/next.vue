@@ -3,9 +3,9 @@ import {
   chanceText,
   decidesText,
   drivesText,
-  hoursText,
   movesText,
   nodeName,
+  readyText,
   usualText,
   waitsText,
 } from '~~/core/show/text/workText'
@@ -30,8 +30,8 @@ onBeforeUnmount(() => plan.stop())
 /** More than that is read nowhere. */
 const MOST_NOW = 3
 const MOST_BLOCKED = 3
-const now = computed(() => plan.next?.now.slice(0, MOST_NOW) ?? [])
-const blocked = computed(() => plan.next?.blocked.slice(0, MOST_BLOCKED) ?? [])
+const now = computed(() => plan.next.now.slice(0, MOST_NOW))
+const blocked = computed(() => plan.next.blocked.slice(0, MOST_BLOCKED))
 const hands = [
   ['1', words.alone],
   ['2', words.helped],
@@ -47,56 +47,58 @@ const rests = computed(() => {
     <ViewNav :label="words.nav.label" :views="tabsOf('sheet')" />
     <div class="next">
       <h1 class="sr-only">{{ words.nextTitle }}</h1>
+      <p v-if="tasks.open.length === 0">{{ words.all }}</p>
+      <section v-else class="line">
+        <h2>{{ words.here.title }}</h2>
+        <div class="here">
+          <WordChoice
+            :label="words.here.hands"
+            :options="hands"
+            :value="plan.hands === 2 ? '2' : '1'"
+            @choose="plan.hands = $event === '2' ? 2 : 1"
+          />
+          <FigureInput
+            :label="words.here.hours"
+            kind="plain"
+            unit="h"
+            :least="0"
+            :most="24"
+            :value="plan.hours"
+            @change="plan.hoursSaid = $event ?? null"
+          />
+        </div>
+        <ol v-if="now.length > 0" class="now" data-testid="now">
+          <li v-for="one in now" :key="one.node.id">
+            <span class="what">{{ nodeName(one.node, tasks.removals) }}</span>
+            <span class="soft">{{ readyText(one) }}</span>
+            <TaskDoes v-if="one.node.task" :task="one.node.task" is-brief />
+          </li>
+        </ol>
+        <p v-else>{{ words.here.none }}</p>
+      </section>
+      <p v-if="tasks.crew && !plan.plan && plan.missing.length > 0">
+        {{ words.cannot }} <MissingWords :missing="plan.missing" />
+      </p>
+      <p
+        v-else-if="tasks.crew && !plan.plan && tasks.open.length > 0 && !plan.failure"
+        class="soft"
+        role="status"
+      >
+        {{ words.working }}
+      </p>
+      <p v-if="plan.failure" role="alert">{{ words.failed(plan.failure) }}</p>
       <p v-if="!tasks.crew" class="begin">
         {{ words.noCrew }}
         <UButton icon="i-lucide-calendar-days" @click="tasks.beginCrew()">{{ words.begin }}</UButton>
       </p>
-      <p v-else-if="tasks.open.length === 0">{{ words.all }}</p>
-      <p v-else-if="!plan.plan && plan.missing.length > 0">
-        {{ words.cannot }} <MissingWords :missing="plan.missing" />
-      </p>
-      <p v-else-if="!plan.plan" class="soft" role="status">{{ words.working }}</p>
-      <p v-if="plan.failure" role="alert">{{ words.failed(plan.failure) }}</p>
       <template v-if="tasks.crew && plan.plan && plan.lanes">
-        <section class="line">
-          <h2>{{ words.here.title }}</h2>
-          <div class="here">
-            <WordChoice
-              :label="words.here.hands"
-              :options="hands"
-              :value="plan.hands === 2 ? '2' : '1'"
-              @choose="plan.hands = $event === '2' ? 2 : 1"
-            />
-            <FigureInput
-              :label="words.here.hours"
-              kind="plain"
-              unit="h"
-              :least="0"
-              :most="24"
-              :value="plan.hours"
-              @change="plan.hoursSaid = $event ?? null"
-            />
-          </div>
-          <ol v-if="now.length > 0" class="now" data-testid="now">
-            <li v-for="one in now" :key="one.planned.node.id">
-              <span class="what">{{ nodeName(one.planned.node, tasks.removals) }}</span>
-              <span class="soft">{{
-                one.isPart
-                  ? words.here.part(hoursText(one.planned.node.hours.likely))
-                  : hoursText(one.planned.node.hours.likely)
-              }}</span>
-              <TaskDoes v-if="one.planned.node.task" :task="one.planned.node.task" is-brief />
-            </li>
-          </ol>
-          <p v-else>{{ words.here.none }}</p>
-        </section>
         <LaneBoard :scene="plan.lanes" />
         <section class="line">
           <h2>{{ words.drives }}</h2>
           <div>
             <p class="drives" data-testid="drives">{{ drivesText(plan.plan) }}</p>
             <p v-if="plan.chance" class="soft">
-              {{ chanceText(plan.chance, plan.plan.first, tasks.crew.wanted) }}
+              {{ chanceText(plan.chance, plan.plan.first, tasks.crew?.wanted) }}
             </p>
           </div>
         </section>
@@ -107,24 +109,24 @@ const rests = computed(() => {
             <p v-if="plan.plan.moves" class="soft">{{ movesText(plan.plan.moves) }}</p>
           </div>
         </section>
-        <section class="line">
-          <h2>{{ words.blocked }}</h2>
-          <ul v-if="blocked.length > 0" data-testid="blocked-now">
-            <li v-for="one in blocked" :key="one.task.key">
-              <span class="what">{{ taskName(one.task) }}</span>
-              <span class="soft">{{ words.waitsFor(waitsText(one, plan.day)) }}</span>
-            </li>
-          </ul>
-          <p v-else>{{ words.nothingBlocked }}</p>
-        </section>
-        <section class="line">
-          <h2>{{ words.rests }}</h2>
-          <p>{{ rests.length > 0 ? rests.join(' ') : words.restsNothing }}</p>
-        </section>
         <UButton variant="outline" class="all" :to="`/b/${workbench.build.id}/plan`">{{
           words.toPlan
         }}</UButton>
       </template>
+      <section class="line">
+        <h2>{{ words.blocked }}</h2>
+        <ul v-if="blocked.length > 0" data-testid="blocked-now">
+          <li v-for="one in blocked" :key="one.task.key">
+            <span class="what">{{ taskName(one.task) }}</span>
+            <span class="soft">{{ words.waitsFor(waitsText(one, plan.day)) }}</span>
+          </li>
+        </ul>
+        <p v-else>{{ words.nothingBlocked }}</p>
+      </section>
+      <section class="line">
+        <h2>{{ words.rests }}</h2>
+        <p>{{ rests.length > 0 ? rests.join(' ') : words.restsNothing }}</p>
+      </section>
     </div>
   </div>
 </template>

@@ -55,7 +55,7 @@ const usual = computed(() => usualText(tasks.open))
         <p v-else-if="plan.missing.length > 0">{{ words.cannot }} <MissingWords :missing="plan.missing" /></p>
         <p v-else class="soft" role="status">{{ words.working }}</p>
         <p v-if="plan.failure" role="alert">{{ words.failed(plan.failure) }}</p>
-        <section v-if="plan.next && plan.next.blocked.length > 0">
+        <section v-if="plan.next.blocked.length > 0">
           <h2>{{ words.blocked }}</h2>
           <BlockedTable :rows="plan.next.blocked.slice(0, MOST_BLOCKED)" />
         </section>
