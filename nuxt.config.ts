@@ -46,6 +46,11 @@ const ICONS = [
   'play',
   'ruler',
   'smartphone',
+  'calendar-days',
+  'circle',
+  'pencil',
+  'send',
+  'table',
 ]
 
 /** Said with every answer; the page's own policy names its scripts by their hash (server/plugins/security.ts). */

@@ -4,7 +4,7 @@ import type { MakingList } from '~~/core/work/tasks/task'
 
 /** Phrases of what is to be done, of its plan, and of what to do next. */
 export const tasks = {
-  nav: { label: 'Views of fitting', next: 'Next', plan: 'Plan', sheet: 'Setting sheet' },
+  nav: { label: 'Views of fitting', next: 'Next', plan: 'Plan', gates: 'Gates', sheet: 'Setting sheet' },
   title: 'Plan',
   nextTitle: 'Next',
   sorts: { buy: 'buy', fabricate: 'make', fit: 'fit' } satisfies Record<TaskSort, string>,

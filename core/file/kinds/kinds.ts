@@ -3,6 +3,7 @@ import { KINDS_OF_BOLTS, type BoltTypes } from './boltKinds'
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_CUTOUTS, type CutoutTypes } from './cutoutKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
+import { KINDS_OF_GATES, type GateTypes } from './gateKinds'
 import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
@@ -38,6 +39,7 @@ export const KINDS = [
   KINDS_OF_CUTOUTS,
   KINDS_OF_TASKS,
   KINDS_OF_BARS,
+  KINDS_OF_GATES,
 ] as const
 
 /** Their types. */
@@ -58,4 +60,5 @@ export type Kinds = VehicleTypes &
   PieceTypes &
   CutoutTypes &
   TaskTypes &
-  BarTypes
+  BarTypes &
+  GateTypes

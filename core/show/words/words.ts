@@ -7,6 +7,7 @@ import { BOLT_WORDS } from './boltWords'
 import { CUTOUT_WORDS } from './cutoutWords'
 import { CHAIN_WORDS } from './chainWords'
 import { GAP_WORDS } from './gapWords'
+import { GATE_WORDS } from './gateWords'
 import { HUMP_WORDS } from './humpWords'
 import { LINE_WORDS } from './lineWords'
 import { MEMBER_WORDS } from './memberWords'
@@ -42,6 +43,7 @@ export const WORDS = [
   PIECE_WORDS,
   TASK_WORDS,
   BAR_WORDS,
+  GATE_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -12,12 +12,14 @@ import {
 import { taskName } from '~~/core/work/tasks/taskName'
 import { tasks as words } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
+import { useEvaluation } from '~/stores/evaluation'
 import { usePlan } from '~/stores/plan'
 import { useTasks } from '~/stores/tasks'
 import { useWorkbench } from '~/stores/workbench'
 
 /** What to do now: one picture, five lines. */
 const workbench = useWorkbench()
+const evaluation = useEvaluation()
 const tasks = useTasks()
 const plan = usePlan()
 onMounted(() => plan.lookAtClock())
@@ -36,6 +38,8 @@ const hands = [
   ['1', words.alone],
   ['2', words.helped],
 ] as const
+/** Without a plan the line itself is the picture. */
+const isDrawn = computed(() => (evaluation.current?.lines ?? []).some((line) => line.ride.known))
 const rests = computed(() => {
   const guesses = tasks.open.find(({ made }) => made?.by === 'again')?.made?.count ?? 0
   return [guesses > 0 ? words.guesses(guesses) : null, usualText(tasks.open)].filter((text) => text !== null)
@@ -91,6 +95,13 @@ const rests = computed(() => {
         {{ words.noCrew }}
         <UButton icon="i-lucide-calendar-days" @click="tasks.beginCrew()">{{ words.begin }}</UButton>
       </p>
+      <LineDrawing
+        v-if="!tasks.crew && isDrawn && evaluation.current"
+        :build="workbench.build"
+        :evaluation="evaluation.current"
+        :height="220"
+        still
+      />
       <template v-if="tasks.crew && plan.plan && plan.lanes">
         <LaneBoard :scene="plan.lanes" />
         <section class="line">

@@ -1,0 +1,107 @@
+import type { Build } from '../../file/build/build'
+import type { Reading } from '../../file/build/reading'
+import { GATES, type Gate } from '../../file/kinds/gateKinds'
+import { isOfFirstTrial } from '../../measure/targets/trial'
+
+type Part = keyof Build
+/** Fields that say how far a thing is: work that goes on as it should makes no gate fall. */
+const MAKING = ['state', 'asBuilt', 'made']
+const PROGRESS: Readonly<Partial<Record<Part, readonly string[]>>> = {
+  crossmembers: MAKING,
+  plates: MAKING,
+  copedTubes: MAKING,
+  pieces: MAKING,
+  welds: ['hotAt', 'tacked'],
+  temporaries: ['closedAt'],
+}
+
+const MEASURED: readonly Part[] = [
+  ...(['tools', 'setups', 'points', 'axes', 'readings', 'centrePairs', 'countedFrom'] as const),
+]
+const JUDGED: readonly Part[] = [
+  ...(['bodies', 'lines', 'gaps', 'chains', 'mounts', 'states', 'limits', 'drivetrain', 'weight'] as const),
+]
+const MADE: readonly Part[] = ['crossmembers', 'plates', 'copedTubes', 'pieces']
+
+/** What each gate rests on besides what the gates before it rest on. */
+const OWN_PARTS: Readonly<Record<Gate, readonly Part[]>> = {
+  position: ['chosen', 'levers'],
+  checks: [...MEASURED, ...JUDGED],
+  tacked: MADE,
+  bolted: ['temporaries'],
+  welded: ['welds'],
+  torqued: ['bolts'],
+  road: ['humps', 'releases'],
+}
+
+/** All parts of a build that a gate rests on. */
+export const partsUnder = (gate: Gate): readonly Part[] =>
+  GATES.slice(0, GATES.indexOf(gate) + 1).flatMap((one) => OWN_PARTS[one])
+
+/** A thing that a gate rests on, with a mark of how it is. */
+export interface Mark {
+  readonly part: Part
+  /** Of the thing; empty where the part is one. */
+  readonly id: string
+  readonly mark: string
+}
+
+/** How everything is that a gate rests on. */
+export const marksUnder = (build: Build, gate: Gate): Mark[] =>
+  partsUnder(gate).flatMap((part) => marksOf(build, part))
+
+function marksOf(build: Build, part: Part): Mark[] {
+  if (part === 'chosen') {
+    const position = build.positions.find(({ id }) => id === build.chosen)
+    return [{ part, id: '', mark: markOf([build.chosen, position?.settings ?? {}]) }]
+  }
+  if (part === 'readings')
+    return build.readings
+      .filter((reading) => counts(build, reading))
+      .map((reading) => ({ part, id: reading.id, mark: markOf(reading) }))
+  const value: unknown = build[part]
+  if (value === undefined) return []
+  const gone = PROGRESS[part] ?? []
+  if (!Array.isArray(value)) return [{ part, id: '', mark: markOf(value) }]
+  return (value as { readonly id: string }[]).map((thing) => ({
+    part,
+    id: thing.id,
+    mark: markOf(less(thing, gone)),
+  }))
+}
+
+/** What is read in a later lift-in tells how that one stood, unless levers count from it. */
+const counts = (build: Build, reading: Reading): boolean =>
+  isOfFirstTrial(build, reading) || ('trial' in reading && reading.trial === build.countedFrom)
+
+const less = (thing: object, fields: readonly string[]): object =>
+  Object.fromEntries(Object.entries(thing).filter(([key]) => !fields.includes(key)))
+
+const SLASH = '/'
+export const markText = ({ part, id, mark }: Mark): string => [part, id, mark].join(SLASH)
+export function markFrom(text: string): Mark {
+  const [part = '', id = '', mark = ''] = text.split(SLASH)
+  return { part: part as Part, id, mark }
+}
+
+/** The same for what is the same, whatever the order of its fields. */
+const markOf = (value: unknown): string => hash(JSON.stringify(plain(value)))
+
+function plain(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(plain)
+  if (typeof value !== 'object' || value === null) return value
+  const fields = Object.entries(value).filter(([, field]) => field !== undefined)
+  return Object.fromEntries(
+    fields.sort(([a], [b]) => (a < b ? -1 : 1)).map(([key, field]) => [key, plain(field)]),
+  )
+}
+
+/** Two runs of FNV-1a over the letters of a text, as 53 bits in base 36. */
+function hash(text: string): string {
+  let [low, high] = [0x811c9dc5, 0x1234567]
+  for (let i = 0; i < text.length; i++) {
+    low = Math.imul(low ^ text.charCodeAt(i), 0x01000193)
+    high = Math.imul(high ^ text.charCodeAt(i), 0x5bd1e995)
+  }
+  return ((high >>> 0) * 0x200000 + ((low >>> 0) >>> 11)).toString(36)
+}
