@@ -48,6 +48,10 @@ export const usePlan = defineStore('plan', () => {
   const { ask, stop, isSearching, failure } = useSearch<PlanService>(workerClient<PlanService>(startWorker))
   const isFresh = computed(() => answered.value === toPlan.value)
 
+  const held = shallowRef<HeldTask | null>(null)
+  /** It stays where it was let go until the plan with it is found. */
+  let isLetGo = false
+
   /** Looks for the plan of what is to be done now; who shows it asks for it. */
   async function look(): Promise<void> {
     const asked = toPlan.value
@@ -57,9 +61,9 @@ export const usePlan = defineStore('plan', () => {
     if (!found) return
     answer.value = found.value.answer
     answered.value = asked
+    if (isLetGo) drop()
   }
 
-  const held = shallowRef<HeldTask | null>(null)
   const found = computed(() => (answer.value?.known ? answer.value.value : null))
   const missing = computed(() => (answer.value && !answer.value.known ? answer.value.missing : []))
   const plan = computed(() => {
@@ -69,11 +73,18 @@ export const usePlan = defineStore('plan', () => {
     const { day: at } = held.value
     return replan(free, new Map([...[key, orderKey(key)].map((id) => [id, at] as const)]))
   })
-  const chance = computed(() => (held.value ? null : (found.value?.chance ?? null)))
-  const scene = computed(() => plan.value && workScene(plan.value, tasks.crew?.wanted))
+  /** The plan as it was found, whatever is in the hand: what is only read stands still. */
+  const settled = computed(() => found.value?.plan ?? null)
+  const chance = computed(() => found.value?.chance ?? null)
+  const freeScene = computed(() => settled.value && workScene(settled.value, tasks.crew?.wanted))
+  const scene = computed(() =>
+    plan.value && plan.value !== settled.value && freeScene.value
+      ? workScene(plan.value, tasks.crew?.wanted, freeScene.value)
+      : freeScene.value,
+  )
   const chain = computed(() => (plan.value ? decidingChain(plan.value) : []))
-  const lanes = computed(() => plan.value && laneScene(plan.value, tasks.removals))
-  const late = computed(() => (plan.value ? lateTimes(plan.value) : null))
+  const lanes = computed(() => settled.value && laneScene(settled.value, tasks.removals))
+  const late = computed(() => (settled.value ? lateTimes(settled.value) : null))
   const finishDay = computed(() => plan.value && dayOf(plan.value, plan.value.finishDay))
 
   /** Who is here now; as long as nobody said, who works alone has the hours of this day, or of an evening. */
@@ -85,7 +96,7 @@ export const usePlan = defineStore('plan', () => {
   })
   const next = computed(() =>
     nextWork(
-      { tasks: tasks.all, removals: tasks.removals, plan: plan.value, today: day.value },
+      { tasks: tasks.all, removals: tasks.removals, plan: settled.value, today: day.value },
       { hands: hands.value, hours: hours.value },
     ),
   )
@@ -93,6 +104,7 @@ export const usePlan = defineStore('plan', () => {
   /** Holds a task at a day of the plan. */
   function hold(key: string, at: number): void {
     held.value = { key, day: Math.max(0, at) }
+    isLetGo = false
   }
   /** Lets it go where it is held: it is not begun before that day. */
   function letGo(): void {
@@ -100,10 +112,11 @@ export const usePlan = defineStore('plan', () => {
     const { value: of } = plan
     if (key !== undefined && at !== undefined && of)
       tasks.change(key, { from: at === 0 ? undefined : dayOf(of, at) }, 'Move a task')
-    held.value = null
+    isLetGo = true
   }
   function drop(): void {
     held.value = null
+    isLetGo = false
   }
   /** Moves a task by days, from where it begins. */
   function nudge(key: string, by: number): void {
@@ -128,6 +141,7 @@ export const usePlan = defineStore('plan', () => {
     isFresh,
     missing,
     plan,
+    settled,
     chance,
     scene,
     chain,

@@ -67,6 +67,21 @@ function takeClosed(text: string): void {
         @change="tasks.changeCrew({ wanted: $event })"
       />
     </div>
+    <div class="pair">
+      <FigureField
+        :label="words.money.rate"
+        of="crew.rate"
+        :unit="tasks.crew.money ?? ''"
+        :value="tasks.crew.rate"
+        @change="tasks.changeCrew({ rate: $event })"
+      />
+      <TextField
+        :label="words.money.name"
+        :value="tasks.crew.money ?? ''"
+        :most="12"
+        @change="tasks.changeCrew({ money: $event || undefined })"
+      />
+    </div>
     <TextField
       :label="words.closed"
       :value="(tasks.crew.closed ?? []).join(' ')"

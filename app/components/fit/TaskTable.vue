@@ -14,13 +14,14 @@ import { useTasks } from '~/stores/tasks'
 const emit = defineEmits<{ choose: [key: string] }>()
 const tasks = useTasks()
 const plan = usePlan()
-const plannedOf = (task: Task) => plan.plan?.planned.filter(({ node }) => node.task?.key === task.key) ?? []
+const plannedOf = (task: Task) =>
+  plan.settled?.planned.filter(({ node }) => node.task?.key === task.key) ?? []
 const rows = computed(() => {
   const begin = (task: Task) => plannedOf(task)[0]?.startH ?? Infinity
   return tasks.open.toSorted((a, b) => begin(a) - begin(b))
 })
 const onDay = (day: number | undefined) =>
-  plan.plan && day !== undefined ? dayText(dayOf(plan.plan, day), plan.plan.first) : ''
+  plan.settled && day !== undefined ? dayText(dayOf(plan.settled, day), plan.settled.first) : ''
 const columns: readonly FactColumn<Task>[] = [
   { key: 'name', label: words.columns.name, is: 'head' },
   { key: 'sort', label: words.columns.sort, text: ({ sort }) => words.sorts[sort] },
@@ -52,7 +53,7 @@ const columns: readonly FactColumn<Task>[] = [
     is: 'figure',
     text: (task) => {
       const day = plan.late?.get(orderKey(task.key))?.orderBy
-      return day && plan.plan ? dayText(day, plan.plan.first) : ''
+      return day && plan.settled ? dayText(day, plan.settled.first) : ''
     },
   },
 ]

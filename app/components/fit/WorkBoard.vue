@@ -16,12 +16,17 @@ const ROW_PX = 30
 
 const nameOf = ({ planned }: WorkRow) => rowName(planned, tasks.removals)
 const share = (days: number) => `${(days / scene.days) * 100}%`
+/** One path for all links, and one for those that decide: they are many, and all of them move. */
 const paths = computed(() =>
-  scene.links.map(({ from, to, isDeciding }) => {
-    const [end, start] = [scene.rows[from]?.bars.at(-1)?.to ?? 0, scene.rows[to]?.bars[0]?.from ?? 0]
-    const [y, below] = [(from + 0.5) * ROW_PX, (to + 0.5) * ROW_PX]
-    return { d: `M${end} ${y}H${Math.max(end, start)}V${below}`, isDeciding }
-  }),
+  [false, true].map((isDeciding) =>
+    scene.links
+      .filter((link) => link.isDeciding === isDeciding)
+      .map(({ from, to }) => {
+        const [end, start] = [scene.rows[from]?.bars.at(-1)?.to ?? 0, scene.rows[to]?.bars[0]?.from ?? 0]
+        return `M${end} ${(from + 0.5) * ROW_PX}H${Math.max(end, start)}V${(to + 0.5) * ROW_PX}`
+      })
+      .join(''),
+  ),
 )
 const board = useTemplateRef<HTMLElement>('board')
 const { begin } = useBarDrag(() => {
@@ -30,6 +35,10 @@ const { begin } = useBarDrag(() => {
 })
 const isHeld = (key: string) => plan.held?.key === key
 const isTask = ({ planned }: WorkRow) => planned.some(({ node }) => node.task !== null)
+
+/** What is drawn of a row. */
+const markOf = (row: WorkRow) =>
+  `${row.key} ${nameOf(row)} ${row.isDeciding} ${row.bars.map(({ from, to }) => `${from} ${to}`).join()}`
 
 function step(event: KeyboardEvent, at: number): void {
   const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
@@ -55,9 +64,11 @@ function step(event: KeyboardEvent, at: number): void {
       </div>
     </div>
     <ol :style="{ '--row': `${ROW_PX}px` }">
+      <!-- While one is dragged most of the others stand still. -->
       <li
         v-for="(row, at) in scene.rows"
         :key="row.key"
+        v-memo="[markOf(row), at, scene.days, row.key === chosen, isHeld(row.key)]"
         :class="{ deciding: row.isDeciding, chosen: row.key === chosen }"
       >
         <button
@@ -91,7 +102,7 @@ function step(event: KeyboardEvent, at: number): void {
         preserveAspectRatio="none"
         :viewBox="`0 0 ${scene.days} ${scene.rows.length * ROW_PX}`"
       >
-        <path v-for="(path, k) in paths" :key="k" :d="path.d" :class="{ deciding: path.isDeciding }" />
+        <path v-for="(path, k) in paths" :key="k" :d="path" :class="{ deciding: k === 1 }" />
         <path
           v-if="scene.wantedAt !== null"
           :d="`M${scene.wantedAt} 0V${scene.rows.length * ROW_PX}`"

@@ -33,35 +33,40 @@ export interface WorkScene {
   readonly wantedAt: number | null
 }
 
-/** The picture of a plan: a row a task, what is ordered with the way of its parts, and what waits for what. */
-export function workScene(plan: WorkPlan, wanted?: Day): WorkScene {
+/**
+ * The picture of a plan: a row a task, what is ordered with the way of its parts, and what waits for what.
+ *
+ * @param like - a picture of the same tasks, whose order and scale are kept while one of them is in the hand
+ */
+export function workScene(plan: WorkPlan, wanted?: Day, like?: WorkScene): WorkScene {
   const chain = decidingChain(plan).map(({ planned }) => planned.node.id)
-  const deciding = new Set(chain)
+  const follows = new Map(chain.map((id, k) => [id, chain[k + 1]] as const))
   const calendar = calendarOf(plan.crew)
-  const keyOf = ({ node }: Planned) => node.task?.key ?? node.id
-  const keys = [...new Set(plan.planned.map(keyOf))]
-  const rows = keys.map((key): WorkRow => {
-    const planned = plan.planned.filter((one) => keyOf(one) === key)
-    return {
-      key,
-      planned,
-      bars: barsOf(calendar, planned),
-      isDeciding: planned.some(({ node }) => deciding.has(node.id)),
-    }
-  })
-  const days = daysShown(plan)
+  const byKey = new Map<string, Planned[]>()
+  for (const key of like?.rows.map((row) => row.key) ?? []) byKey.set(key, [])
+  for (const one of plan.planned) {
+    const key = one.node.task?.key ?? one.node.id
+    byKey.set(key, [...(byKey.get(key) ?? []), one])
+  }
+  const rows = [...byKey].map(([key, planned]): WorkRow => ({
+    key,
+    planned,
+    bars: barsOf(calendar, planned),
+    isDeciding: planned.some(({ node }) => follows.has(node.id)),
+  }))
+  const days = Math.max(daysShown(plan), like?.days ?? 0)
   const wantedDay = wanted === undefined ? null : daysBetween(plan.first, wanted)
   return {
     rows,
-    links: linksOf(rows, chain),
-    ticks: ticksOf(plan),
+    links: linksOf(rows, follows),
+    ticks: like?.days === days ? like.ticks : ticksOf(plan),
     days,
     wantedAt: wantedDay !== null && wantedDay >= 0 && wantedDay < days ? wantedDay : null,
   }
 }
 
 /** A link decides where the chain goes from the one straight on to the other. */
-function linksOf(rows: readonly WorkRow[], chain: readonly string[]): WorkLink[] {
+function linksOf(rows: readonly WorkRow[], follows: ReadonlyMap<string, string | undefined>): WorkLink[] {
   const rowOf = new Map(rows.flatMap(({ planned }, at) => planned.map(({ node }) => [node.id, at] as const)))
   return rows.flatMap(({ planned }, to) =>
     planned.flatMap(({ node }) =>
@@ -69,7 +74,7 @@ function linksOf(rows: readonly WorkRow[], chain: readonly string[]): WorkLink[]
         const from = rowOf.get(id)
         return from === undefined || from === to
           ? []
-          : [{ from, to, isDeciding: chain.some((one, k) => one === id && chain[k + 1] === node.id) }]
+          : [{ from, to, isDeciding: follows.get(id) === node.id }]
       }),
     ),
   )

@@ -99,6 +99,7 @@ const usual = computed(() => usualText(tasks.open))
             <p data-testid="lifts">{{ movesText(plan.plan.moves) }}</p>
           </section>
         </template>
+        <MoneyTable />
         <FoldedPart v-if="tasks.crew" :title="words.crew"><CrewFields /></FoldedPart>
         <FoldedPart :title="words.removals"><RemovalFields /></FoldedPart>
       </aside>

@@ -1,0 +1,30 @@
+import { bought, MONDAY, ownTask, workBuild } from '../../testdata/workBuild'
+import { tasksOf } from '../tasks/buildTasks'
+import { moneyOf } from './money'
+
+const tasks = tasksOf(
+  workBuild([
+    bought('shaft', 10, { cost: 410 }),
+    bought('bush', 5, { cost: 38, orderedAt: MONDAY }),
+    bought('tube', 5, { cost: 20, orderedAt: MONDAY, doneAt: MONDAY }),
+    ownTask('exhaust', 4, { sort: 'fabricate', cost: 120 }),
+    ownTask('fit', 2, { hands: 2, doneAt: MONDAY, tookH: 3 }),
+    ownTask('untold', 1, { hours: undefined }),
+  ]),
+  0,
+)
+
+describe('what a build costs', () => {
+  it('is spent, ordered or to come', () => {
+    const { bySort, all, ownHours } = moneyOf(tasks, undefined)
+    expect(bySort.buy).toEqual({ spent: 20, ordered: 38, toCome: 410 })
+    expect(bySort.fabricate).toEqual({ spent: 0, ordered: 0, toCome: 120 })
+    expect([all, ownHours]).toEqual([{ spent: 20, ordered: 38, toCome: 530 }, null])
+  })
+  it('counts own hours at what they are worth, each pair of hands, as long as it took', () => {
+    const { ownHours, all } = moneyOf(tasks, 30)
+    // 3 h of two that took three; half an hour each of three that are bought, and four of the exhaust.
+    expect(ownHours).toEqual({ spent: (3 * 2 + 0.5) * 30, ordered: 0.5 * 30, toCome: 4.5 * 30 })
+    expect(all.toCome).toBe(530 + 135)
+  })
+})
