@@ -13,7 +13,6 @@ const OUT = 'docs/screenshots'
 const BENCH = { width: 1280, height: 800 }
 const PHONE = { width: 390, height: 844 }
 const DEMO = '/b/fen-tender'
-const TWO_SETUPS = '/b/reed-carrier'
 const BAY = '/b/sedge-wagon'
 const VAN = '/b/osier-van'
 const LINKED = '/b/tansy-wagon'
@@ -29,6 +28,9 @@ const OTHER_DEMOS = [
   [CART, 'Open the yard cart', '[data-testid="slack-now"]'],
 ] as const
 
+/** What day it is on every picture. */
+const MONDAY = new Date('2026-11-30T18:30:00')
+
 interface Shot {
   readonly file: string
   readonly path: string
@@ -41,14 +43,11 @@ interface Shot {
 const SHOTS: readonly Shot[] = [
   { file: 'builds', path: '/' },
   { file: 'readings', path: `${DEMO}/readings?step=axis-level-pinion`, prepare: typePinion },
-  { file: 'datum', path: `${TWO_SETUPS}/datum` },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
   { file: 'trace', path: `${BAY}/trace?part=air-filter`, dark: true, prepare: tracePart },
   { file: 'chains', path: `${CART}/chains`, prepare: waitForSpacer },
-  { file: 'settings', path: `${BAY}/place`, prepare: findSettings },
   { file: 'mating', path: `${BAY}/mating` },
   { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
-  { file: 'weight', path: `${BAY}/weight` },
   { file: 'parts', path: `${VAN}/parts?part=shaft/1` },
   { file: 'travel', path: `${LINKED}/travel`, prepare: lookAtDroop },
   { file: 'make', path: `${BAY}/make` },
@@ -57,6 +56,9 @@ const SHOTS: readonly Shot[] = [
   { file: 'strength', path: `${VAN}/strength` },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
+  { file: 'next-phone', path: `${BAY}/next`, phone: true, prepare: waitFor('lanes') },
+  { file: 'plan', path: `${BAY}/plan`, prepare: waitFor('work-board') },
+  { file: 'gates', path: `${BAY}/gates` },
   { file: 'sheet', path: `${DEMO}/sheet` },
 ]
 
@@ -81,14 +83,11 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
     locale: 'en-GB',
   })
   const page = await context.newPage()
+  // A plan counts from this day on.
+  await page.clock.setFixedTime(MONDAY)
   await page.goto(server.address)
   await page.getByRole('button', { name: 'Open the demo' }).click()
   await page.getByTestId('state').waitFor()
-  if (shot.path.startsWith(TWO_SETUPS)) {
-    await page.goto(server.address)
-    await page.getByLabel('Import files').setInputFiles('docs/examples/two-setups.lurvan.json')
-    await page.getByRole('heading', { name: 'Reed carrier' }).waitFor()
-  }
   for (const [demo, open, sign] of OTHER_DEMOS) {
     if (!shot.path.startsWith(demo)) continue
     await page.goto(server.address)
@@ -149,13 +148,6 @@ async function findWay(page: Page): Promise<void> {
   await page.evaluate(() => {
     window.scrollTo(0, 0)
   })
-}
-
-async function findSettings(page: Page): Promise<void> {
-  await page.getByRole('tab', { name: 'Find a setting' }).click()
-  await page.getByRole('button', { name: 'Find settings' }).click()
-  await page.getByTestId('settings').waitFor({ timeout: 60_000 })
-  await page.mouse.wheel(0, 260)
 }
 
 async function typePinion(page: Page): Promise<void> {

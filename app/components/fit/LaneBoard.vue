@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { shortDay } from '~~/core/show/text/dayText'
 import { nodeName } from '~~/core/show/text/workText'
 import type { Lane, LaneBar, LaneScene } from '~~/core/work/board/laneScene'
 import { tasks as words } from '~/texts/tasks'
@@ -29,13 +28,9 @@ const isWide = ({ from, to }: LaneBar) => (to - from) / scene.days > LEAST_SHARE
 
 <template>
   <section class="lanes" :aria-label="words.lanes.board" data-testid="lanes">
-    <div class="row ruler" aria-hidden="true">
+    <div class="row ruler">
       <span />
-      <div class="lane">
-        <span v-for="tick in scene.ticks" :key="tick.day" class="tick" :style="{ left: share(tick.at) }">{{
-          tick.at === 0 ? words.today : shortDay(tick.day)
-        }}</span>
-      </div>
+      <TimeRuler :ticks="scene.ticks" :days="scene.days" />
     </div>
     <div v-for="lane in scene.lanes" :key="`${lane.of}/${lane.key}`" class="row">
       <span class="name">{{ laneName(lane) }}</span>
@@ -72,7 +67,6 @@ const isWide = ({ from, to }: LaneBar) => (to - from) / scene.days > LEAST_SHARE
   min-height: 32px;
   border-top: 0;
   background: var(--ruler);
-  color: var(--ruler-ink);
 }
 .name {
   overflow: hidden;
@@ -88,25 +82,6 @@ const isWide = ({ from, to }: LaneBar) => (to - from) / scene.days > LEAST_SHARE
 }
 .lane {
   position: relative;
-}
-.tick {
-  position: absolute;
-  bottom: 0;
-  height: 62%;
-  padding-left: 5px;
-  border-left: 1.5px solid var(--ruler-ink);
-  font-family: var(--font-figure);
-  font-weight: 600;
-  font-size: 0.8125rem;
-  white-space: nowrap;
-}
-.tick:first-child {
-  height: 100%;
-  padding-top: 3px;
-}
-.tick:last-child {
-  border-left-color: transparent;
-  transform: translateX(-100%);
 }
 .bar {
   position: absolute;
@@ -150,14 +125,12 @@ const isWide = ({ from, to }: LaneBar) => (to - from) / scene.days > LEAST_SHARE
   top: 8px;
   width: 20px;
   height: 20px;
-  margin-left: 4px;
+  margin-left: -10px;
+  background: var(--card);
   border: 2.5px solid var(--ink);
   transform: rotate(45deg) scale(0.75);
 }
 @media (max-width: 640px) {
-  .tick:last-child {
-    display: none;
-  }
   .row {
     grid-template-columns: 34% minmax(0, 1fr);
   }

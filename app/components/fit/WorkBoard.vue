@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { shortDay } from '~~/core/show/text/dayText'
 import { rowName } from '~~/core/show/text/workText'
 import type { WorkRow, WorkScene } from '~~/core/work/board/workScene'
 import { useBarDrag } from '~/composables/useBarDrag'
@@ -56,13 +55,7 @@ function step(event: KeyboardEvent, at: number): void {
 
 <template>
   <section ref="board" class="board" :aria-label="words.board" data-testid="work-board">
-    <div class="ruler" aria-hidden="true">
-      <div class="lane">
-        <span v-for="tick in scene.ticks" :key="tick.day" class="tick" :style="{ left: share(tick.at) }">{{
-          tick.at === 0 ? words.today : shortDay(tick.day)
-        }}</span>
-      </div>
-    </div>
+    <div class="ruler"><TimeRuler :ticks="scene.ticks" :days="scene.days" /></div>
     <ol :style="{ '--row': `${ROW_PX}px` }">
       <!-- While one is dragged most of the others stand still. -->
       <li
@@ -133,32 +126,9 @@ function step(event: KeyboardEvent, at: number): void {
 .ruler {
   padding-left: var(--names);
   background: var(--ruler);
-  color: var(--ruler-ink);
-}
-.ruler .lane {
-  height: 32px;
 }
 .lane {
   position: relative;
-}
-.tick {
-  position: absolute;
-  bottom: 0;
-  height: 100%;
-  padding: 3px 0 0 5px;
-  border-left: 1.5px solid var(--ruler-ink);
-  font-family: var(--font-figure);
-  font-weight: 600;
-  font-size: 0.8125rem;
-  white-space: nowrap;
-}
-.tick:not(:first-child) {
-  height: 62%;
-  padding-top: 0;
-}
-.tick:last-child {
-  border-left-color: transparent;
-  transform: translateX(-100%);
 }
 ol {
   position: relative;
@@ -283,9 +253,6 @@ li.chosen {
   border: 2px dashed var(--part-line);
 }
 @media (max-width: 640px) {
-  .tick:last-child {
-    display: none;
-  }
   .board {
     --names: 38%;
   }
