@@ -20,6 +20,8 @@ const service: SurenessService = {
     opened = { build, truths }
   },
   sample: async ({ run, settings, samples }, onProgress) => {
+    // While a build is being opened, a question that came after may be heard before.
+    if (run < wanted) return null
     wanted = run
     if (!opened) throw new Error('no build is open')
     const { build, truths } = opened

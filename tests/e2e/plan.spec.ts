@@ -195,46 +195,57 @@ test('the demo has a way to its plan too', async ({ page }) => {
   await expect(taskRow(page, 'put a check right that is out')).toContainText('usual')
 })
 
-test('gates: one falls by what changes under it, says why, and is passed again with reasons', async ({
-  page,
-}) => {
-  await openBay(page, 'gates')
-  const states = page.getByTestId('gates').locator('.state')
-  await expect(states).toHaveText(['passed', 'passed', ...Array<string>(5).fill('waits')])
-  await expect(page.getByTestId('gate-sentence')).toHaveText('It waits for what is open below.')
-  await expect(page.getByTestId('gate-needs')).toContainText('not tacked yet: gearbox bar')
-  expect(await grave(page)).toEqual([])
-  await page.getByRole('link', { name: 'Place', exact: true }).click()
-  await page.getByTestId('lever-tail').focus()
-  await page.keyboard.press('ArrowUp')
-  await saved(page)
-  await page.getByRole('link', { name: 'Fit' }).click()
-  await page.getByRole('link', { name: 'Gates' }).click()
-  await expect(states.nth(0)).toHaveText('fallen back')
-  await page
-    .getByTestId('gates')
-    .getByRole('button', { name: /position chosen/ })
-    .click()
-  await expect(page.getByTestId('gate-changed')).toHaveText('the position that is chosen is otherwise')
-  const pass = page.getByRole('button', { name: 'Pass it again' })
-  await expect(pass).toBeDisabled()
-  for (const name of ['charge cooler of plywood', 'two of six bell bolts']) {
-    await page.getByLabel(`Why it may stay: ${name}`).fill('only to look')
-    await page.keyboard.press('Enter')
-  }
-  await pass.click()
-  await expect(states.nth(0)).toHaveText('passed')
-  await page
-    .getByTestId('gates')
-    .getByRole('button', { name: /position chosen/ })
-    .click()
-  await expect(page.getByTestId('gate-sentence')).toHaveText('Passed on Mon 30 November.')
-  await expect(page.getByTestId('gate')).toContainText('charge cooler of plywood: only to look')
-  await saved(page)
-  await page.reload()
-  await expect(states.nth(0)).toHaveText('passed')
-  await undo(page)
-  await undo(page)
-  await expect(states).toHaveText(before)
-  await narrow(page)
-})
+test(
+  'gates: one falls by what changes under it, says why, and is passed again with reasons',
+  { tag: '@proved' },
+  async ({ page }) => {
+    await openBay(page, 'gates')
+    const states = page.getByTestId('gates').locator('.state')
+    const before = ['passed', 'fallen back', ...Array<string>(5).fill('waits')]
+    // With its ± one of the checks is not sure enough.
+    await expect(states).toHaveText(before)
+    await expect(page.getByTestId('gate-needs')).toContainText(
+      'not sure enough with its ±: sump to steering rack',
+    )
+    await page
+      .getByTestId('gates')
+      .getByRole('button', { name: /tacked/ })
+      .click()
+    await expect(page.getByTestId('gate-sentence')).toHaveText('It waits for the gate “checks hold”.')
+    await expect(page.getByTestId('gate-needs')).toContainText('not tacked yet: gearbox bar')
+    expect(await grave(page)).toEqual([])
+    await page.getByRole('link', { name: 'Place', exact: true }).click()
+    await page.getByTestId('lever-tail').focus()
+    await page.keyboard.press('ArrowUp')
+    await saved(page)
+    await page.getByRole('link', { name: 'Fit' }).click()
+    await page.getByRole('link', { name: 'Gates' }).click()
+    await expect(states.nth(0)).toHaveText('fallen back')
+    await page
+      .getByTestId('gates')
+      .getByRole('button', { name: /position chosen/ })
+      .click()
+    await expect(page.getByTestId('gate-changed')).toHaveText('the position that is chosen is otherwise')
+    const pass = page.getByRole('button', { name: 'Pass it again' })
+    await expect(pass).toBeDisabled()
+    for (const name of ['charge cooler of plywood', 'two of six bell bolts']) {
+      await page.getByLabel(`Why it may stay: ${name}`).fill('only to look')
+      await page.keyboard.press('Enter')
+    }
+    await pass.click()
+    await expect(states.nth(0)).toHaveText('passed')
+    await page
+      .getByTestId('gates')
+      .getByRole('button', { name: /position chosen/ })
+      .click()
+    await expect(page.getByTestId('gate-sentence')).toHaveText('Passed on Mon 30 November.')
+    await expect(page.getByTestId('gate')).toContainText('charge cooler of plywood: only to look')
+    await saved(page)
+    await page.reload()
+    await expect(states.nth(0)).toHaveText('passed')
+    await undo(page)
+    await undo(page)
+    await expect(states).toHaveText(before)
+    await narrow(page)
+  },
+)
