@@ -1,6 +1,4 @@
 import { defineStore } from 'pinia'
-import { taskName } from '~~/core/work/tasks/taskName'
-import type { Task } from '~~/core/work/tasks/task'
 import { download } from '../storage/download'
 import { fileName } from '../storage/fileName'
 import { usePlan } from './plan'
@@ -12,7 +10,6 @@ export const usePlanFiles = defineStore('plan-files', () => {
   const workbench = useWorkbench()
   const tasks = useTasks()
   const plan = usePlan()
-  const nameOf = (task: Task): string => taskName(task)
 
   async function saveCsv(): Promise<void> {
     const { build } = workbench
@@ -33,5 +30,5 @@ export const usePlanFiles = defineStore('plan-files', () => {
     download(fileName(build.name, '-plan.ics'), text, 'text/calendar')
   }
 
-  return { nameOf, saveCsv, saveCalendar }
+  return { saveCsv, saveCalendar }
 })

@@ -8,6 +8,7 @@ import {
   type TaskEntry,
   type TaskSort,
 } from '~~/core/file/kinds/taskKinds'
+import { moneyOf } from '~~/core/work/money/money'
 import { tasksOf } from '~~/core/work/tasks/buildTasks'
 import type { Task } from '~~/core/work/tasks/task'
 import { MAKER_FACTS } from '~~/core/work/tasks/makers'
@@ -40,6 +41,7 @@ export const useTasks = defineStore('tasks', () => {
   const done = computed(() => all.value.filter(({ isDone }) => isDone))
   const removals = computed<readonly Removal[]>(() => build.value?.removals ?? [])
   const crew = computed(() => build.value?.crew)
+  const money = computed(() => moneyOf(all.value, crew.value?.rate))
   const taskOf = (key: string): Task | null => all.value.find((task) => task.key === key) ?? null
 
   function add(name: string, sort: TaskSort, hours?: Estimate, leadDays?: Estimate): string {
@@ -151,6 +153,7 @@ export const useTasks = defineStore('tasks', () => {
     done,
     removals,
     crew,
+    money,
     sorts: TASK_SORTS,
     taskOf,
     mayTick,

@@ -23,7 +23,6 @@ export const gates = {
   passAgain: 'Pass it again',
   takeBack: 'Take it back',
   note: 'Note',
-  toSheet: 'Setting sheet',
   cautions: {
     tacked: 'A tack holds nothing that hangs: the part is carried until it is welded.',
     welded:

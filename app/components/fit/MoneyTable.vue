@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fixed } from '~~/core/base/units/format'
-import { moneyOf, type Sums } from '~~/core/work/money/money'
+import type { Sums } from '~~/core/work/money/money'
 import type { FactColumn } from '~/composables/factColumn'
 import { tasks as words } from '~/texts/tasks'
 import { useTasks } from '~/stores/tasks'
@@ -12,7 +12,7 @@ interface MoneyRow {
   readonly sums: Sums
 }
 const rows = computed((): MoneyRow[] => {
-  const { bySort, ownHours, all } = moneyOf(tasks.all, tasks.crew?.rate)
+  const { bySort, ownHours, all } = tasks.money
   return [
     { name: words.money.buy, sums: bySort.buy },
     { name: words.money.fabricate, sums: bySort.fabricate },

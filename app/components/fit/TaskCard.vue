@@ -100,6 +100,14 @@ const isInVehicle = computed(() => task.present.length + task.absent.length > 0)
       :value="task.entry?.cost"
       @change="change({ cost: $event })"
     />
+    <FigureField
+      v-if="task.isDone && !task.made"
+      :label="words.fields.tookH"
+      of="tasks.tookH"
+      unit="h"
+      :value="task.entry?.tookH"
+      @change="change({ tookH: $event })"
+    />
     <UCheckbox
       :model-value="task.isHot"
       :label="words.fields.isHot"

@@ -1,9 +1,10 @@
 import type { Day } from '../../base/days'
-import { allKnown, andThen, known, unknown, type Known } from '../../base/known'
+import { andThen, unknown, type Known } from '../../base/known'
 import type { CrewEntry } from '../../file/parts/crew'
 import type { Removal } from '../../file/kinds/taskKinds'
 import { handsPlan, type HandsPlan } from '../../plan/hands/handsPlan'
 import { calendarOf } from '../../plan/hands/workCalendar'
+import type { LiftOrder } from '../../plan/lifts/fewestLifts'
 import type { Task } from '../tasks/task'
 import { crewFrom } from './crewOf'
 import { liftOrders, withMoves } from './moves'
@@ -33,48 +34,39 @@ export const THOROUGH: Looks = { plans: 20_000, lifts: 60_000 }
 export function planWork({ tasks, removals, crew, today }: ToPlan, looks = THOROUGH): Known<WorkPlan> {
   const told = toldBy(tasks)
   const hands = andThen(crewFrom(crew, today), (from) =>
-    told(() => ({ from, calendar: calendarOf(from.crew) })),
+    told(() => ({ ...from, calendar: calendarOf(from.crew) })),
   )
-  return andThen(hands, ({ from, calendar }) => {
+  return andThen(hands, ({ calendar, ...from }) => {
     const nodes = nodesOf(tasks, { first: from.first, calendar })
     if (nodes.length === 0) return unknown('something that is still to be done', 'tasks')
-    const plain = told(() => handsPlan(nodes.map(likeliest), from.crew, looks.plans))
-    const lifts = andThen(plain, ({ starts }) =>
-      told(() => liftOrders(removals, nodes, inOrder(nodes, starts), looks.lifts)),
-    )
-    return andThen(allKnown<[HandsPlan, ReturnType<typeof liftOrders>]>([plain, lifts]), ([free, orders]) => {
-      const base = { ...from, untold: tasks.filter((task) => isUntold(task)) }
-      if (!orders) return known(early(planOf(base, nodes, free, null)))
-      const both = allKnown<[Moved, Moved]>([
-        told(() => moved(orders.fewest)),
-        told(() => moved(orders.asPlanned)),
-      ])
-      return andThen(both, ([fewest, asPlanned]) => {
-        const sooner = asPlanned.plan.finish < fewest.plan.finish - UNTOLD_H ? asPlanned : fewest
-        return known(
-          early(
-            planOf(base, sooner.nodes, sooner.plan, {
-              count: sooner.order.moves.length,
-              asItComes: orders.asPlanned.moves.length,
-              isProven: sooner === fewest && fewest.order.bound >= fewest.order.price - UNTOLD_H,
-            }),
-          ),
-        )
-      })
-    })
-
-    function moved(order: Moved['order']): Moved {
-      const all = withMoves(removals, nodes, order)
-      return { order, nodes: all, plan: handsPlan(all.map(likeliest), from.crew, looks.plans) }
-    }
+    return told(() => early(planNodes({ ...from, untold: tasks.filter(isUntold) }, nodes, removals, looks)))
   })
 }
 
-interface Moved {
-  readonly order: NonNullable<ReturnType<typeof liftOrders>>['fewest']
-  readonly nodes: readonly Node[]
-  readonly plan: HandsPlan
+/** Of the orders with and without a thought for what comes off the vehicle the one that ends sooner. */
+function planNodes(base: Base, nodes: readonly Node[], removals: readonly Removal[], looks: Looks): WorkPlan {
+  const free = handsPlan(nodes.map(likeliest), base.crew, looks.plans)
+  const orders = liftOrders(removals, nodes, inOrder(nodes, free.starts), looks.lifts)
+  if (!orders) return planOf(base, nodes, free, null)
+  const planned = ({
+    order,
+    isProven,
+  }: {
+    readonly order: LiftOrder
+    readonly isProven: boolean
+  }): WorkPlan => {
+    const all = withMoves(removals, nodes, order)
+    const moves = { count: order.moves.length, asItComes: orders.asPlanned.moves.length, isProven }
+    return planOf(base, all, handsPlan(all.map(likeliest), base.crew, looks.plans), moves)
+  }
+  const { fewest, asPlanned } = orders
+  const few = planned({ order: fewest, isProven: fewest.bound >= fewest.price - UNTOLD_H })
+  const asItComes = planned({ order: asPlanned, isProven: false })
+  return asItComes.finishH < few.finishH - UNTOLD_H ? asItComes : few
 }
+
+/** What a plan says besides its nodes. */
+type Base = Pick<WorkPlan, 'first' | 'crew' | 'untold'>
 
 const isUntold = ({ hours, sort, leadDays, isDone }: Task): boolean =>
   !isDone && (sort === 'buy' ? leadDays === null : hours === null)
@@ -91,12 +83,7 @@ const inOrder = (nodes: readonly Node[], starts: readonly number[]): string[] =>
     .sort((a, b) => a.start - b.start || a.at - b.at)
     .map(({ id }) => id)
 
-function planOf(
-  base: Pick<WorkPlan, 'first' | 'crew' | 'untold'>,
-  nodes: readonly Node[],
-  plan: HandsPlan,
-  moves: WorkPlan['moves'],
-): WorkPlan {
+function planOf(base: Base, nodes: readonly Node[], plan: HandsPlan, moves: WorkPlan['moves']): WorkPlan {
   const calendar = calendarOf(base.crew)
   const planned = nodes
     .map((node, at): Planned => {

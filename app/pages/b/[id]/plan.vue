@@ -7,6 +7,7 @@ import {
   provenText,
   usualText,
 } from '~~/core/show/text/workText'
+import { taskName } from '~~/core/work/tasks/taskName'
 import { tasks as words } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
 import { usePlan } from '~/stores/plan'
@@ -71,7 +72,7 @@ const usual = computed(() => usualText(tasks.open))
         <FoldedPart v-if="tasks.done.length > 0" :title="words.done(tasks.done.length)">
           <ul class="done">
             <li v-for="one in tasks.done" :key="one.key">
-              <button type="button" class="link" @click="chosen = one.key">{{ files.nameOf(one) }}</button>
+              <button type="button" class="link" @click="chosen = one.key">{{ taskName(one) }}</button>
             </li>
           </ul>
         </FoldedPart>
