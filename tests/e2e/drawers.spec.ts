@@ -122,6 +122,7 @@ test('several lines are drawn and judged at once, each check told with its line'
   await page.goto('/')
   await page.getByLabel('Import files').setInputFiles(path)
   await page.getByRole('article').getByRole('link').first().click()
+  await page.getByRole('link', { name: 'Line', exact: true }).click()
   await expect(checkRow(page, 'rear shaft: torsional')).toContainText('699 rad/s²')
   // Parallel axes whatever the offset: the front line runs evenly, at the same speed.
   await expect(checkRow(page, 'front shaft: torsional')).toContainText('0 rad/s²')
@@ -138,6 +139,7 @@ test('a build of version 1 opens with the figures it had', async ({ page }) => {
   await page.getByLabel('Import files').setInputFiles('core/testdata/version-1/two-setups.lurvan.json')
   await page.getByLabel('Import files').setInputFiles('core/testdata/version-1/fen-tender.lurvan.json')
   await page.getByRole('article').filter({ hasText: 'Fen tender' }).getByRole('link').first().click()
+  await page.getByRole('link', { name: 'Line', exact: true }).click()
   await expect(page.getByTestId('state')).toContainText(
     'Out: torsional under drive is 699 rad/s², out by 299',
   )

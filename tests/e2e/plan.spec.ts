@@ -25,7 +25,19 @@ async function fileOf(page: Page, button: string): Promise<string> {
   return readFileSync(await download.path(), 'utf8')
 }
 
-test.beforeEach(({ page }) => page.clock.setFixedTime(MONDAY))
+// The clock of the browser that tests share goes on: only this page has another.
+test.beforeEach(({ page }) =>
+  page.addInitScript((now) => {
+    const Real = Date
+    globalThis.Date = class extends Real {
+      constructor(...told: []) {
+        if (told.length > 0) super(...told)
+        else super(now)
+      }
+      static override now = () => now
+    } as DateConstructor
+  }, MONDAY.getTime()),
+)
 
 test('the plan: a task is dragged, moved by keys, told more of, taken back; a table and a calendar go out', async ({
   page,

@@ -13,6 +13,7 @@ async function importChanged(page: Page, path: string, edit: (raw: any) => void)
   await page.goto('/')
   await page.getByLabel('Import files').setInputFiles(path)
   await page.getByRole('link', { name: 'Changed' }).click()
+  await page.getByRole('link', { name: 'Line', exact: true }).click()
   await expect(page.getByTestId('state')).not.toBeEmpty()
 }
 
