@@ -86,7 +86,7 @@ const HOUSES = [
   'answers',
   'drawing',
   'bay',
-  'work',
+  'jobs',
   'show',
 ]
 const houseOf = (file: string) => relative(join(ROOT, 'core'), file).split('/')[0] ?? ''

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { applyEdits, modify } from 'jsonc-parser'
 import { format, resolveConfig } from 'prettier'
 import { parseBuildText } from '../core/file/open/parseBuild'
-import { underNow } from '../core/work/gates/gateStates'
+import { underNow } from '../core/jobs/gates/gateStates'
 
 const FOLDER = 'demo'
 for (const name of readdirSync(FOLDER)) {

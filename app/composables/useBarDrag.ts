@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import { onScopeDispose } from 'vue'
-import type { WorkRow } from '~~/core/work/board/workScene'
+import type { WorkRow } from '~~/core/jobs/board/workScene'
 import { usePlan } from '~/stores/plan'
 
 /** A bar moves once the pointer did by so much: less is a press. */

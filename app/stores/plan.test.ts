@@ -1,5 +1,5 @@
-import { planAnswer } from '~~/core/work/plan/planAnswer'
-import type { ToPlan } from '~~/core/work/plan/workPlan'
+import { planAnswer } from '~~/core/jobs/plan/planAnswer'
+import type { ToPlan } from '~~/core/jobs/plan/workPlan'
 import { openedBay, storedBuild } from '../../tests/support/opened'
 import { usePlan } from './plan'
 import { useTasks } from './tasks'

@@ -16,7 +16,7 @@ export const usePlanFiles = defineStore('plan-files', () => {
     if (!build) return
     const [{ csvText }, { planTable }] = await Promise.all([
       import('~~/core/measure/csv/csvText'),
-      import('~~/core/work/export/planTable'),
+      import('~~/core/jobs/export/planTable'),
     ])
     download(fileName(build.name, '-plan.csv'), csvText(planTable(tasks.all, plan.plan)), 'text/csv')
   }
@@ -24,7 +24,7 @@ export const usePlanFiles = defineStore('plan-files', () => {
   async function saveCalendar(): Promise<void> {
     const { build } = workbench
     if (!build || !plan.plan) return
-    const { calendarText, planDays } = await import('~~/core/work/export/planCalendar')
+    const { calendarText, planDays } = await import('~~/core/jobs/export/planCalendar')
     const now = `${new Date().toISOString().slice(0, 19)}Z`
     const text = calendarText(planDays(plan.plan), { id: build.id, name: build.name }, now)
     download(fileName(build.name, '-plan.ics'), text, 'text/calendar')

@@ -8,11 +8,11 @@ import {
   type TaskEntry,
   type TaskSort,
 } from '~~/core/file/kinds/taskKinds'
-import { moneyOf } from '~~/core/work/money/money'
-import { tasksOf } from '~~/core/work/tasks/buildTasks'
-import type { Task } from '~~/core/work/tasks/task'
-import { MAKER_FACTS } from '~~/core/work/tasks/makers'
-import { taskName } from '~~/core/work/tasks/taskName'
+import { moneyOf } from '~~/core/jobs/money/money'
+import { tasksOf } from '~~/core/jobs/tasks/buildTasks'
+import type { Task } from '~~/core/jobs/tasks/task'
+import { MAKER_FACTS } from '~~/core/jobs/tasks/makers'
+import { taskName } from '~~/core/jobs/tasks/taskName'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
 import { tasks as words } from '../texts/tasks'

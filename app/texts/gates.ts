@@ -1,4 +1,4 @@
-import type { GateState } from '~~/core/work/gates/gateStates'
+import type { GateState } from '~~/core/jobs/gates/gateStates'
 import type { Gate } from '~~/core/file/kinds/gateKinds'
 
 /** Phrases of the gates. */

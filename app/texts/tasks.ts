@@ -1,6 +1,6 @@
 import type { TaskSort } from '~~/core/file/kinds/taskKinds'
-import type { Maker } from '~~/core/work/tasks/makers'
-import type { MakingList } from '~~/core/work/tasks/task'
+import type { Maker } from '~~/core/jobs/tasks/makers'
+import type { MakingList } from '~~/core/jobs/tasks/task'
 
 /** Phrases of what is to be done, of its plan, and of what to do next. */
 export const tasks = {

@@ -1,5 +1,5 @@
 import { expose } from 'comlink'
-import { planAnswer } from '~~/core/work/plan/planAnswer'
+import { planAnswer } from '~~/core/jobs/plan/planAnswer'
 import type { PlanService } from './protocol'
 
 const service: PlanService = { plan: async (toPlan) => ({ answer: planAnswer(toPlan) }) }

@@ -1,8 +1,8 @@
 import type { Build } from '../file/build/build'
 import type { TaskEntry } from '../file/kinds/taskKinds'
-import { tasksOf } from '../work/tasks/buildTasks'
-import type { WorkPlan } from '../work/plan/planned'
-import { planWork } from '../work/plan/workPlan'
+import { tasksOf } from '../jobs/tasks/buildTasks'
+import type { WorkPlan } from '../jobs/plan/planned'
+import { planWork } from '../jobs/plan/workPlan'
 import { changedDemo } from './builds'
 
 /** A Monday. */

@@ -2,7 +2,7 @@
 import { formatLength } from '~~/core/base/units/format'
 import type { UnitSettings } from '~~/core/base/units/unitSettings'
 import { sectionName } from '~~/core/show/text/sectionText'
-import type { SawnBar } from '~~/core/work/cuts/cutPlan'
+import type { SawnBar } from '~~/core/jobs/cuts/cutPlan'
 import { cuts as words } from '~/texts/cuts'
 
 /** A bar to scale with its saw marks. */

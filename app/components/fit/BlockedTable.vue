@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { sentenceCase } from '~~/core/show/text/checkText'
 import { waitsText } from '~~/core/show/text/workText'
-import type { Blocked } from '~~/core/work/next/nextWork'
-import { taskName } from '~~/core/work/tasks/taskName'
+import type { Blocked } from '~~/core/jobs/next/nextWork'
+import { taskName } from '~~/core/jobs/tasks/taskName'
 import type { FactColumn } from '~/composables/factColumn'
 import { tasks as words } from '~/texts/tasks'
 import { usePlan } from '~/stores/plan'

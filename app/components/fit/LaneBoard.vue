@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nodeName } from '~~/core/show/text/workText'
-import type { Lane, LaneBar, LaneScene } from '~~/core/work/board/laneScene'
+import type { Lane, LaneBar, LaneScene } from '~~/core/jobs/board/laneScene'
 import { tasks as words } from '~/texts/tasks'
 import { useTasks } from '~/stores/tasks'
 

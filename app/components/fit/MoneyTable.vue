@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fixed } from '~~/core/base/units/format'
-import type { Sums } from '~~/core/work/money/money'
+import type { Sums } from '~~/core/jobs/money/money'
 import type { FactColumn } from '~/composables/factColumn'
 import { tasks as words } from '~/texts/tasks'
 import { useTasks } from '~/stores/tasks'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dayText } from '~~/core/show/text/dayText'
-import { taskName } from '~~/core/work/tasks/taskName'
-import type { Task } from '~~/core/work/tasks/task'
+import { taskName } from '~~/core/jobs/tasks/taskName'
+import type { Task } from '~~/core/jobs/tasks/task'
 import { tasks as words } from '~/texts/tasks'
 import { usePlan } from '~/stores/plan'
 import { useTasks } from '~/stores/tasks'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { dayText } from '~~/core/show/text/dayText'
-import type { Task } from '~~/core/work/tasks/task'
+import type { Task } from '~~/core/jobs/tasks/task'
 import { tasks as words } from '~/texts/tasks'
 import { usePlan } from '~/stores/plan'
 import { useTasks } from '~/stores/tasks'

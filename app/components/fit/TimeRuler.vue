@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shortDay } from '~~/core/show/text/dayText'
-import type { WorkTick } from '~~/core/work/board/timeRuler'
+import type { WorkTick } from '~~/core/jobs/board/timeRuler'
 import { tasks as words } from '~/texts/tasks'
 
 /** The boxwood ruler of time: a mark a week, from today. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { rowName } from '~~/core/show/text/workText'
-import type { WorkRow, WorkScene } from '~~/core/work/board/workScene'
+import type { WorkRow, WorkScene } from '~~/core/jobs/board/workScene'
 import { useBarDrag } from '~/composables/useBarDrag'
 import { tasks as words } from '~/texts/tasks'
 import { usePlan } from '~/stores/plan'

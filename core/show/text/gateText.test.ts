@@ -1,7 +1,7 @@
 import { demoBuild } from '../../testdata/demos'
 import { chosenSettings, evaluateBuild } from '../../model/evaluateBuild'
-import { gateStates } from '../../work/gates/gateStates'
-import { tasksOf } from '../../work/tasks/buildTasks'
+import { gateStates } from '../../jobs/gates/gateStates'
+import { tasksOf } from '../../jobs/tasks/buildTasks'
 import { changedText, gateSentence, needText } from './gateText'
 
 const TODAY = '2026-11-30'

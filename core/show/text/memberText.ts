@@ -8,7 +8,7 @@ import { pressedDeg } from '../../making/bends/trialBend'
 import { cornerWords, mouthMm } from '../../making/templates/memberTemplate'
 import type { MemberEvaluation } from '../../model/memberSubject'
 import { blankCorners, cornersInOrder, type WayFound } from '../../model/memberWork'
-import { piecesOfWay } from '../../work/cuts/cutPieces'
+import { piecesOfWay } from '../../jobs/cuts/cutPieces'
 import { sectionName } from './sectionText'
 import type { Missing } from '../../base/known'
 

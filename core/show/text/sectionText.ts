@@ -1,5 +1,5 @@
 import { SECTION_KINDS, type SectionKind } from '../../file/kinds/barKinds'
-import type { Section } from '../../work/cuts/section'
+import type { Section } from '../../jobs/cuts/section'
 
 const NAMES: Readonly<Record<SectionKind, string>> = { flat: 'flat', box: 'tube', round: 'round tube' }
 

@@ -1,7 +1,7 @@
 import { bought, MONDAY, ownTask, planOf, workBuild } from '../../testdata/workBuild'
-import { nextWork } from '../../work/next/nextWork'
-import { decidingChain } from '../../work/plan/decides'
-import { tasksOf } from '../../work/tasks/buildTasks'
+import { nextWork } from '../../jobs/next/nextWork'
+import { decidingChain } from '../../jobs/plan/decides'
+import { tasksOf } from '../../jobs/tasks/buildTasks'
 import type { Build } from '../../file/build/build'
 import { dayText, shortDay } from './dayText'
 import {

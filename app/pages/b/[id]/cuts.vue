@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fixed, formatLength } from '~~/core/base/units/format'
 import { sectionName } from '~~/core/show/text/sectionText'
-import type { Piece } from '~~/core/work/cuts/cutPieces'
+import type { Piece } from '~~/core/jobs/cuts/cutPieces'
 import type { FactColumn } from '~/composables/factColumn'
 import { cuts as words } from '~/texts/cuts'
 import { tabsOf } from '~/texts/views'

@@ -9,7 +9,7 @@ import {
   usualText,
   waitsText,
 } from '~~/core/show/text/workText'
-import { taskName } from '~~/core/work/tasks/taskName'
+import { taskName } from '~~/core/jobs/tasks/taskName'
 import { tasks as words } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
 import { useEvaluation } from '~/stores/evaluation'

@@ -7,7 +7,7 @@ import {
   provenText,
   usualText,
 } from '~~/core/show/text/workText'
-import { taskName } from '~~/core/work/tasks/taskName'
+import { taskName } from '~~/core/jobs/tasks/taskName'
 import { tasks as words } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
 import { usePlan } from '~/stores/plan'
