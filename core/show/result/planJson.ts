@@ -76,38 +76,11 @@ export function planJson(build: Build, today: Day): PlanJson {
   }
 }
 
-const taskJson = (task: Task): TaskJson => {
-  const {
-    key,
-    sort,
-    hours,
-    isUsual,
-    hands,
-    leadDays,
-    after,
-    present,
-    absent,
-    isHot,
-    from,
-    orderedAt,
-    isDone,
-  } = task
-  const told = {
-    key,
-    sort,
-    hours,
-    isUsual,
-    hands,
-    leadDays,
-    after,
-    present,
-    absent,
-    isHot,
-    from,
-    orderedAt,
-    isDone,
-  }
-  return { name: taskName(task), madeBy: task.made?.by ?? null, ...told }
+/** All of a task but what stands in the file or under another name. */
+function taskJson(task: Task): TaskJson {
+  const { made } = task
+  const told = Object.fromEntries(Object.entries(task).filter(([key]) => key !== 'entry' && key !== 'made'))
+  return { ...(told as Omit<Task, 'entry' | 'made'>), name: taskName(task), madeBy: made?.by ?? null }
 }
 
 function answerJson({ removals = [] }: Build, { plan, chance }: PlanAnswer) {

@@ -13,7 +13,7 @@ import { taskName } from '~~/core/jobs/tasks/taskName'
 import { tasks as words } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
 import { useEvaluation } from '~/stores/evaluation'
-import { usePlan } from '~/stores/plan'
+import { useShownPlan } from '~/composables/useShownPlan'
 import { useTasks } from '~/stores/tasks'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -21,14 +21,7 @@ import { useWorkbench } from '~/stores/workbench'
 const workbench = useWorkbench()
 const evaluation = useEvaluation()
 const tasks = useTasks()
-const plan = usePlan()
-onMounted(() => plan.lookAtClock())
-watch(
-  () => plan.toPlan,
-  () => void plan.look(),
-  { immediate: true },
-)
-onBeforeUnmount(() => plan.stop())
+const plan = useShownPlan()
 /** More than that is read nowhere. */
 const MOST_NOW = 3
 const MOST_BLOCKED = 3

@@ -10,7 +10,7 @@ import {
 import { taskName } from '~~/core/jobs/tasks/taskName'
 import { tasks as words } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
-import { usePlan } from '~/stores/plan'
+import { useShownPlan } from '~/composables/useShownPlan'
 import { usePlanFiles } from '~/stores/planFiles'
 import { useTasks } from '~/stores/tasks'
 import { useWorkbench } from '~/stores/workbench'
@@ -18,17 +18,10 @@ import { useWorkbench } from '~/stores/workbench'
 /** When what is done: all open work on the ruler of time. */
 const workbench = useWorkbench()
 const tasks = useTasks()
-const plan = usePlan()
+const plan = useShownPlan()
 const files = usePlanFiles()
 const chosen = ref<string | null>(null)
 const task = computed(() => (chosen.value === null ? null : tasks.taskOf(chosen.value)))
-onMounted(() => plan.lookAtClock())
-watch(
-  () => plan.toPlan,
-  () => void plan.look(),
-  { immediate: true },
-)
-onBeforeUnmount(() => plan.stop())
 /** What most waits for stands first; the rest is in the list below. */
 const MOST_BLOCKED = 6
 const usual = computed(() => usualText(tasks.open))
