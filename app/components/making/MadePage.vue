@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { making } from '~/texts/making'
-import { tabsOf } from '~/texts/views'
+import { tabsOf, type ViewOfBench } from '~/texts/views'
 
 /** A page of making: what is made at the left, what it is made by at the right, what stands side by side below. */
 const {
   items = [],
   item = undefined,
   choice = '',
+  nav = { label: making.nav.label, views: tabsOf('make') },
 } = defineProps<{
   title: string
   lead: string
@@ -14,13 +15,15 @@ const {
   items?: readonly { readonly value: string; readonly label: string }[]
   item?: string
   choice?: string
+  /** The views that it stands among; those of making when nothing is said. */
+  nav?: { readonly label: string; readonly views: readonly ViewOfBench[] }
 }>()
 const emit = defineEmits<{ look: [id: string] }>()
 defineSlots<{ default?: () => unknown; side?: () => unknown; below?: () => unknown }>()
 </script>
 
 <template>
-  <ViewNav :label="making.nav.label" :views="tabsOf('make')" />
+  <ViewNav :label="nav.label" :views="nav.views" />
   <div class="made">
     <div class="main">
       <ChoiceField
@@ -124,6 +127,11 @@ h1 {
   .side,
   .below {
     padding-inline: 14px;
+  }
+}
+@media print {
+  .made {
+    display: block;
   }
 }
 </style>

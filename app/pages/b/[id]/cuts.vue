@@ -20,140 +20,98 @@ const columns: readonly FactColumn<Piece>[] = [
   { key: 'length', label: words.columns.length, is: 'number', text: ({ lengthMm }) => length(lengthMm) },
   { key: 'of', label: words.columns.of, text: ({ of }) => of ?? words.own },
 ]
+const nav = { label: words.nav.label, views: tabsOf('order') }
 const print = () => window.print()
 </script>
 
 <template>
-  <div v-if="workbench.build && units">
-    <ViewNav :label="words.nav.label" :views="tabsOf('order')" />
-    <div class="cuts">
-      <div class="main">
-        <h1>{{ words.title }}</h1>
-        <p class="soft lead">{{ words.lead }}</p>
-        <p v-if="cuts.pieces.length === 0">{{ words.none }}</p>
-        <section v-for="one in cuts.plan.sections" :key="one.key" class="section" data-testid="section-cuts">
-          <h2>{{ sectionName(one.section) }}</h2>
-          <template v-if="one.plan.known">
-            <BarStrip
-              v-for="(sawn, k) in one.plan.value.bars"
-              :key="k"
-              :sawn="sawn"
-              :units="units"
-              :longest-mm="longestMm"
-            />
-            <p>
-              {{ words.mass(fixed(one.plan.value.massKg, 2), length(one.plan.value.restMm)) }}
-              <template v-if="one.plan.value.cost > 0">{{
-                words.cost(fixed(one.plan.value.cost, 2))
-              }}</template>
-              {{ ' '
-              }}<span class="soft">{{
-                one.plan.value.isProven ? words.proven : words.bounded(fixed(one.plan.value.boundCost, 2))
-              }}</span>
-            </p>
-          </template>
-          <template v-else>
-            <p class="soft"><MissingWords :missing="one.plan.missing" /></p>
-            <UButton
-              variant="outline"
-              icon="i-lucide-plus"
-              class="no-print start"
-              @click="cuts.addBar(one.section)"
-              >{{ words.addBarOf(sectionName(one.section)) }}</UButton
-            >
-          </template>
-          <FactTable
-            :columns="columns"
-            :rows="one.pieces"
-            :key-of="({ id }) => id"
-            :label="sectionName(one.section)"
-          />
-        </section>
-        <section v-if="cuts.plan.waiting.length > 0">
-          <h2>{{ words.waits }}</h2>
-          <ul>
-            <li v-for="{ piece, missing } in cuts.plan.waiting" :key="piece.id">
-              {{ piece.name }}: <MissingWords :missing="missing" />
-            </li>
-          </ul>
-        </section>
-        <p v-if="cuts.pieces.length > 0" class="caution">{{ words.caution }}</p>
+  <MadePage v-if="workbench.build && units" :title="words.title" :lead="words.lead" :nav="nav">
+    <p v-if="cuts.pieces.length === 0">{{ words.none }}</p>
+    <section v-for="one in cuts.plan.sections" :key="one.key" class="section" data-testid="section-cuts">
+      <h2>{{ sectionName(one.section) }}</h2>
+      <template v-if="one.plan.known">
+        <BarStrip
+          v-for="(sawn, k) in one.plan.value.bars"
+          :key="k"
+          :sawn="sawn"
+          :units="units"
+          :longest-mm="longestMm"
+        />
+        <p>
+          {{ words.mass(fixed(one.plan.value.massKg, 2), length(one.plan.value.restMm)) }}
+          <template v-if="one.plan.value.cost > 0">{{ words.cost(fixed(one.plan.value.cost, 2)) }}</template>
+          {{ ' '
+          }}<span class="soft">{{
+            one.plan.value.isProven ? words.proven : words.bounded(fixed(one.plan.value.boundCost, 2))
+          }}</span>
+        </p>
+      </template>
+      <template v-else>
+        <p class="soft"><MissingWords :missing="one.plan.missing" /></p>
         <UButton
-          v-if="cuts.pieces.length > 0"
-          icon="i-lucide-printer"
+          variant="outline"
+          icon="i-lucide-plus"
           class="no-print start"
-          @click="print()"
-          >{{ words.print }}</UButton
+          @click="cuts.addBar(one.section)"
+          >{{ words.addBarOf(sectionName(one.section)) }}</UButton
         >
-      </div>
-      <aside class="side no-print">
-        <section v-if="cuts.cutting" class="two">
-          <h2>{{ words.cutting }}</h2>
-          <FigureField
-            v-for="key in ['kerfMm', 'trimMm'] as const"
-            :key="key"
-            :label="words[key]"
-            kind="length"
-            :of="`cutting.${key}`"
-            required
-            :value="cuts.cutting[key]"
-            @change="$event !== undefined && cuts.changeCutting({ [key]: $event })"
-          />
-        </section>
-        <section class="entries">
-          <h2>{{ words.bars }}</h2>
-          <SectionFields v-for="bar in cuts.bars" :key="bar.id" list="bars" :entry="bar" />
-          <UButton variant="outline" icon="i-lucide-plus" class="start" @click="cuts.addBar()">{{
-            words.addBar
-          }}</UButton>
-        </section>
-        <section class="entries">
-          <h2>{{ words.pieces }}</h2>
-          <SectionFields v-for="piece in cuts.own" :key="piece.id" list="cutPieces" :entry="piece" />
-          <UButton variant="outline" icon="i-lucide-plus" class="start" @click="cuts.addPiece()">{{
-            words.addPiece
-          }}</UButton>
-        </section>
-      </aside>
-    </div>
-  </div>
+      </template>
+      <FactTable
+        :columns="columns"
+        :rows="one.pieces"
+        :key-of="({ id }) => id"
+        :label="sectionName(one.section)"
+      />
+    </section>
+    <section v-if="cuts.plan.waiting.length > 0">
+      <h2>{{ words.waits }}</h2>
+      <ul>
+        <li v-for="{ piece, missing } in cuts.plan.waiting" :key="piece.id">
+          {{ piece.name }}: <MissingWords :missing="missing" />
+        </li>
+      </ul>
+    </section>
+    <p v-if="cuts.pieces.length > 0" class="caution">{{ words.caution }}</p>
+    <UButton v-if="cuts.pieces.length > 0" icon="i-lucide-printer" class="no-print start" @click="print()">{{
+      words.print
+    }}</UButton>
+    <template #side>
+      <section v-if="cuts.cutting" class="two">
+        <h2>{{ words.cutting }}</h2>
+        <FigureField
+          v-for="key in ['kerfMm', 'trimMm'] as const"
+          :key="key"
+          :label="words[key]"
+          kind="length"
+          :of="`cutting.${key}`"
+          required
+          :value="cuts.cutting[key]"
+          @change="$event !== undefined && cuts.changeCutting({ [key]: $event })"
+        />
+      </section>
+      <section class="entries">
+        <h2>{{ words.bars }}</h2>
+        <SectionFields v-for="bar in cuts.bars" :key="bar.id" list="bars" :entry="bar" />
+        <UButton variant="outline" icon="i-lucide-plus" class="start" @click="cuts.addBar()">{{
+          words.addBar
+        }}</UButton>
+      </section>
+      <section class="entries">
+        <h2>{{ words.pieces }}</h2>
+        <SectionFields v-for="piece in cuts.own" :key="piece.id" list="cutPieces" :entry="piece" />
+        <UButton variant="outline" icon="i-lucide-plus" class="start" @click="cuts.addPiece()">{{
+          words.addPiece
+        }}</UButton>
+      </section>
+    </template>
+  </MadePage>
 </template>
 
 <style scoped>
-.cuts {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 380px;
-  align-items: start;
-}
-.main {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 16px;
-  padding: 14px 24px 48px;
-}
-.lead {
-  margin-top: -12px;
-}
-h1 {
-  font-weight: 600;
-  font-size: 1.1875rem;
-}
-.cuts :deep(h2) {
-  font-size: 1.0625rem;
-  font-weight: 600;
-}
 .section,
 .entries {
   display: grid;
   gap: 10px;
-}
-.side {
-  display: grid;
-  align-content: start;
-  gap: 20px;
-  min-height: 100%;
-  padding: 16px 20px 48px;
-  border-left: 1px solid var(--hair);
 }
 .two {
   display: grid;
@@ -166,29 +124,10 @@ h1 {
 .start {
   justify-self: start;
 }
-.caution {
-  padding: 6px 10px;
-  border-left: 3px solid var(--tight);
-  background: var(--wash);
-}
-@media (max-width: 1080px) {
-  .cuts {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .side {
-    border-left: 0;
-    border-top: 1px solid var(--hair);
-  }
-}
-@media (max-width: 640px) {
-  .main,
-  .side {
-    padding-inline: 14px;
-  }
-}
 @media print {
-  .cuts {
-    display: block;
+  .two,
+  .entries {
+    display: none;
   }
 }
 </style>
