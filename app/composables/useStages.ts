@@ -53,7 +53,7 @@ export function useStages(buildId: Ref<string>) {
       at('line', lined.value, hasOnlyChains.value ? 'chains' : 'line'),
       at('travel', travelled.value),
       at('make', made.value),
-      at('order', 'open', 'cuts'),
+      at('order', 'open', 'orders'),
       at('sheet', 'open', 'next'),
     ]
   })

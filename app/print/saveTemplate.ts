@@ -1,7 +1,8 @@
 import type { Template } from '~~/core/making/templates/template'
 import { download } from '../storage/download'
 import { fileName } from '../storage/fileName'
-import type { Paper, PrintedCheck } from './templatePdf'
+import type { Paper } from './papers'
+import type { PrintedCheck } from './templatePdf'
 
 /** How a template is taken away: on paper of a size, or as a drawing. */
 export type TemplateFile =

@@ -1,9 +1,6 @@
 import { jsPDF } from 'jspdf'
 import type { Template, TemplateLayer, TemplateMark } from '~~/core/making/templates/template'
-
-/** Paper in the printer, upright, in mm. */
-export const PAPERS = { a4: [210, 297], letter: [215.9, 279.4] } as const
-export type Paper = keyof typeof PAPERS
+import { PAPERS, type Paper } from './papers'
 
 /** What both check lines of an earlier print measured, in mm; as drawn when absent. */
 export interface PrintedCheck {

@@ -2,7 +2,7 @@ import type { SectionKind } from '~~/core/file/kinds/barKinds'
 
 /** Phrases of the cut list. */
 export const cuts = {
-  nav: { label: 'Views of ordering', cuts: 'Cut list' },
+  nav: { label: 'Views of ordering', orders: 'Order sheets', cuts: 'Cut list' },
   title: 'Cut list',
   lead: 'All that is still to be cut, laid out on the bars that can be had and on remnants, at the least cost.',
   none: 'Nothing is to be cut from bars: made parts that are not cut yet come here by themselves.',

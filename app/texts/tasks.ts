@@ -17,6 +17,8 @@ export const tasks = {
     cutout: { view: 'cutouts', go: 'Open its page' },
     weld: { view: 'welds', go: 'Open its page' },
     fit: { view: null, go: 'Open its page' },
+    order: { view: 'orders', go: 'Open its sheet' },
+    install: { view: 'orders', go: 'Open its sheet' },
     temporary: { view: 'temporary', go: 'Open its page' },
   } satisfies Record<Maker, { view: string | null; go: string }>,
   lists: {
@@ -26,6 +28,7 @@ export const tasks = {
     pieces: 'pieces',
     cutouts: 'cutouts',
     welds: 'welds',
+    orders: 'orders',
     temporaries: 'temporary',
   } satisfies Record<MakingList, string>,
   noCrew:

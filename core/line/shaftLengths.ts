@@ -3,11 +3,9 @@ import { workedOnce, type Kernel, type Row } from '../base/columns/kernel'
 import { hardwareLength } from './hardware'
 import type { LineColumns } from './lineColumns'
 import type { LineGeometry } from './lineGeometry'
+import { LENGTH_MARKS, type LengthMark } from '../file/parts/lengthMarks'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { Line, ShaftEnd } from '../file/parts/lineSpec'
-
-/** Places on a shaft's end a tape can be held to. */
-export type LengthMark = 'joint-centre' | 'flange-face' | 'shaft-end' | 'seal-face'
 
 /** One way of asking for the same shaft, in mm, as the vehicle stands. */
 export interface LengthFigure {
@@ -25,7 +23,7 @@ export interface ShaftLengths {
   readonly setIn: number | null
 }
 
-const FEATURES = ['flange-face', 'shaft-end', 'seal-face'] as const
+const FEATURES = LENGTH_MARKS.filter((mark) => mark !== 'joint-centre')
 
 /**
  * Length on the vehicle between two places on a shaft's ends, in mm: from the front joint centre and its mating axis, and the

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Paper, PrintedCheck } from '~/print/templatePdf'
+import type { Paper } from '~/print/papers'
+import type { PrintedCheck } from '~/print/templatePdf'
 import { making as words } from '~/texts/making'
 import type { TemplateFile } from '~/print/saveTemplate'
 

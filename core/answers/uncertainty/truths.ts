@@ -51,13 +51,19 @@ interface KeptBlock extends TruthBlock {
  * Truths of a compiled build.
  *
  * @param isKept - to be handed out more than once
+ * @param wanted - what is asked of them; everything that is sampled when nothing is said
  */
-export function newTruths(compiled: CompiledBuild, options: SamplingOptions, isKept = false): Truths {
+export function newTruths(
+  compiled: CompiledBuild,
+  options: SamplingOptions,
+  isKept = false,
+  wanted: readonly Column[] = sampledColumns(compiled),
+): Truths {
   const { graph, measured, levers } = compiled
   const { inputs, columns } = measured.list
   const count = inputs.every((input) => deviationOf(input) === 0) ? 0 : options.samples
   const run = newRun(graph, Math.max(1, Math.min(TRUTHS_AT_ONCE, count)))
-  const border = borderOf(graph, [...levers.values(), ...setWheels(compiled)], sampledColumns(compiled))
+  const border = borderOf(graph, [...levers.values(), ...setWheels(compiled)], wanted)
   const stock: Stock = {
     inputs,
     columns,

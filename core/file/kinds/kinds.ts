@@ -8,6 +8,7 @@ import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
 import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
+import { KINDS_OF_ORDERS, type OrderTypes } from './orderKinds'
 import { KINDS_OF_PIECES, type PieceTypes } from './pieceKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
@@ -40,6 +41,7 @@ export const KINDS = [
   KINDS_OF_TASKS,
   KINDS_OF_BARS,
   KINDS_OF_GATES,
+  KINDS_OF_ORDERS,
 ] as const
 
 /** Their types. */
@@ -61,4 +63,5 @@ export type Kinds = VehicleTypes &
   CutoutTypes &
   TaskTypes &
   BarTypes &
-  GateTypes
+  GateTypes &
+  OrderTypes

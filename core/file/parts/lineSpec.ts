@@ -49,7 +49,11 @@ const endOf = <K extends string>(kind: K) => ({ kind: kindOf(kind) })
 /** Hardware at the end of a shaft, by its kind. */
 const ENDS = {
   /** Cap seats bolted straight into the mating yoke: the joint centre is the seat centre. */
-  yoke: object(endOf('yoke')),
+  yoke: object({
+    ...endOf('yoke'),
+    /** The face that the caps are bolted to lies so far beyond the joint centre, on the mating axis. */
+    boltFaceToJointMm: figure(-500, 500),
+  }),
   /** A flange; its face lies `faceToJointMm` beyond the joint centre, on the mating axis. */
   flange: object({ ...endOf('flange'), faceToJointMm: length() }),
   /** A yoke that slides on the splines of an output shaft. */

@@ -72,7 +72,7 @@ const weldsThat = ({ welds = [] }: Build, is: (weld: (typeof welds)[number]) => 
   welds.filter(is).map(({ name }) => name)
 
 /** Parts that stay in the vehicle and are not so far yet. */
-function partsBelow(
+export function partsBelow(
   { crossmembers = [], plates = [], copedTubes = [], pieces = [] }: Build,
   least: MakingState,
 ) {

@@ -1,6 +1,8 @@
 import type { Build } from '../../file/build/build'
 import type { Estimate, TaskEntry } from '../../file/kinds/taskKinds'
-import { MAKER_FACTS } from './makers'
+import type { Day } from '../../base/days'
+import type { OrderWhen } from '../../file/kinds/orderKinds'
+import { MAKER_FACTS, type Maker } from './makers'
 import { madeKey, madeTasks, type MadeTask } from './madeTasks'
 import type { Task } from './task'
 
@@ -25,7 +27,7 @@ export function tasksOf(build: Build, outCount: number): Task[] {
       return {
         key,
         made: one,
-        ...told(entry, sort),
+        ...told(entry, sort, one.ordering?.at),
         hours: entry?.hours ?? times(usualH, one.count),
         isUsual: entry?.hours === undefined,
         isHot: entry?.isHot ?? isHot,
@@ -52,7 +54,11 @@ const times = ({ low, likely, high }: Estimate, count: number): Estimate => ({
   high: high * count,
 })
 
-const told = (entry: TaskEntry | null, sort: Task['sort']) => ({
+const told = (
+  entry: TaskEntry | null,
+  sort: Task['sort'],
+  orderedAt: Day | null | undefined = undefined,
+) => ({
   entry,
   sort,
   hands: entry?.hands === 2 ? (2 as const) : (1 as const),
@@ -60,12 +66,20 @@ const told = (entry: TaskEntry | null, sort: Task['sort']) => ({
   present: entry?.present ?? [],
   absent: entry?.absent ?? [],
   from: entry?.from ?? null,
-  orderedAt: entry?.orderedAt ?? null,
+  orderedAt: orderedAt === undefined ? (entry?.orderedAt ?? null) : orderedAt,
 })
 
-/** A part is fitted after it is made; else after all that its maker waits for. */
-function madeBefore(made: readonly MadeTask[], { by, thing }: MadeTask): string[] {
-  const { after } = MAKER_FACTS[by]
-  const own = by === 'fit' ? made.filter((one) => one.by === 'make' && one.thing?.id === thing?.id) : []
+/** What has to be done before a sheet goes out, by what its figures rest on. */
+const BEFORE_ORDER: Readonly<Record<OrderWhen, readonly Maker[]>> = {
+  now: [],
+  mounts: ['measure', 'again', 'cure', 'make'],
+  ride: ['measure', 'again', 'cure', 'make', 'weld', 'fit'],
+}
+/** A thing is fitted after it is made, or came. */
+const HERE_BY: Readonly<Partial<Record<Maker, Maker>>> = { fit: 'make', install: 'order' }
+
+function madeBefore(made: readonly MadeTask[], { by, thing, ordering }: MadeTask): string[] {
+  const after = ordering ? BEFORE_ORDER[ordering.when] : MAKER_FACTS[by].after
+  const own = made.filter((one) => one.by === HERE_BY[by] && one.thing?.id === thing?.id)
   return [...own, ...made.filter((one) => after.includes(one.by))].map(madeKey)
 }

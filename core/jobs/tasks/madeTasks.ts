@@ -1,4 +1,7 @@
 import type { Build } from '../../file/build/build'
+import type { Day } from '../../base/days'
+import type { OrderEntry, OrderWhen } from '../../file/kinds/orderKinds'
+import { whenOf } from '../orders/orderWhen'
 import type { WeldEntry } from '../../file/kinds/weldKinds'
 import { MAKING_STATES, type MakingState } from '../../file/kinds/madePart'
 import { measuringTour } from '../../measure/tour/tour'
@@ -7,6 +10,8 @@ import type { MadeBy, MakingList } from './task'
 /** A task of the build, before what the builder says of it. */
 export interface MadeTask extends MadeBy {
   readonly isDone: boolean
+  /** When it was ordered, and what it waits for until then; absent for what is not ordered by a sheet. */
+  readonly ordering?: { readonly at: Day | null; readonly when: OrderWhen }
 }
 
 const isAtLeast = (state: MakingState | undefined, least: MakingState): boolean =>
@@ -71,9 +76,21 @@ export function madeTasks(build: Build, outCount: number): MadeTask[] {
       one('weld', { list: 'welds', id: weld.id, name: weld.name }, isWelded(weld)),
     ),
     ...fittedParts(build).map((part) => one('fit', part, isAtLeast(part.state, 'fitted'))),
+    ...(build.orders ?? []).flatMap((order) => ofOrder(order)),
     ...(build.temporaries ?? []).map(({ id, name, closedAt }) =>
       one('temporary', { list: 'temporaries', id, name }, closedAt !== undefined),
     ),
+  ]
+}
+
+/** What is ordered is fitted once it came and was accepted; a pattern goes to the machinist and is never fitted. */
+function ofOrder(order: OrderEntry): MadeTask[] {
+  const { id, name, kind, sent, arrived } = order
+  const thing = { list: 'orders' as const, id, name }
+  const isHere = arrived?.verdict === 'accepted'
+  return [
+    { by: 'order', thing, count: 1, isDone: isHere, ordering: { at: sent?.at ?? null, when: whenOf(order) } },
+    ...(kind === 'pattern' ? [] : [{ by: 'install' as const, thing, count: 1, isDone: false }]),
   ]
 }
 

@@ -1,7 +1,18 @@
 import type { Estimate, TaskSort } from '../../file/kinds/taskKinds'
 
 /** What of a build makes tasks, in the order in which one works. */
-export const MAKERS = ['measure', 'again', 'cure', 'make', 'cutout', 'weld', 'fit', 'temporary'] as const
+export const MAKERS = [
+  'measure',
+  'again',
+  'cure',
+  'make',
+  'cutout',
+  'weld',
+  'fit',
+  'order',
+  'install',
+  'temporary',
+] as const
 export type Maker = (typeof MAKERS)[number]
 
 interface MakerFacts {
@@ -43,5 +54,7 @@ export const MAKER_FACTS: Readonly<Record<Maker, MakerFacts>> = {
     isDoneBy: 'builder',
   },
   fit: { sort: 'fit', usualH: hours(0.3, 0.7, 1.5), isHot: false, after: [], isDoneBy: 'builder' },
+  order: { sort: 'buy', usualH: minutes(5, 15, 45), isHot: false, after: [], isDoneBy: 'build' },
+  install: { sort: 'fit', usualH: hours(0.3, 0.7, 2), isHot: false, after: [], isDoneBy: 'builder' },
   temporary: { sort: 'fit', usualH: hours(0.2, 0.5, 1.5), isHot: false, after: [], isDoneBy: 'builder' },
 }

@@ -4,7 +4,7 @@ import type { Maker } from './makers'
 
 /** Lists whose things make tasks. */
 export type MakingList =
-  'crossmembers' | 'plates' | 'copedTubes' | 'pieces' | 'cutouts' | 'welds' | 'temporaries'
+  'crossmembers' | 'plates' | 'copedTubes' | 'pieces' | 'cutouts' | 'welds' | 'orders' | 'temporaries'
 
 /** What of a build makes a task. */
 export interface MadeBy {

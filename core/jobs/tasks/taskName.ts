@@ -11,6 +11,8 @@ const NAMES: Readonly<Record<Maker, (name: string, count: number) => string>> = 
   cutout: (name) => `cut ${name}`,
   weld: (name) => `weld ${name}`,
   fit: (name) => `fit ${name}`,
+  order: (name) => `order ${name}`,
+  install: (name) => `fit ${name}`,
   temporary: (name) => `make good: ${name}`,
 }
 

@@ -8,6 +8,7 @@ export const DIMENSION_KEYS = [
   'bore-to-joint',
   'seal-to-end',
   'face-to-joint',
+  'bolt-face',
   'joint-to-joint',
   'tube',
   'overhang',
@@ -128,6 +129,8 @@ function endFigures(
       : { from: part, fromAt: 0, to: part, toAt: at(share) }
   if (end?.kind === 'flange')
     return [typed(part, 'face-to-joint', [...path, 'faceToJointMm'], end.faceToJointMm, toJoint(0))]
+  if (end?.kind === 'yoke')
+    return [typed(part, 'bolt-face', [...path, 'boltFaceToJointMm'], end.boltFaceToJointMm, toJoint(0), true)]
   if (end?.kind !== 'slip-yoke') return []
   const { shaftEnd, boreBottom } = SLIP_YOKE
   return [

@@ -2,7 +2,8 @@ import { CHECK_STATES, type CheckState } from '../../check/check'
 import type { LineEvaluation } from '../../model/lineEvaluation'
 import { fallWords, planWords } from '../../base/frame/words'
 import type { Known } from '../../base/known'
-import type { LengthFigure, LengthMark } from '../../line/shaftLengths'
+import type { LengthMark } from '../../file/parts/lengthMarks'
+import type { LengthFigure } from '../../line/shaftLengths'
 import type { LineFigures, ShaftFigures } from '../../line/lineFigures'
 import { turning } from '../../line/turning'
 import { peakAcceleration, smallAngleAcceleration } from '../../line/uniformity'
@@ -48,6 +49,7 @@ const MARK_NAMES: Readonly<Record<LengthMark, string>> = {
   'flange-face': 'flange face',
   'shaft-end': 'end of the output shaft',
   'seal-face': 'seal face',
+  'bolt-face': 'bolt face of the yoke',
 }
 
 /** All figures of a line, grouped for reading; empty while the line is not known. */
@@ -282,7 +284,7 @@ export function lengthFacts(
   }))
 }
 
-function lengthName({ from, to }: LengthFigure): string {
+export function lengthName({ from, to }: LengthFigure): string {
   const seats = (mark: LengthMark, other: LengthMark) =>
     mark === 'joint-centre' && other !== 'joint-centre' ? 'cap seats' : MARK_NAMES[mark]
   return `${seats(from, to)} to ${seats(to, from)}`

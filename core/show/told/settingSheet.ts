@@ -4,6 +4,7 @@ import { cutRows } from '../text/cutText'
 import { worstOf } from '../../file/limits/worst'
 import { checkLabel, checkValueText, marginText, plusMinusText, sentenceCase } from '../text/checkText'
 import { lieWords } from '../text/axisText'
+import { setupsUsed, type UsedSetup } from '../text/setupsUsed'
 import { leverInstruction } from './leverText'
 import { lineFacts, lineSpread, spreadText, type FactGroup } from '../text/lineFacts'
 import type { Check, CheckState } from '../../check/check'
@@ -72,12 +73,7 @@ export interface SettingSheet {
   /** What has to be cut or dented, and how deep. */
   readonly cuts: readonly string[]
   readonly shafts: readonly FactGroup[]
-  readonly setups: readonly {
-    readonly name: string
-    readonly date: string
-    readonly tools: string
-    readonly by: string
-  }[]
+  readonly setups: readonly UsedSetup[]
   readonly assumptions: readonly string[]
   readonly isWelded: boolean
 }
@@ -144,7 +140,7 @@ export function settingSheet(
     shafts: now.lines.flatMap((line) =>
       lineFacts(build, line, sureness).filter(({ about }) => about === 'shaft'),
     ),
-    setups: usedSetups(build),
+    setups: setupsUsed(build),
     assumptions: now.assumptions,
     isWelded: build.levers.some((lever) => lever.kind === 'wedge' && (now.settings[lever.id] ?? 0) !== 0),
   }
@@ -209,20 +205,4 @@ function jointText(
   const show = (size: number) => formatAngle(size, build.units, 2)
   const doubt = spreadText(lineSpread(sureness, found.line.id)(state, `joints[${index}].angleDeg`), show)
   return [show(angle), doubt ?? ''].join(' ').trim()
-}
-
-function usedSetups(build: Build): SettingSheet['setups'] {
-  return build.setups.flatMap((setup) => {
-    const readings = build.readings.filter((reading) => 'setup' in reading && reading.setup === setup.id)
-    if (readings.length === 0) return []
-    const tools = new Set(
-      readings.flatMap((reading) => ('tool' in reading && reading.tool ? [reading.tool] : [])),
-    )
-    const names = build.tools.filter((tool) => tools.has(tool.id)).map((tool) => tool.name)
-    const by = [...new Set(readings.flatMap((reading) => (reading.takenBy ? [reading.takenBy] : [])))]
-    const state = setup.loaded ? 'ride height, loaded' : 'not loaded'
-    return [
-      { name: `${setup.name}, ${state}`, date: setup.date ?? '', tools: names.join(', '), by: by.join(', ') },
-    ]
-  })
 }

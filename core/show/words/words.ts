@@ -12,6 +12,7 @@ import { HUMP_WORDS } from './humpWords'
 import { LINE_WORDS } from './lineWords'
 import { MEMBER_WORDS } from './memberWords'
 import { MOUNT_WORDS } from './mountWords'
+import { ORDER_WORDS } from './orderWords'
 import { PIECE_WORDS } from './pieceWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
@@ -44,6 +45,7 @@ export const WORDS = [
   TASK_WORDS,
   BAR_WORDS,
   GATE_WORDS,
+  ORDER_WORDS,
 ] as const
 
 /** What each quantity is asked with. */
