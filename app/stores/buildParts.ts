@@ -48,7 +48,15 @@ const partsThat = (...changes: readonly Changes[]): (keyof Build)[] =>
   (Object.keys(PARTS) as (keyof typeof PARTS)[]).filter((part) => changes.includes(PARTS[part]))
 
 /** Lists of the work itself: nothing is measured by them, nothing worked out of them. */
-const OF_WORK: readonly (keyof Build)[] = ['ticks', 'tasks', 'removals', 'bars', 'cutPieces', 'gates', 'orders']
+const OF_WORK: readonly (keyof Build)[] = [
+  'ticks',
+  'tasks',
+  'removals',
+  'bars',
+  'cutPieces',
+  'gates',
+  'orders',
+]
 
 /** Parts that mistakes in readings are looked for in, and that say what is to be read: with every list that a subject adds. */
 export const READING_PARTS: readonly (keyof Build)[] = [

@@ -57,6 +57,12 @@ export const useOrders = defineStore('orders', () => {
       draft.orders = [...(draft.orders ?? []), { id, ...thing }]
     })
   }
+  /** The same by its kind, of some thing of the build or of the first that there is. */
+  function beginOf(kind: OrderEntry['kind'], of?: string): void {
+    const things = workbench.build ? orderables(workbench.build) : []
+    const thing = things.find((other) => other.kind === kind && (of === undefined || other.of === of))
+    if (thing) begin(thing)
+  }
   function change(changed: Changed<Omit<OrderEntry, 'id'>>, label: string = words.changes.change): void {
     const id = one.value?.id
     workbench.change(label, (draft) => {
@@ -153,6 +159,7 @@ export const useOrders = defineStore('orders', () => {
     isMeasured,
     effects,
     begin,
+    beginOf,
     change,
     ask,
     remove,

@@ -44,30 +44,7 @@ export const halfshaftTexts = {
     waits: (what: string) => `Told once it is known: ${what}.`,
     untold: 'how far the wheel goes, and how the hub moves',
     hub: (name: string) => `How the ${name} moves`,
-    print: 'Print the order',
-  },
-  order: {
-    title: 'Halfshafts to make',
-    for: (build: string, position: string) => `For ${build}, position ${position}`,
-    convention:
-      'Joint centre to joint centre, the inner joint in the middle of its plunge; the vehicle at ride height, loaded.',
-    length: 'Length',
-    plunge: 'Inner joint, either way',
-    ride: 'At ride height',
-    longest: 'Longest in the travel',
-    shortest: 'Shortest in the travel',
-    outer: 'Steepest outer joint',
-    inner: 'Steepest inner joint',
-    undecided: 'Not decided yet: no order goes out with this figure.',
-    outside:
-      'This length does not keep clear of both stops over the travel: do not order it. Take one of the window, or move what moves the joints.',
-    round: 'Make it to the nearest millimetre. Within the window below either way is safe.',
-    window: 'May be made from … to',
-    torque: 'Most torque in the shaft',
-    caution:
-      'One-piece shafts, from a maker of the trade. A shaft that carries torque is not cut and welded but by who is qualified for it, and local rules come first.',
-    measured: (tools: string) =>
-      `Measured with ${tools || 'tools that were not named'}, and computed; ± is 95 %.`,
+    print: 'Order sheet',
   },
   title: 'Pattern from two donor shafts',
   lead: 'Two cut shafts, slid past each other in place, tell the length of the one to be made.',
@@ -76,7 +53,7 @@ export const halfshaftTexts = {
   newName: (count: number) => (count % 2 === 0 ? 'left shaft' : 'right shaft'),
   name: 'Which shaft',
   remove: (name: string) => `Delete ${name}`,
-  print: 'Print the sheet for the machinist',
+  orderSheet: 'Sheet for the machinist',
   steps: {
     settle: 'Settle the vehicle',
     pieces: 'Measure both pieces',
@@ -119,11 +96,4 @@ export const halfshaftTexts = {
     'The middle of the marks puts the joint at mid plunge at ride height. Where the travel uses more of one side, the middle of the range that is used is the better length: read the distance at droop and bump as well before you order.',
   caution:
     'Stands under the vehicle before anybody lies beneath it. The pattern is for measuring only: it never carries torque, and it is not driven.',
-  sheet: {
-    title: 'Halfshaft to make',
-    pattern: 'Pattern, not a part',
-    from: (build: string) => `For ${build}`,
-    made: 'One piece, from a machinist or shaft maker of the trade, by his own material and hardness; splines and joints by the samples that go with this sheet.',
-    ask: 'Ask when a sample and this sheet do not agree.',
-  },
 } as const

@@ -68,7 +68,10 @@ export const orders = {
   fromTo: (from: string, to: string) => `${from} to ${to}`,
   risk: {
     title: 'If it is ordered now',
-    bottoms: (chance: string) => `${chance} that the shaft bottoms`,
+    bottoms: (chance: string, kind: OrderKind) =>
+      kind === 'halfshafts'
+        ? `${chance} that a joint comes to a stop of its plunge`
+        : `${chance} that the shaft bottoms`,
     pulls: (chance: string) => `${chance} that its spline comes apart`,
     rests:
       'by the ± of its readings, over every place of the wheels that was told; the mounts may still move it further',

@@ -57,9 +57,13 @@ test('the sheet for the machinist says what it is, in both units', async ({ page
     ['Overlap, pulled out', '162'],
   ] as const)
     await type(page, label, figure)
-  await page.evaluate(() => (window.print = () => undefined))
-  await page.getByRole('button', { name: 'Print the sheet for the machinist' }).click()
-  await page.emulateMedia({ media: 'print' })
+  await page.getByRole('button', { name: 'Sheet for the machinist' }).click()
+  const sheet = page.getByTestId('order-paper')
+  await expect(sheet).toContainText('pattern only, not to be driven')
+  // 599 mm are 23 9/16" and a trace more.
+  await expect(sheet).toContainText('599.0 mm (23 9/16" +)')
+  await expect(sheet).toContainText('overlap 141.0 mm (5 9/16" −)')
+})
   const sheet = page.getByTestId('machinist-sheet')
   await expect(sheet).toBeVisible()
   await expect(sheet).toContainText('Pattern, not a part')
@@ -151,9 +155,17 @@ test('the order of both shafts is one page, in both units, with what the travel 
   page,
 }) => {
   await openHatch(page)
-  await page.evaluate(() => (window.print = () => undefined))
-  await page.getByRole('button', { name: 'Print the order' }).click()
+  await page.getByRole('button', { name: 'Order sheet' }).click()
+  const order = page.getByTestId('order-paper')
+  await expect(order).toContainText('503.0 mm (19 13/16" −)')
+  await expect(order).toContainText('steepest outer joint28.3°, 85.0 mm down, rack to the left')
+  await expect(order).toContainText('local rules come first')
+  // The length on the card lies outside what keeps clear, and nobody is to order it unwarned.
+  await expect(order.getByText('do not order it')).toHaveCount(1)
   await page.emulateMedia({ media: 'print' })
+  await expect(order).toBeVisible()
+  await expect(page.getByLabel('Shop', { exact: true })).toBeHidden()
+})
   const order = page.getByTestId('halfshaft-order')
   await expect(order).toBeVisible()
   await expect(order).toContainText('503.0 mm (19 13/16" −)')

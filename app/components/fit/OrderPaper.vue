@@ -46,7 +46,9 @@ const about = computed(() =>
         </li>
       </ul>
     </template>
-    <PaperDrawing v-if="sheet.drawing" :drawing="sheet.drawing" :name="sheet.title" :room="ROOM" />
+    <div v-if="sheet.drawing" class="drawing" tabindex="0" role="group" :aria-label="sheet.title">
+      <PaperDrawing :drawing="sheet.drawing" :name="sheet.title" :room="ROOM" />
+    </div>
     <section v-for="section in sheet.sections" :key="section.title">
       <h3>{{ section.title }}</h3>
       <FactTable
@@ -110,8 +112,18 @@ h3 {
   border: 1.5px solid var(--ink);
   font-weight: 600;
 }
+.order-paper :deep(table) {
+  table-layout: fixed;
+}
 .order-paper :deep(td:first-child) {
   width: 32%;
+}
+.order-paper :deep(td:nth-child(2)) {
+  width: 30%;
+  white-space: normal;
+}
+.order-paper :deep(td:nth-child(3)) {
+  width: 12%;
 }
 .order-paper :deep(td:last-child) {
   white-space: normal;
@@ -135,6 +147,12 @@ footer {
   font-size: 0.8125rem;
 }
 @media screen and (max-width: 720px) {
+  .drawing {
+    overflow-x: auto;
+  }
+  .drawing :deep(svg) {
+    width: 640px;
+  }
   .order-paper {
     padding: 14px;
     font-size: 0.875rem;

@@ -39,10 +39,10 @@ defineExpose({ laid })
         :cx="mark.at[0]"
         :cy="mark.at[1]"
         :r="mark.radius"
-        :class="mark.look"
+        :class="`look-${mark.look}`"
       />
-      <polygon v-else-if="mark.isClosed" :points="pointsOf(mark)" :class="mark.look" />
-      <polyline v-else :points="pointsOf(mark)" :class="mark.look" />
+      <polygon v-else-if="mark.isClosed" :points="pointsOf(mark)" :class="`look-${mark.look}`" />
+      <polyline v-else :points="pointsOf(mark)" :class="`look-${mark.look}`" />
     </template>
   </svg>
 </template>
@@ -60,24 +60,24 @@ circle {
   stroke: var(--ink);
   stroke-width: 0.35;
 }
-.hidden {
+.look-hidden {
   stroke-width: 0.2;
   stroke-dasharray: 1.6 1;
 }
-.centre {
+.look-centre {
   stroke-width: 0.12;
   stroke-dasharray: 5 1 1 1;
 }
-.dimension {
+.look-dimension {
   stroke-width: 0.15;
 }
-.main {
+.look-main {
   stroke-width: 0.4;
 }
-.thin {
+.look-thin {
   stroke-width: 0.1;
 }
-.arrow {
+.look-arrow {
   fill: var(--ink);
   stroke-width: 0.1;
 }

@@ -11,7 +11,7 @@ const NAMES: Readonly<Record<Maker, (name: string, count: number) => string>> = 
   cutout: (name) => `cut ${name}`,
   weld: (name) => `weld ${name}`,
   fit: (name) => `fit ${name}`,
-  order: (name) => `order ${name}`,
+  order: (name) => name,
   install: (name) => `fit ${name}`,
   temporary: (name) => `make good: ${name}`,
 }

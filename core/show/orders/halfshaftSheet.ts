@@ -72,9 +72,7 @@ export const halfshaftSheet: BodyOf = (site, order): OrderBody => {
     cautions: [
       'One-piece shafts, from a maker of the trade. A shaft that carries torque is not cut and welded but by who is qualified for it, and local rules come first.',
     ],
-    alerts: told.flatMap(({ isOut, line }) =>
-      isOut ? [`${line.name} does not keep clear of both stops over the travel: do not order it`] : [],
-    ),
+    alerts: told.flatMap(alertsOf),
     checks: told.flatMap(({ checks }) => checks),
     columns: namedFigures(site.compiled).flatMap(({ id, column }) => (ids.has(id) ? [column] : [])),
     arrival: told.map(({ line, lengthMm }) => ({
@@ -86,6 +84,11 @@ export const halfshaftSheet: BodyOf = (site, order): OrderBody => {
     })),
   }
 }
+
+const alertsOf = ({ isOut, isTaken, line }: Half): string[] => [
+  ...(isOut ? [`${line.name} does not keep clear of both stops over the travel: do not order it`] : []),
+  ...(isTaken ? [] : [`${line.name}: its length is not decided, this is the middle of what the travel uses`]),
+]
 
 function halfOf(
   { evaluation }: OrderSite,

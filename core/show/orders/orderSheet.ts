@@ -6,7 +6,7 @@ import type { Reading } from '../../file/build/reading'
 import { MOST_ROWS, type OrderEntry } from '../../file/kinds/orderKinds'
 import { earlyBy } from '../../jobs/orders/orderWhen'
 import { chosenPosition } from '../../model/evaluateBuild'
-import { checkLabel, checkValueText } from '../text/checkText'
+import { checkLabel, checkValueText, sentenceCase } from '../text/checkText'
 import { setupsUsed, type UsedSetup } from '../text/setupsUsed'
 import type { OrderBody, OrderSite } from './orderBody'
 import { ORDER_KIND_FACTS } from './orderKindFacts'
@@ -72,7 +72,7 @@ function outOf({ build }: OrderSite, { checks, alerts = [] }: OrderBody): SheetW
     .map((check) => `${checkLabel(check)} ${checkValueText(check, check.value, build.units)}`)
   const more = out.length > MOST_NAMED ? [`${out.length - MOST_NAMED} more`] : []
   return [
-    ...alerts.map((text): SheetWarning => ({ kind: 'out', text })),
+    ...alerts.map((text): SheetWarning => ({ kind: 'out', text: sentenceCase(text) })),
     ...(named.length > 0
       ? [{ kind: 'out' as const, text: `Out as it stands: ${[...named, ...more].join('; ')}` }]
       : []),
@@ -165,6 +165,21 @@ function labelsOf({ compiled }: OrderSite, readings: readonly Reading[]): string
   return [...new Set(inputs.flatMap(({ readingId, label }) => (ids.has(readingId) ? [label] : [])))]
 }
 
-/** How likely a shaft does not fit that is ordered now; null for what is no shaft that slips. */
-export const orderRisk = ({ compiled, evaluation }: OrderSite, order: OrderEntry): LengthRisk | null =>
-  order.kind === 'propshaft' ? lengthRisk(compiled, evaluation, order.of, order.shaft ?? 0) : null
+/**
+ * How likely what slips in it does not fit if it is ordered now: of a pair of halfshafts the likelier one. Null for what holds nothing that slips, or
+ * while its lengths are not known.
+ */
+export function orderRisk({ compiled, evaluation }: OrderSite, order: OrderEntry): LengthRisk | null {
+  if (order.kind === 'propshaft') return lengthRisk(compiled, evaluation, order.of, order.shaft ?? 0)
+  if (order.kind !== 'halfshafts') return null
+  const both = [order.of, ...(order.other === undefined ? [] : [order.other])].flatMap((id) => {
+    const shaft = evaluation.lines
+      .find(({ line }) => line.id === id)
+      ?.line.shafts.findIndex(({ plunge }) => plunge !== undefined)
+    return (shaft === undefined ? null : lengthRisk(compiled, evaluation, id, shaft)) ?? []
+  })
+  return both.reduce<LengthRisk | null>(
+    (worst, one) => (worst && worst.bottoms >= one.bottoms ? worst : one),
+    null,
+  )
+}

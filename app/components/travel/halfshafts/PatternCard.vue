@@ -9,7 +9,7 @@ import { usePatterns } from '~/stores/patterns'
 
 /** One shaft by its donor pieces, step by step, with the length that comes of it. */
 const { read, step, found } = defineProps<{ read: DonorPattern; step: PatternStep; found: Known<Pattern> }>()
-const emit = defineEmits<{ print: [] }>()
+const emit = defineEmits<{ order: [] }>()
 const patterns = usePatterns()
 const { length } = useFormat()
 const words = halfshaftTexts
@@ -107,7 +107,7 @@ const facts = computed(() => {
         <VerdictMark verdict="out" silent /> {{ words.cannotClamp }}
       </p>
       <p class="soft">{{ words.schools }}</p>
-      <UButton icon="i-lucide-printer" variant="outline" @click="emit('print')">{{ words.print }}</UButton>
+      <UButton icon="i-lucide-send" variant="outline" @click="emit('order')">{{ words.orderSheet }}</UButton>
     </div>
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { halfshaftTexts } from '~/texts/halfshafts'
 import { useHalfshafts } from '~/stores/halfshafts'
+import { useOrders } from '~/stores/orders'
 import { usePatterns } from '~/stores/patterns'
 import { useWorkbench } from '~/stores/workbench'
 
@@ -8,31 +9,26 @@ import { useWorkbench } from '~/stores/workbench'
 const workbench = useWorkbench()
 const halfshafts = useHalfshafts()
 const patterns = usePatterns()
+const orders = useOrders()
 const words = halfshaftTexts
-/** What is printed: the order, or the sheet of a pattern by its id. */
-const printed = ref<'order' | { readonly pattern: string } | null>(null)
-const sheet = computed(() => {
-  const of = printed.value
-  return of === null || of === 'order' ? undefined : patterns.all.find(({ read }) => read.id === of.pattern)
-})
 const canOrder = computed(() => halfshafts.all.some(({ found }) => found))
-async function print(what: NonNullable<typeof printed.value>) {
-  printed.value = what
-  await nextTick()
-  window.print()
+/** Opens the sheet of an order, which is begun where there is none. */
+function openSheet(kind: 'halfshafts' | 'pattern', of?: string) {
+  orders.beginOf(kind, of)
+  return navigateTo(`/b/${workbench.build?.id ?? ''}/orders`)
 }
 </script>
 
 <template>
   <TravelNav />
   <div v-if="workbench.build" class="halfshafts">
-    <div class="no-print list">
+    <div class="list">
       <header>
         <div>
           <h1>{{ words.lengths.title }}</h1>
           <p class="soft">{{ words.lengths.lead }}</p>
         </div>
-        <UButton v-if="canOrder" icon="i-lucide-printer" variant="outline" @click="print('order')">{{
+        <UButton v-if="canOrder" icon="i-lucide-send" variant="outline" @click="openSheet('halfshafts')">{{
           words.lengths.print
         }}</UButton>
       </header>
@@ -68,22 +64,9 @@ async function print(what: NonNullable<typeof printed.value>) {
         :read="read"
         :step="step"
         :found="found"
-        @print="print({ pattern: read.id })"
+        @order="openSheet('pattern', read.id)"
       />
     </div>
-    <HalfshaftOrder
-      v-if="printed === 'order'"
-      class="only-print"
-      :build="workbench.build"
-      :shafts="halfshafts.all"
-    />
-    <MachinistSheet
-      v-if="sheet?.found.known"
-      class="only-print"
-      :build="workbench.build"
-      :read="sheet.read"
-      :pattern="sheet.found.value"
-    />
   </div>
 </template>
 
@@ -128,11 +111,6 @@ h2 {
   padding: 14px 16px;
   border: 1.5px dashed var(--part-line);
   border-radius: 4px;
-}
-@media screen {
-  .only-print {
-    display: none;
-  }
 }
 @media (max-width: 640px) {
   .halfshafts {

@@ -19,6 +19,9 @@ const cost = computed(() => {
   const of = orders.one ? tasks.taskOf(`order/${orders.one.id}`)?.entry?.cost : undefined
   return of === undefined ? null : `${fixed(of, 0)} ${tasks.crew?.money ?? ''}`.trim()
 })
+const hasRisk = computed(
+  () => orders.risk !== null || orders.one?.kind === 'propshaft' || cost.value !== null,
+)
 const print = () => window.print()
 </script>
 
@@ -35,7 +38,6 @@ const print = () => window.print()
       @look="orders.looked = $event"
     >
       <p v-if="orders.all.length === 0 && orders.open.length === 0">{{ words.none }}</p>
-      <OrderPaper v-if="orders.sheet" :sheet="orders.sheet" :printed-on="today()" />
       <div v-if="orders.sheet && orders.sheet.missing.length === 0" class="no-print does">
         <UButton v-if="canSend" icon="i-lucide-send" @click="orders.send()">{{ words.send }}</UButton>
         <UButton
@@ -51,6 +53,7 @@ const print = () => window.print()
           words.unsend
         }}</UButton>
       </div>
+      <OrderPaper v-if="orders.sheet" :sheet="orders.sheet" :printed-on="today()" />
       <section v-if="orders.open.length > 0" class="no-print begin">
         <h2>{{ words.begin }}</h2>
         <div class="does">
@@ -66,13 +69,15 @@ const print = () => window.print()
       </section>
       <template v-if="orders.one" #side>
         <section
-          v-if="orders.one.sent === undefined && orders.sheet?.missing.length === 0"
+          v-if="orders.one.sent === undefined && orders.sheet?.missing.length === 0 && hasRisk"
           class="risk"
           data-testid="order-risk"
         >
           <h2>{{ words.risk.title }}</h2>
           <template v-if="orders.risk">
-            <p class="chance">{{ words.risk.bottoms(likelihoodText(orders.risk.bottoms)) }}</p>
+            <p class="chance">
+              {{ words.risk.bottoms(likelihoodText(orders.risk.bottoms), orders.one.kind) }}
+            </p>
             <p v-if="orders.risk.pullsOut !== null" class="chance">
               {{ words.risk.pulls(likelihoodText(orders.risk.pullsOut)) }}
             </p>
