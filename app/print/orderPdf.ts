@@ -14,7 +14,7 @@ import { useLetters } from './pdfLetters'
 const EDGE_MM = 12
 const POINT_MM = 25.4 / 72
 /** Sizes of the text tried one after the other until all stands on one page, as shares of the usual one. */
-const SIZES = [1.3, 1.2, 1.1, 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6]
+const SIZES = [1.3, 1.2, 1.1, 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6, 0.55, 0.5, 0.45]
 const TEXT = { title: 4.6, head: 3.1, body: 2.75, small: 2.45 }
 /** A line of text takes so much more than its size. */
 const LEADING = 1.32

@@ -16,10 +16,14 @@ export interface LengthRisk {
 const SAMPLES = 4000
 const SEED = 4620
 
+/** A figure of the file, or one that is worked out. */
+type Left = { readonly mm: number } | { readonly column: Column }
+const worked = (column: Column): Left => ({ column })
+
 /** What a shaft has left in every state, and whether it is ordered to its length: then a vehicle that is shorter takes from it. */
 interface Slips {
-  readonly left: readonly (Column | number)[]
-  readonly engaged: readonly (Column | number)[]
+  readonly left: readonly Left[]
+  readonly engaged: readonly Left[]
   readonly span: Column
   readonly isToLength: boolean
 }
@@ -39,9 +43,16 @@ export function lengthRisk(
 ): LengthRisk | null {
   const slips = slipsOf(compiled, lineId, shaft)
   if (!slips) return null
-  const isColumn = (one: Column | number): one is Column => typeof one !== 'number'
-  const wanted = [slips.span, ...[...slips.left, ...slips.engaged].filter(isColumn)]
-  const { run, given, setMeans, blocks } = newTruths(compiled, { samples: SAMPLES, seed: SEED }, false, wanted)
+  const wanted = [
+    slips.span,
+    ...[...slips.left, ...slips.engaged].flatMap((one) => ('column' in one ? [one.column] : [])),
+  ]
+  const { run, given, setMeans, blocks } = newTruths(
+    compiled,
+    { samples: SAMPLES, seed: SEED },
+    false,
+    wanted,
+  )
   for (const [column, figure] of givenFigures(compiled, settings, set)) run.set(column, figure)
   setMeans()
   run.bring(wanted, 1, given)
@@ -52,7 +63,7 @@ export function lengthRisk(
     run.bring(wanted, rows, given)
     for (let row = 0; row < rows; row++) {
       const longer = slips.isToLength ? (run.cells(slips.span)[row] ?? NaN) - lengthMm : 0
-      const at = (one: Column | number): number => (isColumn(one) ? (run.cells(one)[row] ?? NaN) : one)
+      const at = (one: Left): number => ('column' in one ? (run.cells(one.column)[row] ?? NaN) : one.mm)
       if (slips.left.some((one) => at(one) + longer < 0)) bottoms++
       if (slips.engaged.some((one) => at(one) - longer < 0)) pulls++
     }
@@ -76,16 +87,24 @@ function slipsOf({ lines }: CompiledBuild, lineId: string, shaft: number): Slips
     return {
       span,
       isToLength: true,
-      left: [yoke.setInMm, ...followed.map(({ leftMm }) => leftMm)],
+      left: [{ mm: yoke.setInMm }, ...followed.map(({ leftMm }) => worked(leftMm))],
       engaged: [
-        ...(yoke.engagedMm === undefined ? [] : [yoke.engagedMm]),
-        ...followed.flatMap(({ engagedMm }) => engagedMm ?? []),
+        ...(yoke.engagedMm === undefined ? [] : [{ mm: yoke.engagedMm }]),
+        ...followed.flatMap(({ engagedMm }) => (engagedMm === null ? [] : worked(engagedMm))),
       ],
     }
   }
-  const left = own.flatMap(({ slip, plungeLeftMm }) => slip?.leftMm ?? plungeLeftMm ?? [])
+  const left = own.flatMap(({ slip, plungeLeftMm }) => {
+    const column = slip?.leftMm ?? plungeLeftMm
+    return column === null ? [] : worked(column)
+  })
   if (left.length === 0) return null
-  return { span, isToLength: false, left, engaged: own.flatMap(({ slip }) => slip?.engagedMm ?? []) }
+  return {
+    span,
+    isToLength: false,
+    left,
+    engaged: own.flatMap(({ slip }) => (slip?.engagedMm == null ? [] : worked(slip.engagedMm))),
+  }
 }
 
 function yokeOf({ shafts }: Line, shaft: number) {

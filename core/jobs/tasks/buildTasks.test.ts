@@ -28,6 +28,8 @@ describe('tasks that a build makes', () => {
       ['weld folds of the gearbox bar', true],
       ['weld strut to the cross tube', false],
       ['fit gearbox bar', false],
+      ['rear shaft', false],
+      ['fit rear shaft', false],
       ['make good: charge cooler of plywood', false],
     ])
     expect(all.find(({ key }) => key === 'fit/gearbox-bar')!.after).toEqual(['make/gearbox-bar'])
