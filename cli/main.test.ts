@@ -378,7 +378,7 @@ describe('lurvan plan', () => {
   it('gives the same as JSON, chances and what decides with it', async () => {
     const { tasks, plan } = JSON.parse((await run('plan', bay, '--json', '--today', '2026-11-30')).out)
     expect(tasks.map(({ key }: { key: string }) => key)).toEqual(
-      expect.arrayContaining(['make/gearbox-bar', 'rear-shaft']),
+      expect.arrayContaining(['make/gearbox-bar', 'order/rear-shaft']),
     )
     const { planned, decides, chance, finish, moves } = plan.value
     expect(decides.at(-1)).toEqual({ id: 'first-drive', by: 'helper' })

@@ -122,6 +122,7 @@ describe('recipes that are followed in a copy', () => {
       "  'flex-disc': { width",
       `  ball: ${BALL_PICTURE},\n  'flex-disc': { width`,
     ])
+    copy.change('core/show/text/jointNames.ts', ["  'flex-disc':", "  ball: 'ball joint',\n  'flex-disc':"])
     copy.change('core/file/kinds/lineKinds.ts', [
       "    'set-in':",
       "    'first-angle': quantity('deg', angle, ['first joint', 'Angle of the first joint']),\n    'set-in':",

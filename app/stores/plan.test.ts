@@ -33,16 +33,16 @@ describe('the plan of the open build', () => {
   it('tells when it drives, what decides, the last day to order, and what to do now', async () => {
     const plan = await planned()
     expect([plan.day, plan.finishDay]).toEqual(['2026-11-30', '2027-01-02'])
-    expect(plan.chain.map(({ planned: { node } }) => node.id)).toContain('rear-shaft')
+    expect(plan.chain.map(({ planned: { node } }) => node.id)).toContain('order/rear-shaft')
     expect(plan.chain.at(-1)!.planned.node.id).toBe('first-drive')
     expect(plan.next.now[0]!.node.id).toBe('make/gearbox-bar')
     expect(plan.next.now[0]!.isPart).toBe(true)
     plan.hoursSaid = 3
     expect(plan.next.now[0]!.isPart).toBe(false)
-    expect(plan.late!.get('rear-shaft/order')!.orderBy! >= '2026-12-04').toBe(true)
+    expect(plan.late!.get('order/rear-shaft/order')!.orderBy! >= '2026-12-04').toBe(true)
     expect(plan.lanes!.lanes.map(({ of, key }) => [of, key])).toEqual([
       ['hands', ''],
-      ['way', 'rear-shaft'],
+      ['way', 'order/rear-shaft'],
       ['off', 'off-exhaust'],
       ['off', 'off-engine'],
     ])
@@ -51,21 +51,21 @@ describe('the plan of the open build', () => {
   it('follows a task in the hand, keeps it where it is let go, and undoes it', async () => {
     const plan = await planned()
     const startOf = (key: string) => plan.plan!.planned.find(({ node }) => node.id === key)!.startDay
-    const [shaft, end] = [startOf('fit-shaft'), plan.plan!.finishDay]
-    plan.hold('rear-shaft', 21)
-    expect(startOf('rear-shaft/order')).toBe(21)
-    expect(startOf('fit-shaft')).toBe(21 + 18)
+    const [shaft, end] = [startOf('install/rear-shaft'), plan.plan!.finishDay]
+    plan.hold('order/rear-shaft', 21)
+    expect(startOf('order/rear-shaft/order')).toBe(21)
+    expect(startOf('install/rear-shaft')).toBe(21 + 18)
     expect(plan.plan!.finishDay).toBeGreaterThan(end)
     plan.drop()
-    expect(startOf('fit-shaft')).toBe(shaft)
-    plan.hold('rear-shaft', 21)
+    expect(startOf('install/rear-shaft')).toBe(shaft)
+    plan.hold('order/rear-shaft', 21)
     plan.letGo()
     const build = await storedBuild()
     expect(build.tasks!.find(({ id }) => id === 'rear-shaft')!.from).toBe('2026-12-21')
     expect(plan.isFresh).toBe(false)
     await plan.look()
-    expect(startOf('fit-shaft')).toBeGreaterThanOrEqual(39)
-    plan.nudge('rear-shaft', -30)
+    expect(startOf('install/rear-shaft')).toBeGreaterThanOrEqual(39)
+    plan.nudge('order/rear-shaft', -30)
     expect((await storedBuild()).tasks!.find(({ id }) => id === 'rear-shaft')!.from).toBeUndefined()
   })
 

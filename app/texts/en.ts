@@ -1,5 +1,6 @@
 import type { Verdict } from '~~/core/file/build/limit'
-import type { JointKind, School } from '~~/core/file/parts/lineSpec'
+import type { School } from '~~/core/file/parts/lineSpec'
+import { JOINT_NAMES } from '~~/core/show/text/jointNames'
 import { grouped } from '~~/core/base/units/format'
 import { measuring } from './measuring'
 import { mating } from './mating'
@@ -554,12 +555,7 @@ export const texts = {
     csv: 'Save as a table',
     failed: (reason: string) => `The picture could not be made: ${reason}.`,
   },
-  jointKinds: {
-    cross: 'universal joint',
-    'double-cardan': 'double-cardan joint',
-    cv: 'constant-velocity joint',
-    'flex-disc': 'flexible disc',
-  } satisfies Record<JointKind, string>,
+  jointKinds: JOINT_NAMES,
   schools: {
     parallel: {
       name: 'Parallel (Z)',

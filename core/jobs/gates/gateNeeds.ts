@@ -1,8 +1,8 @@
 import type { Check } from '../../check/check'
 import type { Build } from '../../file/build/build'
-import { MAKING_STATES, type MakingState } from '../../file/kinds/madePart'
 import type { Gate } from '../../file/kinds/gateKinds'
 import { weldChange } from '../../making/welds/shrink'
+import { partsBelow } from '../made/partsBelow'
 import type { Task } from '../tasks/task'
 import { taskName } from '../tasks/taskName'
 
@@ -70,14 +70,3 @@ const checksThat = (checks: readonly Check[], is: (check: Check) => boolean): st
 
 const weldsThat = ({ welds = [] }: Build, is: (weld: (typeof welds)[number]) => boolean): string[] =>
   welds.filter(is).map(({ name }) => name)
-
-/** Parts that stay in the vehicle and are not so far yet. */
-export function partsBelow(
-  { crossmembers = [], plates = [], copedTubes = [], pieces = [] }: Build,
-  least: MakingState,
-) {
-  const parts = [...crossmembers, ...plates, ...copedTubes, ...pieces.filter(({ kind }) => kind === 'gusset')]
-  const isBelow = (state: MakingState | undefined) =>
-    state === undefined || MAKING_STATES.indexOf(state) < MAKING_STATES.indexOf(least)
-  return parts.filter(({ state }) => isBelow(state)).map(({ name }) => name)
-}

@@ -1,6 +1,6 @@
 import type { Build } from '../../file/build/build'
 import type { OrderEntry, OrderKind, OrderWhen } from '../../file/kinds/orderKinds'
-import { partsBelow } from '../gates/gateNeeds'
+import { partsBelow } from '../made/partsBelow'
 
 /** What of a thing has to stand before it is ordered, as is usual. */
 export const USUAL_WHEN: Readonly<Record<OrderKind, OrderWhen>> = {
