@@ -10,23 +10,12 @@ import type { OrderSheet } from '~~/core/show/orders/orderSheet'
 import { orders as words } from '../texts/orders'
 import { PAPERS, type Paper } from './papers'
 import { useLetters } from './pdfLetters'
+import { bottomOf, heightOf, line, newPage, POINT_MM, write, type Page } from './pdfPage'
 
-const EDGE_MM = 12
-const POINT_MM = 25.4 / 72
 /** Sizes of the text tried one after the other until all stands on one page, as shares of the usual one. */
 const SIZES = [1.3, 1.2, 1.1, 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65, 0.6, 0.55, 0.5, 0.45]
 const TEXT = { title: 4.6, head: 3.1, body: 2.75, small: 2.45 }
-/** A line of text takes so much more than its size. */
-const LEADING = 1.32
 const DRAWING_SHARE = 0.3
-
-interface Page {
-  readonly pdf: jsPDF
-  readonly size: number
-  readonly left: number
-  readonly width: number
-  y: number
-}
 
 /** An order on one page: what to make, drawn with its sizes, by which figures, measured how. */
 export function orderPdf(sheet: OrderSheet, paper: Paper, font: ArrayBuffer, printedOn: string): ArrayBuffer {
@@ -42,7 +31,7 @@ function pageAt(sheet: OrderSheet, paper: Paper, font: ArrayBuffer, printedOn: s
   const pdf = new jsPDF({ unit: 'mm', format, orientation: 'portrait', compress: true })
   pdf.setProperties({ title: sheet.title })
   useLetters(pdf, font)
-  const page: Page = { pdf, size, left: EDGE_MM, width: PAPERS[paper][0] - 2 * EDGE_MM, y: EDGE_MM }
+  const page = newPage(pdf, paper, size)
   head(page, sheet, printedOn)
   if (sheet.drawing) {
     const drawn = paperDrawing(sheet.drawing, [
@@ -53,31 +42,7 @@ function pageAt(sheet: OrderSheet, paper: Paper, font: ArrayBuffer, printedOn: s
   }
   for (const section of sheet.sections) table(page, section)
   foot(page, sheet)
-  return { pdf, fits: page.y <= PAPERS[paper][1] - EDGE_MM }
-}
-
-/** Writes a text from the top of its line, in as many lines as it takes; strong where it is said so. */
-function write(
-  page: Page,
-  text: string,
-  at: { x: number; width: number; mm: number; isStrong?: boolean },
-): number {
-  const { pdf, size } = page
-  const mm = at.mm * size
-  pdf.setFontSize(mm / POINT_MM)
-  const lines = pdf.splitTextToSize(text, at.width) as string[]
-  pdf.setLineWidth(0.12)
-  pdf.setLineDashPattern([], 0)
-  lines.forEach((line, i) =>
-    pdf.text(line, at.x, page.y + mm * (1 + LEADING * i), {
-      renderingMode: at.isStrong === true ? 'fillThenStroke' : 'fill',
-    }),
-  )
-  return lines.length * mm * LEADING
-}
-
-const line = (page: Page, text: string, mm: number, isStrong = false): void => {
-  page.y += write(page, text, { x: page.left, width: page.width, mm, isStrong })
+  return { pdf, fits: page.y <= bottomOf(page) }
 }
 
 function head(page: Page, sheet: OrderSheet, printedOn: string): void {
@@ -148,7 +113,7 @@ function foot(page: Page, sheet: OrderSheet): void {
     page.pdf.line(x, page.y, x + third - 6, page.y)
     write(page, sign, { x, width: third - 6, mm: TEXT.small })
   })
-  page.y += TEXT.small * LEADING * page.size
+  page.y += heightOf(page, 1, TEXT.small)
 }
 
 const WIDTHS: Readonly<Record<PaperLook, number>> = {

@@ -48,6 +48,15 @@ export const usePhotos = defineStore('photos', () => {
     }
   }
 
+  /** The address of a picture within this page, to be given back when it is no longer shown; null where it is not here. */
+  async function addressOf(id: string): Promise<string | null> {
+    const buildId = workbench.build?.id
+    const stored = buildId ? await repository.get(buildId, id) : undefined
+    const ending = stored ? pictureEnding(stored.bytes) : null
+    if (!stored || !ending) return null
+    return URL.createObjectURL(new Blob([stored.bytes as BlobPart], { type: PICTURE_TYPES[ending] }))
+  }
+
   function hide(): void {
     if (shown.value) URL.revokeObjectURL(shown.value.url)
     shown.value = null
@@ -61,7 +70,7 @@ export const usePhotos = defineStore('photos', () => {
    * @param as - the id of a photograph whose picture is not here
    * @returns its id; null when it could not be taken
    */
-  async function take(file: File, shows: string, as: string | null = null): Promise<string | null> {
+  async function take(file: File, shows: string | null, as: string | null = null): Promise<string | null> {
     const buildId = workbench.build?.id
     if (!buildId) return null
     isTaking.value = true
@@ -80,7 +89,7 @@ export const usePhotos = defineStore('photos', () => {
       const takenAt = new Date().toISOString()
       if (as === null)
         workbench.change('Add a photograph', (draft) => {
-          draft.photos = [...(draft.photos ?? []), { id, name, takenAt, shows }]
+          draft.photos = [...(draft.photos ?? []), { id, name, takenAt, ...(shows !== null && { shows }) }]
         })
       return id
     } catch (error) {
@@ -107,7 +116,7 @@ export const usePhotos = defineStore('photos', () => {
     () => hide(),
   )
 
-  return { shown, isMissing, isTaking, failure, show, hide, take, remove }
+  return { shown, isMissing, isTaking, failure, show, addressOf, hide, take, remove }
 })
 
 /** Photographs that show a body. */

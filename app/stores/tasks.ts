@@ -41,7 +41,7 @@ export const useTasks = defineStore('tasks', () => {
   const done = computed(() => all.value.filter(({ isDone }) => isDone))
   const removals = computed<readonly Removal[]>(() => build.value?.removals ?? [])
   const crew = computed(() => build.value?.crew)
-  const money = computed(() => moneyOf(all.value, crew.value?.rate))
+  const money = computed(() => moneyOf(all.value, crew.value?.rate, workbench.build?.log))
   const taskOf = (key: string): Task | null => all.value.find((task) => task.key === key) ?? null
 
   function add(name: string, sort: TaskSort, hours?: Estimate, leadDays?: Estimate): string {

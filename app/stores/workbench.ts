@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { produce } from 'immer'
+import { castDraft, produce } from 'immer'
 import type { Build } from '~~/core/file/build/build'
 import { problemText, type FileProblem } from '~~/core/file/parts/problem'
 import {
@@ -10,6 +10,7 @@ import {
   type Recipe,
   type WantedChange,
 } from '../storage/buildRepository'
+import { logged } from './logged'
 import { isStorageFault, storageReason, useBuildRepository } from '../storage/storage'
 
 /** Where the open build stands. */
@@ -91,19 +92,30 @@ export const useWorkbench = defineStore('workbench', () => {
   }
 
   /**
-   * Makes a change: on screen at once, stored right after.
+   * Makes a change: on screen at once, stored right after; what happened by it stands in the log with it.
    *
    * @returns false when it could not be made at all
    */
   function change(label: string, recipe: Recipe): boolean {
     if (!build.value) return false
+    let whole = recipe
     try {
-      build.value = produce(build.value, recipe)
+      const before = build.value
+      const after = produce(before, recipe)
+      const entries = logged(before, after)
+      if (entries.length > 0)
+        whole = (draft) => {
+          const other = recipe(draft)
+          const changed = other ?? draft
+          changed.log = [...(changed.log ?? []), ...castDraft(structuredClone(entries))]
+          return other
+        }
+      build.value = whole === recipe ? after : produce(before, whole)
     } catch (error) {
       setAside(label, error)
       return false
     }
-    pending.value = [...pending.value, { label, recipe }]
+    pending.value = [...pending.value, { label, recipe: whole }]
     enqueue(storePending)
     return true
   }

@@ -4,7 +4,14 @@ import type { MakingList } from '~~/core/jobs/tasks/task'
 
 /** Phrases of what is to be done, of its plan, and of what to do next. */
 export const tasks = {
-  nav: { label: 'Views of fitting', next: 'Next', plan: 'Plan', gates: 'Gates', sheet: 'Setting sheet' },
+  nav: {
+    label: 'Views of fitting',
+    next: 'Next',
+    plan: 'Plan',
+    gates: 'Gates',
+    log: 'Log',
+    sheet: 'Setting sheet',
+  },
   title: 'Plan',
   nextTitle: 'Next',
   sorts: { buy: 'buy', fabricate: 'make', fit: 'fit' } satisfies Record<TaskSort, string>,
@@ -144,6 +151,7 @@ export const tasks = {
     buy: 'bought',
     fabricate: 'made',
     fit: 'fitted',
+    logged: 'by the log',
     ownHours: 'own hours',
     all: 'all',
     rate: 'An hour of yours is worth',

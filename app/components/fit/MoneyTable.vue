@@ -12,12 +12,13 @@ interface MoneyRow {
   readonly sums: Sums
 }
 const rows = computed((): MoneyRow[] => {
-  const { bySort, ownHours, all } = tasks.money
+  const { bySort, ownHours, logged, all } = tasks.money
   return [
     { name: words.money.buy, sums: bySort.buy },
     { name: words.money.fabricate, sums: bySort.fabricate },
     { name: words.money.fit, sums: bySort.fit },
     ...(ownHours ? [{ name: words.money.ownHours, sums: ownHours }] : []),
+    { name: words.money.logged, sums: logged },
     { name: words.money.all, sums: all },
   ].filter(({ sums }, k, list) => k === list.length - 1 || sums.spent + sums.ordered + sums.toCome > 0)
 })

@@ -6,6 +6,7 @@ import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_GATES, type GateTypes } from './gateKinds'
 import { KINDS_OF_HUMPS, type HumpTypes } from './humpKinds'
 import { KINDS_OF_LINES, type LineTypes } from './lineKinds'
+import { KINDS_OF_LOGS, type LogTypes } from './logKinds'
 import { KINDS_OF_MEMBERS, type MemberTypes } from './memberKinds'
 import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_ORDERS, type OrderTypes } from './orderKinds'
@@ -42,6 +43,7 @@ export const KINDS = [
   KINDS_OF_BARS,
   KINDS_OF_GATES,
   KINDS_OF_ORDERS,
+  KINDS_OF_LOGS,
 ] as const
 
 /** Their types. */
@@ -64,4 +66,5 @@ export type Kinds = VehicleTypes &
   TaskTypes &
   BarTypes &
   GateTypes &
-  OrderTypes
+  OrderTypes &
+  LogTypes

@@ -2,6 +2,7 @@ import type { Check } from '../../check/check'
 import type { Build } from '../../file/build/build'
 import type { Gate } from '../../file/kinds/gateKinds'
 import { weldChange } from '../../making/welds/shrink'
+import { openDefects } from '../log/logLines'
 import { partsBelow } from '../made/partsBelow'
 import type { Task } from '../tasks/task'
 import { taskName } from '../tasks/taskName'
@@ -14,7 +15,7 @@ export interface GateNeed {
 }
 export const NEED_KINDS = [
   ...(['position', 'out', 'unknown', 'unsure', 'guesses', 'tacked', 'welds-read'] as const),
-  ...(['welded', 'welds-again', 'welds-drawn', 'fitted', 'tasks'] as const),
+  ...(['welded', 'welds-again', 'welds-drawn', 'fitted', 'tasks', 'defects'] as const),
 ] as const
 export type NeedKind = (typeof NEED_KINDS)[number]
 
@@ -47,6 +48,7 @@ const NEEDS: Readonly<Record<NeedKind, (site: GateSite) => readonly string[]>> =
   'welds-drawn': ({ build }) =>
     weldsThat(build, ({ readings }) => readings.some((one) => weldChange(one)?.isWithin === false)),
   fitted: ({ build }) => partsBelow(build, 'fitted'),
+  defects: ({ build }) => openDefects(build).map(({ name }) => name),
   tasks: ({ tasks }) => tasks.filter(({ isDone }) => !isDone).map(taskName),
 }
 
@@ -58,7 +60,7 @@ const NEEDS_OF: Readonly<Record<Gate, readonly NeedKind[]>> = {
   bolted: ['out', 'unknown', 'unsure'],
   welded: ['welded', 'welds-again', 'welds-drawn', 'guesses'],
   torqued: ['fitted'],
-  road: ['out', 'unknown', 'tasks'],
+  road: ['out', 'unknown', 'tasks', 'defects'],
 }
 
 /** What a gate asks for as a build stands. */

@@ -1,3 +1,4 @@
+import type { LogEntry } from '../../file/kinds/logKinds'
 import type { TaskSort } from '../../file/kinds/taskKinds'
 import type { Task } from '../tasks/task'
 
@@ -14,6 +15,8 @@ export interface Money {
   readonly bySort: Readonly<Record<TaskSort, Sums>>
   /** One's own hours at what one is worth; null where nobody said. */
   readonly ownHours: Sums | null
+  /** Of entries in the log that are of no task. */
+  readonly logged: Sums
   readonly all: Sums
 }
 
@@ -25,7 +28,14 @@ const plus = (a: Sums, b: Sums): Sums => ({
 })
 
 /** What a build costs: spent, ordered, to come. */
-export function moneyOf(tasks: readonly Task[], rate: number | undefined): Money {
+export function moneyOf(
+  tasks: readonly Task[],
+  rate: number | undefined,
+  log: readonly LogEntry[] = [],
+): Money {
+  const own = log.filter(({ sort }) => sort === 'note')
+  const logged = own.map(({ cost = 0 }) => ({ ...NOTHING, spent: cost })).reduce(plus, NOTHING)
+  const loggedH = own.reduce((sum, { hours = 0 }) => sum + hours, 0)
   const of = (sort: TaskSort): Sums =>
     tasks
       .filter((task) => task.sort === sort)
@@ -35,8 +45,11 @@ export function moneyOf(tasks: readonly Task[], rate: number | undefined): Money
   const ownHours =
     rate === undefined
       ? null
-      : tasks.map((task) => sums(task, hoursOf(task) * task.hands * rate)).reduce(plus, NOTHING)
-  return { bySort, ownHours, all: Object.values(bySort).reduce(plus, ownHours ?? NOTHING) }
+      : tasks
+          .map((task) => sums(task, hoursOf(task) * task.hands * rate))
+          .reduce(plus, { ...NOTHING, spent: loggedH * rate })
+  const all = [...Object.values(bySort), logged].reduce(plus, ownHours ?? NOTHING)
+  return { bySort, ownHours, logged, all }
 }
 
 function sums(task: Task, cost: number): Sums {

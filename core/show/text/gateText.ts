@@ -32,6 +32,7 @@ const NEED_WORDS: Readonly<Record<NeedKind, readonly [met: string, open: string]
   'welds-drawn': ['no weld drew more than it may', 'drew more than it may'],
   fitted: ['every part is fitted', 'not fitted yet'],
   tasks: ['nothing is left to do', 'still to do'],
+  defects: ['no defect is open in the log', 'not right yet'],
 }
 const MOST_NAMES = 3
 

@@ -10,6 +10,7 @@ import { GAP_WORDS } from './gapWords'
 import { GATE_WORDS } from './gateWords'
 import { HUMP_WORDS } from './humpWords'
 import { LINE_WORDS } from './lineWords'
+import { LOG_WORDS } from './logWords'
 import { MEMBER_WORDS } from './memberWords'
 import { MOUNT_WORDS } from './mountWords'
 import { ORDER_WORDS } from './orderWords'
@@ -46,6 +47,7 @@ export const WORDS = [
   BAR_WORDS,
   GATE_WORDS,
   ORDER_WORDS,
+  LOG_WORDS,
 ] as const
 
 /** What each quantity is asked with. */
