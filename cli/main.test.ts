@@ -389,7 +389,8 @@ describe('lurvan plan', () => {
   })
 
   it('leaves with 3 where there is no plan, and refuses a day that is none', async () => {
-    const { code, out } = await run('plan', join(ROOT, 'demo/fen-tender.lurvan.json'))
+    const nobody = { ...json('demo/fen-tender.lurvan.json'), crew: undefined }
+    const { code, out } = await run('plan', file('nobody.lurvan.json', nobody))
     expect([code, out]).toEqual([EXIT.unsettled, 'Fen tender: no plan yet\nmissing: who works when\n'])
     for (const day of ['2026-02-30', '', 'soon'])
       expect((await run('plan', bay, '--today', day)).err).toContain('--today wants a day')

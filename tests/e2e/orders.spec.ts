@@ -93,9 +93,8 @@ test('a plate and a chain are begun from what the build has, deleted and undone;
   page,
 }) => {
   await openCard(page, 'the buggy', 'orders')
-  await page.getByRole('button', { name: 'Sheet for drive chain (chain set)' }).click()
   await expect(row(page, 'links')).toContainText(/\d+ links/)
-  await page.getByRole('button', { name: 'Sheet for rear shafts (live axle)' }).click()
+  await choose(page, 'Sheet', 'rear shafts')
   await expect(row(page, 'hub face to hub face')).toContainText('mm')
   await expect(paper(page)).toContainText('qualified welder')
   await page.getByRole('button', { name: 'Delete the order of rear shafts' }).click()
@@ -103,6 +102,10 @@ test('a plate and a chain are begun from what the build has, deleted and undone;
   await undo(page)
   await choose(page, 'Sheet', 'rear shafts')
   await expect(paper(page)).toContainText('Live axle: rear shafts')
+  await page.getByRole('button', { name: 'Delete the order of rear shafts' }).click()
+  await page.getByRole('button', { name: 'Sheet for rear shafts (live axle)' }).click()
+  await expect(paper(page)).toContainText('Live axle: rear shafts')
+  await saved(page)
   await page.setViewportSize({ width: 390, height: 844 })
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   expect(await grave(page)).toEqual([])

@@ -203,7 +203,7 @@ test('the cut list: bars with saw marks, a bar that is missing is asked for by i
 
 test('the demo has a way to its plan too', async ({ page }) => {
   await openDemo(page, 'plan')
-  await expect(page.getByText('Say who works when')).toBeVisible()
+  await expect(drives(page)).toHaveText('Drives on Sat 12 December.')
   await expect(taskRow(page, 'put a check right that is out')).toContainText('usual')
 })
 
