@@ -3,6 +3,7 @@ import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Known } from '~~/core/base/known'
 import { weekdayOf } from '~~/core/base/days'
 import { nextWork, type Here } from '~~/core/jobs/next/nextWork'
+import { gateDays } from '~~/core/jobs/gates/gateDays'
 import { laneScene } from '~~/core/jobs/board/laneScene'
 import { workScene } from '~~/core/jobs/board/workScene'
 import { dayOf } from '~~/core/jobs/plan/crewOf'
@@ -15,6 +16,7 @@ import type { ToPlan } from '~~/core/jobs/plan/workPlan'
 import { today } from '../storage/today'
 import type { PlanService } from '../workers/protocol'
 import { workerClient } from '../workers/workerClient'
+import { useGates } from './gates'
 import { useTasks } from './tasks'
 import { useSearch } from './useSearch'
 
@@ -85,6 +87,11 @@ export const usePlan = defineStore('plan', () => {
   const chain = computed(() => (plan.value ? decidingChain(plan.value) : []))
   const lanes = computed(() => settled.value && laneScene(settled.value, tasks.removals))
   const late = computed(() => (settled.value ? lateTimes(settled.value) : null))
+  const gates = useGates()
+  /** When the gates that are not passed can be. */
+  const gateMarks = computed(() => (plan.value ? gateDays(plan.value, gates.all) : []))
+  /** A day of the plan by its number. */
+  const dayAt = (at: number): string => (plan.value ? dayOf(plan.value, at) : day.value)
   const finishDay = computed(() => plan.value && dayOf(plan.value, plan.value.finishDay))
 
   /** Who is here now; as long as nobody said, who works alone has the hours of this day, or of an evening. */
@@ -148,6 +155,8 @@ export const usePlan = defineStore('plan', () => {
     lanes,
     late,
     finishDay,
+    gateMarks,
+    dayAt,
     hands,
     hoursSaid,
     hours,

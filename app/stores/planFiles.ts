@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import { GATE_NAMES } from '~~/core/show/text/gateText'
 import { download } from '../storage/download'
 import { fileName } from '../storage/fileName'
 import { usePlan } from './plan'
@@ -24,9 +25,10 @@ export const usePlanFiles = defineStore('plan-files', () => {
   async function saveCalendar(): Promise<void> {
     const { build } = workbench
     if (!build || !plan.plan) return
+    const gates = plan.gateMarks.map((mark) => ({ ...mark, name: GATE_NAMES[mark.gate] }))
     const { calendarText, planDays } = await import('~~/core/jobs/export/planCalendar')
     const now = `${new Date().toISOString().slice(0, 19)}Z`
-    const text = calendarText(planDays(plan.plan), { id: build.id, name: build.name }, now)
+    const text = calendarText(planDays(plan.plan, gates), { id: build.id, name: build.name }, now)
     download(fileName(build.name, '-plan.ics'), text, 'text/calendar')
   }
 

@@ -50,6 +50,7 @@ export const tasks = {
   all: 'Nothing is left to do here.',
   board: 'Open work on the ruler of time; drag a bar to another day, or move it by arrow keys',
   today: 'today',
+  gateOn: (gate: string, day: string) => `Gate “${gate}”, by ${day}`,
   bars: { way: 'on its way', work: 'work', move: 'the vehicle changes' },
   key: { deciding: 'decides when it drives', work: 'work', way: 'on its way', move: 'comes off, goes on' },
   blocked: 'Blocked',

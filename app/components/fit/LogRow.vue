@@ -132,8 +132,13 @@ const facts = computed(() =>
 b {
   font-weight: 600;
 }
-.facts {
+.said p > * + * {
   margin-left: 8px;
+}
+.more {
+  align-self: start;
+}
+.facts {
   font-family: var(--font-figure);
   font-variant-numeric: tabular-nums;
 }

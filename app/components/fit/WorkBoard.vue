@@ -56,6 +56,12 @@ function step(event: KeyboardEvent, at: number): void {
 <template>
   <section ref="board" class="board" :aria-label="words.board" data-testid="work-board">
     <div class="ruler"><TimeRuler :ticks="scene.ticks" :days="scene.days" /></div>
+    <GateMarks
+      v-if="plan.gateMarks.length > 0"
+      :marks="plan.gateMarks"
+      :days="scene.days"
+      :day-of="plan.dayAt"
+    />
     <ol :style="{ '--row': `${ROW_PX}px` }">
       <!-- While one is dragged most of the others stand still. -->
       <li

@@ -63,7 +63,11 @@ function laidAt(drawing: SheetDrawing, scale: number): PaperDrawing {
     (high - to[1]) / scale,
   ])
   const rows = (laid: readonly LaidDimension[]) => laid.reduce((most, { row }) => Math.max(most, row + 1), 0)
-  const sticksOut = Math.max(0, ...below.map((one) => one.textAt + textWidth(one.dimension.text) - width))
+  const sticksOut = Math.max(
+    0,
+    ...below.map((one) => one.textAt + textWidth(one.dimension.text) - width),
+    ...drawing.labels.map((one) => (one.at[0] - left) / scale + textWidth(one.text) - width),
+  )
   const sticksLeft = Math.max(0, ...below.map(({ textAt }) => -textAt))
   const sticksDown = Math.max(0, ...beside.map((one) => one.textAt + textWidth(one.dimension.text) - height))
   const sticksUp = Math.max(0, ...beside.map(({ textAt }) => -textAt))

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js'
 import { dayAfter, type Day } from '../../base/days'
+import type { GateDay } from '../gates/gateDays'
 import { dayOf } from '../plan/crewOf'
 import { lateTimes } from '../plan/lateTimes'
 import { orderKey } from '../plan/nodes'
@@ -14,8 +15,11 @@ export interface PlanDay {
   readonly title: string
 }
 
-/** The days of a plan that somebody has to think of: the last to order, arrivals, when it drives. */
-export function planDays(plan: WorkPlan): PlanDay[] {
+/** The days of a plan that somebody has to think of: the last to order, arrivals, gates, when it drives. */
+export function planDays(
+  plan: WorkPlan,
+  gates: readonly (GateDay & { readonly name: string })[] = [],
+): PlanDay[] {
   const late = lateTimes(plan)
   const bought = plan.planned.flatMap(({ node, startDay }): PlanDay[] => {
     const { task, part } = node
@@ -26,7 +30,16 @@ export function planDays(plan: WorkPlan): PlanDay[] {
     }
     return [{ id: `${task.key}-here`, day: dayOf(plan, startDay), title: `comes: ${taskName(task)}` }]
   })
-  return [...bought, { id: 'drives', day: dayOf(plan, plan.finishDay), title: 'it drives, by the plan' }]
+  const passed = gates.map(({ gate, day, name }) => ({
+    id: `gate-${gate}`,
+    day: dayOf(plan, day),
+    title: `gate: ${name}`,
+  }))
+  return [
+    ...bought,
+    ...passed,
+    { id: 'drives', day: dayOf(plan, plan.finishDay), title: 'it drives, by the plan' },
+  ]
 }
 
 /**

@@ -5,6 +5,8 @@ import { chosenSettings, evaluateBuild } from '../../model/evaluateBuild'
 import { changedDemo } from '../../testdata/builds'
 import { demoBuild } from '../../testdata/demos'
 import { tasksOf } from '../tasks/buildTasks'
+import { planOf } from '../../testdata/workBuild'
+import { gateDays } from './gateDays'
 import { gateStates, mayPass, underNow } from './gateStates'
 import { partsUnder } from './under'
 
@@ -143,4 +145,25 @@ it('the tight bay has passed two of them, and they stand', () => {
   expect(words(bay)).toEqual(['passed', 'passed', ...Array(5).fill('waiting')])
   const [, , tacked] = states(bay)
   expect(tacked!.needs.find(({ kind }) => kind === 'tacked')!.open).toContain('gearbox bar')
+})
+
+describe('the days of the gates', () => {
+  const wagon = demoBuild('sedge-wagon')
+  const plan = planOf(wagon)
+  const days = gateDays(plan, states(wagon))
+  const endOf = (...by: string[]) =>
+    Math.max(
+      ...plan.planned
+        .filter(({ node }) => by.includes(node.task?.made?.by ?? ''))
+        .map(({ endDay }) => endDay),
+    )
+
+  it('are those on which what they wait for is done, none before the one before it, the last when it drives', () => {
+    expect(days.map(({ gate }) => gate)).toEqual(GATES.slice(GATES.indexOf(days[0]!.gate)))
+    expect(days.map(({ day }) => day)).toEqual(days.map(({ day }) => day).toSorted((a, b) => a - b))
+    const of = (gate: Gate) => days.find((one) => one.gate === gate)!.day
+    expect(of('tacked')).toBe(endOf('again', 'cure', 'make'))
+    expect(of('torqued')).toBe(Math.max(endOf('fit', 'install'), of('welded')))
+    expect(of('road')).toBe(plan.finishDay)
+  })
 })
