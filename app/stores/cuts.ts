@@ -5,10 +5,12 @@ import type { Cutting } from '~~/core/file/parts/cutting'
 import { cutPieces } from '~~/core/jobs/cuts/cutPieces'
 import { cutPlan } from '~~/core/jobs/cuts/cutPlan'
 import type { Section } from '~~/core/jobs/cuts/section'
+import { taskName } from '~~/core/jobs/tasks/taskName'
 import { newId } from '../storage/newId'
 import { cuts as words } from '../texts/cuts'
 import { assign } from './assign'
 import { useEvaluation } from './evaluation'
+import { useTasks } from './tasks'
 import { useWorkbench } from './workbench'
 
 type Changed<T> = { readonly [K in keyof T]?: T[K] | undefined }
@@ -17,12 +19,17 @@ type Changed<T> = { readonly [K in keyof T]?: T[K] | undefined }
 export const useCuts = defineStore('cuts', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
+  const tasks = useTasks()
   const pieces = computed(() =>
     workbench.build && evaluation.current ? cutPieces(workbench.build, evaluation.current) : [],
   )
   const bars = computed<readonly BarEntry[]>(() => workbench.build?.bars ?? [])
   const own = computed<readonly CutPieceEntry[]>(() => workbench.build?.cutPieces ?? [])
   const cutting = computed(() => workbench.build?.cutting)
+  /** What open work uses up. */
+  const uses = computed(() =>
+    tasks.open.flatMap((task) => (task.entry?.uses ? [{ task: taskName(task), uses: task.entry.uses }] : [])),
+  )
   const plan = computed(() => cutPlan(pieces.value, bars.value, cutting.value))
 
   function change<K extends 'bars' | 'cutPieces'>(
@@ -75,5 +82,18 @@ export const useCuts = defineStore('cuts', () => {
     })
   }
 
-  return { pieces, bars, own, cutting, plan, change, remove, addBar, addPiece, changeSection, changeCutting }
+  return {
+    pieces,
+    bars,
+    own,
+    cutting,
+    uses,
+    plan,
+    change,
+    remove,
+    addBar,
+    addPiece,
+    changeSection,
+    changeCutting,
+  }
 })

@@ -46,6 +46,7 @@ export const cuts = {
   cost: (cost: string) => `Cost ${cost}.`,
   proven: 'No other way is cheaper.',
   bounded: (cost: string) => `No way costs less than ${cost}; this is the best that was found.`,
+  uses: 'Used up by the work that is open',
   waits: 'Not laid out yet',
   print: 'Print',
   caution: 'Tips of a coped tube are sharp; the bar is held on both sides of the cut.',

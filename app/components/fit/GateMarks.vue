@@ -26,7 +26,7 @@ const shown = computed(() => {
     ...mark,
     number: GATES.indexOf(mark.gate) + 1,
     leftPx: places[i] ?? 0,
-    text: words.gateOn(GATE_NAMES[mark.gate], shortDay(dayOf(mark.day))),
+    text: words.gateOn(GATES.indexOf(mark.gate) + 1, GATE_NAMES[mark.gate], shortDay(dayOf(mark.day))),
   }))
 })
 </script>

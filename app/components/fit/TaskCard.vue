@@ -116,6 +116,12 @@ const isInVehicle = computed(() => task.present.length + task.absent.length > 0)
     <p v-if="task.isHot" class="caution">{{ words.hot }}</p>
     <p v-if="isInVehicle" class="caution">{{ words.lift }}</p>
     <TextField
+      :label="words.fields.uses"
+      :value="task.entry?.uses ?? ''"
+      :most="5000"
+      @change="change({ uses: $event || undefined })"
+    />
+    <TextField
       :label="words.fields.note"
       :value="task.entry?.note ?? ''"
       :most="5000"

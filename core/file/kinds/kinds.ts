@@ -12,6 +12,7 @@ import { KINDS_OF_MOUNTS, type MountTypes } from './mountKinds'
 import { KINDS_OF_ORDERS, type OrderTypes } from './orderKinds'
 import { KINDS_OF_PIECES, type PieceTypes } from './pieceKinds'
 import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
+import { KINDS_OF_QUESTIONS, type QuestionTypes } from './questionKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
 import { KINDS_OF_TASKS, type TaskTypes } from './taskKinds'
@@ -44,6 +45,7 @@ export const KINDS = [
   KINDS_OF_GATES,
   KINDS_OF_ORDERS,
   KINDS_OF_LOGS,
+  KINDS_OF_QUESTIONS,
 ] as const
 
 /** Their types. */
@@ -67,4 +69,5 @@ export type Kinds = VehicleTypes &
   BarTypes &
   GateTypes &
   OrderTypes &
-  LogTypes
+  LogTypes &
+  QuestionTypes

@@ -51,6 +51,8 @@ const taskShape = object({
   orderedAt: dayField(),
   doneAt: dayField(),
   tookH: figure(0, 1000),
+  /** What it uses up: blades, discs, wire, gas, gloves. */
+  uses: noteField(),
   note: noteField(),
 })
 

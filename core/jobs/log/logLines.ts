@@ -44,6 +44,9 @@ export function logLines(build: Build): LogLine[] {
     ...build.trials.flatMap(({ id, date, name, note }) =>
       date ? [plain(`trial/${id}`, date, `lift-in: ${name}`, note ?? '')] : [],
     ),
+    ...(build.answers ?? []).flatMap(({ id, at, name, text, who }) =>
+      text ? [plain(`answer/${id}`, at, name, [text, who ?? ''].filter(Boolean).join(', '))] : [],
+    ),
     ...(build.ticks ?? []).map(({ id, name, at }) => plain(`tick/${id}`, at, `step done: ${name}`)),
   ]
   // Of one day the last that was written down stands first.

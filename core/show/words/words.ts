@@ -17,6 +17,7 @@ import { ORDER_WORDS } from './orderWords'
 import { PIECE_WORDS } from './pieceWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
+import { QUESTION_WORDS } from './questionWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
 import { TASK_WORDS } from './taskWords'
@@ -48,6 +49,7 @@ export const WORDS = [
   GATE_WORDS,
   ORDER_WORDS,
   LOG_WORDS,
+  QUESTION_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

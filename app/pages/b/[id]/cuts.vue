@@ -71,6 +71,14 @@ const print = () => window.print()
         </li>
       </ul>
     </section>
+    <section v-if="cuts.uses.length > 0" data-testid="uses">
+      <h2>{{ words.uses }}</h2>
+      <ul>
+        <li v-for="one in cuts.uses" :key="one.task">
+          {{ one.uses }} <span class="soft">({{ one.task }})</span>
+        </li>
+      </ul>
+    </section>
     <p v-if="cuts.pieces.length > 0" class="caution">{{ words.caution }}</p>
     <UButton v-if="cuts.pieces.length > 0" icon="i-lucide-printer" class="no-print start" @click="print()">{{
       words.print

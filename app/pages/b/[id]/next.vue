@@ -68,11 +68,15 @@ const rests = computed(() => {
           <li v-for="one in now" :key="one.node.id">
             <span class="what">{{ nodeName(one.node, tasks.removals) }}</span>
             <span class="soft">{{ readyText(one) }}</span>
+            <span v-if="one.node.task?.entry?.uses" class="soft">{{
+              words.uses(one.node.task.entry.uses)
+            }}</span>
             <TaskDoes v-if="one.node.task" :task="one.node.task" is-brief />
           </li>
         </ol>
         <p v-else>{{ words.here.none }}</p>
       </section>
+      <AskedNow />
       <p v-if="tasks.crew && !plan.plan && plan.missing.length > 0">
         {{ words.cannot }} <MissingWords :missing="plan.missing" />
       </p>
