@@ -1,3 +1,4 @@
+import type { Build } from '~~/core/file/build/build'
 import type { Evaluation } from '~~/core/model/evaluateBuild'
 import type { CutPlan } from '~~/core/jobs/cuts/cutPlan'
 import { cutTable } from '~~/core/jobs/export/cutTable'
@@ -6,11 +7,13 @@ import { csvText } from '~~/core/measure/csv/csvText'
 import { buildText } from '~~/core/file/open/parseBuild'
 import type { OrderSite } from '~~/core/show/orders/orderBody'
 import { orderSheet } from '~~/core/show/orders/orderSheet'
+import { cutRecord, type Uses } from '~~/core/show/pack/cutRecord'
 import { packTemplates } from '~~/core/show/pack/packTemplates'
 import { settingRecord } from '~~/core/show/pack/settingRecord'
 import { settingSheet } from '~~/core/show/told/settingSheet'
 import { FILE_ENDING, fileName } from '../storage/fileName'
 import type { ZipFile } from '../storage/zip'
+import { cuts as cutWords } from '../texts/cuts'
 import { making as words } from '../texts/making'
 import { texts } from '../texts/en'
 import { orderPdf } from './orderPdf'
@@ -19,14 +22,19 @@ import { recordPdf } from './recordPdf'
 import { templateDxf } from './templateDxf'
 import { templatePdf } from './templatePdf'
 
-/** What a pack is made from. */
-export interface PackSite extends OrderSite {
-  readonly asMeasured: Evaluation
+/** What the cut list is printed from. */
+export interface CutSite {
+  readonly build: Build
   readonly cuts: CutPlan
-  readonly position: string
+  readonly uses: readonly Uses[]
   readonly today: string
   readonly paper: Paper
   readonly font: ArrayBuffer
+}
+/** What a pack is made from. */
+export interface PackSite extends OrderSite, CutSite {
+  readonly asMeasured: Evaluation
+  readonly position: string
 }
 
 const text = (name: string, content: string): ZipFile => ({ name, bytes: new TextEncoder().encode(content) })
@@ -35,6 +43,18 @@ const pdf = (name: string, content: ArrayBuffer): ZipFile => ({
   bytes: new Uint8Array(content),
   isPacked: true,
 })
+
+/** The cut list on paper. */
+export const cutPdf = ({ build, cuts, uses, paper, font, today }: CutSite): ArrayBuffer =>
+  recordPdf(
+    cutRecord(`${cutWords.title}: ${build.name}`, today, cuts, {
+      inchFraction: build.units.inchFraction,
+      uses,
+    }),
+    paper,
+    font,
+    { pictures: new Map(), lost: '' },
+  )
 
 /** The files of a pack for bench and shops: sheets that wait for something are left out. */
 export function packFiles(site: PackSite): ZipFile[] {
@@ -63,7 +83,9 @@ export function packFiles(site: PackSite): ZipFile[] {
       text(named('templates', template.name, '.svg'), templateSvg(template)),
       text(named('templates', template.name, '.dxf'), templateDxf(template)),
     ]),
-    ...(site.cuts.sections.length > 0 ? [text('cut-list.csv', csvText(cutTable(site.cuts)))] : []),
+    ...(site.cuts.sections.length > 0
+      ? [text('cut-list.csv', csvText(cutTable(site.cuts))), pdf('cut-list.pdf', cutPdf(site))]
+      : []),
     pdf(
       'setting-sheet.pdf',
       recordPdf(settingRecord(`${texts.sheet.title}: ${build.name}`, about, setting), paper, font, {

@@ -3,6 +3,8 @@ import { computed, toRaw } from 'vue'
 import type { OrderEntry } from '~~/core/file/kinds/orderKinds'
 import { isOrderOf, orderables, type Orderable } from '~~/core/jobs/orders/orderable'
 import { withArrived, type Arrived } from '~~/core/jobs/orders/takeArrival'
+import { makeOrBuy, type OwnMaking } from '~~/core/jobs/money/makeOrBuy'
+import { madeKey } from '~~/core/jobs/tasks/madeTasks'
 import { arrivalEffects } from '~~/core/show/orders/arrivalEffect'
 import type { OrderSite } from '~~/core/show/orders/orderBody'
 import { orderRisk, orderSheet, sentNow } from '~~/core/show/orders/orderSheet'
@@ -17,6 +19,7 @@ import { useEvaluation } from './evaluation'
 import { lookedAt } from './lookedAt'
 import { useSureness } from './sureness'
 import { takeOn } from './takeOn'
+import { useTasks } from './tasks'
 import { useWorkbench } from './workbench'
 
 type Changed<T> = { readonly [K in keyof T]?: T[K] | undefined }
@@ -28,6 +31,7 @@ export const useOrders = defineStore('orders', () => {
   const workbench = useWorkbench()
   const evaluation = useEvaluation()
   const sureness = useSureness()
+  const tasks = useTasks()
 
   const all = computed<readonly OrderEntry[]>(() => workbench.build?.orders ?? [])
   const { looked, one } = lookedAt(all, ({ id }) => id)
@@ -80,6 +84,20 @@ export const useOrders = defineStore('orders', () => {
     )
     change({ asks: Object.keys(asks).length > 0 ? asks : undefined })
   }
+  const task = computed(() =>
+    one.value
+      ? tasks.taskOf(madeKey({ by: 'order', thing: { list: 'orders', ...one.value }, count: 1 }))
+      : null,
+  )
+  /** Making it against buying it; null until both are told. */
+  const own = computed(() => {
+    const { entry, leadDays = null } = task.value ?? {}
+    return one.value?.own && entry?.cost !== undefined
+      ? makeOrBuy(one.value.own, entry.cost, { rate: tasks.crew?.rate, leadDays })
+      : null
+  })
+  const changeOwn = (changed: Partial<OwnMaking>): void =>
+    change({ own: { hours: 0, material: 0, twicePercent: 0, ...one.value?.own, ...changed } })
   function remove(): void {
     const id = one.value?.id
     workbench.change(words.changes.remove, (draft) => {
@@ -162,6 +180,9 @@ export const useOrders = defineStore('orders', () => {
     beginOf,
     change,
     ask,
+    task,
+    own,
+    changeOwn,
     remove,
     send,
     takeBack,

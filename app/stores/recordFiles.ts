@@ -88,6 +88,7 @@ export const useRecordFiles = defineStore('record-files', () => {
       ...{ build: toRaw(build), compiled, evaluation: current, sureness: sureness.result, asMeasured },
       ...{
         cuts: cuts.plan,
+        uses: cuts.uses,
         position: chosenPosition(build)?.name ?? '',
         today: today(),
         paper,
@@ -98,5 +99,24 @@ export const useRecordFiles = defineStore('record-files', () => {
     download(fileName(build.name, '-shop-pack.zip'), await packed(all), 'application/zip')
   }
 
-  return { savePdf, saveText, savePack }
+  async function saveCuts(paper: Paper): Promise<void> {
+    const { build } = workbench
+    if (!build) return
+    const [{ cutPdf }, { loadFont }] = await Promise.all([
+      import('../print/packFiles'),
+      import('../print/pdfFont'),
+    ])
+    const font = await loadFont()
+    const bytes = cutPdf({
+      build: toRaw(build),
+      cuts: cuts.plan,
+      uses: cuts.uses,
+      today: today(),
+      paper,
+      font,
+    })
+    download(fileName(build.name, '-cut-list.pdf'), new Uint8Array(bytes), 'application/pdf')
+  }
+
+  return { saveCuts, savePdf, saveText, savePack }
 })

@@ -34,7 +34,7 @@ function measureBy(convention: string) {
   const [from, to] = convention.split('/') as [LengthMark, LengthMark]
   store.change({ from, to })
 }
-const task = computed(() => tasks.taskOf(`order/${order.id}`))
+const task = computed(() => store.task)
 const lines = computed(() =>
   (workbench.build?.lines ?? [])
     .filter(({ shafts }) => shafts.some(({ plunge }) => plunge))
@@ -137,6 +137,7 @@ const lines = computed(() =>
         />
       </div>
     </FoldedPart>
+    <MakeOrBuy :order="order" />
     <RemoveButton is-worded :label="words.remove(order.name)" @click="store.remove()" />
   </section>
 </template>

@@ -104,6 +104,12 @@ const orderShape = object({
   /** Who measured the length again by himself, and what he found. */
   secondBy: nameField(),
   secondMm: figure(0, 100_000),
+  /** What it would take to make it oneself. */
+  own: maybe({
+    hours: figure(0, 1000).required(),
+    material: figure(0, 1e7).required(),
+    twicePercent: figure(0, 100).required(),
+  }),
   sent: sentShape,
   arrived: arrivedShape,
 })

@@ -1,5 +1,6 @@
 import { bought, MONDAY, ownTask, workBuild } from '../../testdata/workBuild'
 import { tasksOf } from '../tasks/buildTasks'
+import { makeOrBuy } from './makeOrBuy'
 import { moneyOf } from './money'
 
 const tasks = tasksOf(
@@ -26,5 +27,21 @@ describe('what a build costs', () => {
     // 3 h of two that took three; half an hour each of three that are bought, and four of the exhaust.
     expect(ownHours).toEqual({ spent: (3 * 2 + 0.5) * 30, ordered: 0.5 * 30, toCome: 4.5 * 30 })
     expect(all.toCome).toBe(530 + 135)
+  })
+})
+
+describe('make or buy', () => {
+  it('counts hours, material and the chance of doing it twice against the price and its way', () => {
+    const lead = { low: 10, likely: 18, high: 28 }
+    const found = makeOrBuy({ hours: 6, material: 80, twicePercent: 25 }, 300, { rate: 20, leadDays: lead })
+    // 7.5 hours at 20, and 100 of material.
+    expect(found).toMatchObject({ ownHours: 7.5, ownCost: 250, saved: 50, sparedDays: 18 })
+    expect(found.evenRate).toBeCloseTo(200 / 7.5, 9)
+    expect(makeOrBuy({ hours: 0, material: 80, twicePercent: 0 }, 60)).toMatchObject({
+      saved: -20,
+      sparedDays: null,
+      evenRate: null,
+    })
+    expect(makeOrBuy({ hours: 2, material: 80, twicePercent: 0 }, 60).evenRate).toBe(0)
   })
 })

@@ -4,8 +4,10 @@ import { sectionName } from '~~/core/show/text/sectionText'
 import type { Piece } from '~~/core/jobs/cuts/cutPieces'
 import type { FactColumn } from '~/composables/factColumn'
 import { cuts as words } from '~/texts/cuts'
+import { orders } from '~/texts/orders'
 import { tabsOf } from '~/texts/views'
 import { useCuts } from '~/stores/cuts'
+import { useRecordFiles } from '~/stores/recordFiles'
 import { useWorkbench } from '~/stores/workbench'
 
 /** What is cut from which bar. */
@@ -21,6 +23,7 @@ const columns: readonly FactColumn<Piece>[] = [
   { key: 'of', label: words.columns.of, text: ({ of }) => of ?? words.own },
 ]
 const nav = { label: words.nav.label, views: tabsOf('order') }
+const files = useRecordFiles()
 const print = () => window.print()
 </script>
 
@@ -80,9 +83,17 @@ const print = () => window.print()
       </ul>
     </section>
     <p v-if="cuts.pieces.length > 0" class="caution">{{ words.caution }}</p>
-    <UButton v-if="cuts.pieces.length > 0" icon="i-lucide-printer" class="no-print start" @click="print()">{{
-      words.print
-    }}</UButton>
+    <div v-if="cuts.pieces.length > 0" class="no-print does">
+      <UButton icon="i-lucide-printer" @click="print()">{{ words.print }}</UButton>
+      <UButton
+        v-for="paper in ['a4', 'letter'] as const"
+        :key="paper"
+        icon="i-lucide-download"
+        variant="outline"
+        @click="files.saveCuts(paper)"
+        >{{ orders.pdf(orders.papers[paper]) }}</UButton
+      >
+    </div>
     <template #side>
       <section v-if="cuts.cutting" class="two">
         <h2>{{ words.cutting }}</h2>
@@ -128,6 +139,11 @@ const print = () => window.print()
 }
 .two h2 {
   grid-column: 1 / -1;
+}
+.does {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 .start {
   justify-self: start;

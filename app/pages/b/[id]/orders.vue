@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { likelihoodText } from '~~/core/show/text/checkText'
 import { fixed } from '~~/core/base/units/format'
+import { orderKey } from '~~/core/jobs/plan/nodes'
+import { dayText } from '~~/core/show/text/dayText'
+import { useShownPlan } from '~/composables/useShownPlan'
 import { today } from '~/storage/today'
 import { orders as words } from '~/texts/orders'
 import { tabsOf } from '~/texts/views'
@@ -16,11 +19,18 @@ const nav = { label: words.title, views: tabsOf('order') }
 const items = computed(() => orders.all.map(({ id, name }) => ({ value: id, label: name })))
 const canSend = computed(() => orders.one?.sent === undefined && orders.sheet?.missing.length === 0)
 const cost = computed(() => {
-  const of = orders.one ? tasks.taskOf(`order/${orders.one.id}`)?.entry?.cost : undefined
+  const of = orders.task?.entry?.cost
   return of === undefined ? null : `${fixed(of, 0)} ${tasks.crew?.money ?? ''}`.trim()
 })
+const plan = useShownPlan()
+/** The last day to order it, by the plan. */
+const orderBy = computed(() => {
+  const day = orders.task ? plan.late?.get(orderKey(orders.task.key))?.orderBy : null
+  return day ? dayText(day, plan.day) : null
+})
 const hasRisk = computed(
-  () => orders.risk !== null || orders.one?.kind === 'propshaft' || cost.value !== null,
+  () =>
+    orders.risk !== null || orders.one?.kind === 'propshaft' || cost.value !== null || orderBy.value !== null,
 )
 const print = () => window.print()
 </script>
@@ -84,6 +94,7 @@ const print = () => window.print()
             <p class="soft">{{ words.risk.rests }}</p>
           </template>
           <p v-else-if="orders.one.kind === 'propshaft'">{{ words.risk.none }}</p>
+          <p v-if="orderBy">{{ words.orderBy(orderBy) }}</p>
           <p v-if="cost">{{ words.risk.cost(cost) }}</p>
         </section>
         <OrderArrival v-if="orders.one.sent && orders.sheet" :figures="orders.sheet.arrival" />
