@@ -1,10 +1,6 @@
 import { jsPDF } from 'jspdf'
-import {
-  paperDrawing,
-  type PaperDrawing,
-  type PaperLook,
-  type PaperMark,
-} from '~~/core/drawing/paper/paperDrawing'
+import { paperDrawing, type PaperDrawing } from '~~/core/drawing/paper/paperDrawing'
+import type { PaperLook, PaperMark } from '~~/core/drawing/paper/paperMarks'
 import { TEXT_MM } from '~~/core/drawing/paper/dimensionRows'
 import type { OrderSheet } from '~~/core/show/orders/orderSheet'
 import { orders as words } from '../texts/orders'

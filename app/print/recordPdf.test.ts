@@ -7,7 +7,7 @@ import { cutPlan } from '~~/core/jobs/cuts/cutPlan'
 import { evaluate } from '~~/core/model/evaluateBuild'
 import { orderSite } from '~~/core/testdata/orderSites'
 import { demoBuild } from '~~/core/testdata/demos'
-import type { BuildRecord } from '~~/core/show/log/record'
+import type { BuildRecord } from '~~/core/show/log/recordPart'
 import { packFiles } from './packFiles'
 import { recordPdf } from './recordPdf'
 

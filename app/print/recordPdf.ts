@@ -1,5 +1,5 @@
 import { jsPDF } from 'jspdf'
-import type { BuildRecord, RecordPart } from '~~/core/show/log/record'
+import type { BuildRecord, RecordPart } from '~~/core/show/log/recordPart'
 import { pictureEnding } from '../storage/pictureKind'
 import { PAPERS, type Paper } from './papers'
 import { useLetters } from './pdfLetters'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { TEXT_MM } from '~~/core/drawing/paper/dimensionRows'
-import { paperDrawing, type PaperMark } from '~~/core/drawing/paper/paperDrawing'
+import { paperDrawing } from '~~/core/drawing/paper/paperDrawing'
+import type { PaperMark } from '~~/core/drawing/paper/paperMarks'
 import type { SheetDrawing } from '~~/core/drawing/paper/sheetDrawing'
 
 /** A drawing with its sizes as it lies on paper. */

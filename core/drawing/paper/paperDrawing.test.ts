@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { paperDrawing, type PaperMark } from './paperDrawing'
+import { paperDrawing } from './paperDrawing'
+import type { PaperMark } from './paperMarks'
 import type { Dimension } from './sheetDrawing'
 
 const ROOM = [186, 90] as const

@@ -1,4 +1,4 @@
-import type { BuildRecord } from './record'
+import type { BuildRecord } from './recordPart'
 
 /** Letters that would be taken for layout. */
 const plain = (text: string): string => text.replace(/[\\`*_{}[\]<>#|~]/g, '\\$&').replace(/\s*\n\s*/g, ' ')

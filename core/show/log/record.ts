@@ -1,39 +1,15 @@
 import { fixed } from '../../base/units/format'
-import type { Build } from '../../file/build/build'
-import type { Evaluation } from '../../model/evaluateBuild'
 import { chosenPosition } from '../../model/evaluateBuild'
-import { logLines, mistakeCosts, openDefects } from '../../jobs/log/logLines'
-import type { Money } from '../../jobs/money/money'
+import { mistakeCosts, openDefects } from '../../jobs/log/logLines'
 import { GATE_NAMES } from '../text/gateText'
 import { checkLabel, checkValueText, marginText, plusMinusText } from '../text/checkText'
 import { lineFacts } from '../text/lineFacts'
 import { setupsUsed } from '../text/setupsUsed'
 import { leverInstruction } from '../told/leverText'
 import { MISTAKE_NAMES } from './mistakeNames'
-
-/** A part of the record: sentences, a table, pictures by their ids. */
-export interface RecordPart {
-  readonly title: string
-  readonly lines: readonly string[]
-  readonly rows: readonly (readonly string[])[]
-  readonly photos: readonly { readonly id: string; readonly caption: string }[]
-}
-
-/** A whole build as something to read: words, figures, pictures, no layout. */
-export interface BuildRecord {
-  readonly title: string
-  readonly about: string
-  readonly parts: readonly RecordPart[]
-}
-
-/** What the record is made from. */
-export interface RecordSite {
-  readonly build: Build
-  readonly evaluation: Evaluation
-  readonly money: Money
-  /** The state of the whole, in one sentence. */
-  readonly sentence: string
-}
+import { costs } from './recordCosts'
+import { days } from './recordDays'
+import { part, type BuildRecord, type RecordPart, type RecordSite } from './recordPart'
 
 /** The record of a build: how it stands, what was made, ordered and passed, what it cost, what happened on each day. */
 export function buildRecord(site: RecordSite, today: string): BuildRecord {
@@ -55,14 +31,6 @@ export function buildRecord(site: RecordSite, today: string): BuildRecord {
     parts: parts.filter(({ lines, rows, photos }) => lines.length + rows.length + photos.length > 0),
   }
 }
-
-const part = (title: string, more: Partial<Omit<RecordPart, 'title'>>): RecordPart => ({
-  title,
-  lines: [],
-  rows: [],
-  photos: [],
-  ...more,
-})
 
 function stands({ build, evaluation, sentence }: RecordSite): RecordPart {
   const many = build.lines.length > 1
@@ -138,30 +106,6 @@ const passed = ({ build }: RecordSite): RecordPart =>
     ]),
   })
 
-function costs({ money, build }: RecordSite): RecordPart {
-  const { bySort, ownHours, logged, all } = money
-  const unit = build.crew?.money ?? ''
-  const rows = [
-    ['bought', bySort.buy],
-    ['made', bySort.fabricate],
-    ['fitted', bySort.fit],
-    ['by the log', logged],
-    ...(ownHours ? [['own hours', ownHours] as const] : []),
-    ['all', all],
-  ] as const
-  const sum = (value: number) => `${fixed(value, 0)} ${unit}`.trim()
-  return part('Money', {
-    rows: rows
-      .filter(([, { spent, ordered: on, toCome }]) => spent + on + toCome > 0)
-      .map(([name, { spent, ordered: on, toCome }]) => [
-        name,
-        `spent ${sum(spent)}`,
-        `ordered ${sum(on)}`,
-        `to come ${sum(toCome)}`,
-      ]),
-  })
-}
-
 const open = ({ build }: RecordSite): RecordPart =>
   part('Open, and learnt', {
     lines: [
@@ -180,30 +124,3 @@ const measured = ({ build }: RecordSite): RecordPart =>
   part('Measured', {
     rows: setupsUsed(build).map(({ name, date, by, tools }) => [name, date, by, tools]),
   })
-
-/** A part for each day, oldest first. */
-function days({ build }: RecordSite): RecordPart[] {
-  const lines = logLines(build).toReversed()
-  const all = [...new Set(lines.map(({ day }) => day))]
-  return all.map((day) => {
-    const own = lines.filter((line) => line.day === day)
-    return part(day === '' ? 'Without a day' : day, {
-      lines: own.map(({ what, detail, entry }) =>
-        [
-          detail ? `${what} (${detail})` : what,
-          entry?.hours === undefined ? '' : `${fixed(entry.hours, 1)} h`,
-          entry?.cost === undefined ? '' : `cost ${fixed(entry.cost, 0)}`,
-          entry?.isReversible === undefined
-            ? ''
-            : entry.isReversible
-              ? 'can be put back'
-              : 'cannot be put back',
-          entry?.defect === undefined ? '' : entry.defect === 'open' ? 'not right yet' : 'mended since',
-        ]
-          .filter(Boolean)
-          .join('; '),
-      ),
-      photos: own.flatMap(({ photos, what }) => photos.map((id) => ({ id, caption: what }))),
-    })
-  })
-}

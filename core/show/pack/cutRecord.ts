@@ -1,6 +1,6 @@
 import { fixed, formatBothUnits } from '../../base/units/format'
 import type { CutPlan } from '../../jobs/cuts/cutPlan'
-import type { BuildRecord, RecordPart } from '../log/record'
+import { part, type BuildRecord, type RecordPart } from '../log/recordPart'
 import { sectionName } from '../text/sectionText'
 
 /** What open work uses up, with the task that does. */
@@ -17,13 +17,6 @@ export function cutRecord(
   { inchFraction, uses }: { readonly inchFraction: 16 | 32; readonly uses: readonly Uses[] },
 ): BuildRecord {
   const both = (mm: number) => formatBothUnits(mm, inchFraction)
-  const part = (name: string, more: Partial<RecordPart>): RecordPart => ({
-    title: name,
-    lines: [],
-    rows: [],
-    photos: [],
-    ...more,
-  })
   const parts = [
     ...sections.flatMap(({ section, plan, pieces }): RecordPart[] => {
       const name = sectionName(section)

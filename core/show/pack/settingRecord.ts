@@ -1,17 +1,14 @@
 import type { SettingSheet } from '../told/settingSheet'
-import type { BuildRecord, RecordPart } from '../log/record'
+import { part, type BuildRecord, type RecordPart } from '../log/recordPart'
 
 /** The setting sheet as something to read: what to set, what to find then, which lengths follow. */
 export function settingRecord(title: string, about: string, sheet: SettingSheet): BuildRecord {
-  const part = (
-    name: string,
-    rows: readonly (readonly string[])[],
-    lines: readonly string[] = [],
-  ): RecordPart => ({ title: name, lines, rows, photos: [] })
+  const told = (name: string, rows: RecordPart['rows'], lines: readonly string[] = []): RecordPart =>
+    part(name, { rows, lines })
   const parts = [
-    part('Still missing', [], sheet.missing),
-    part('Set', [], [...sheet.instructions, ...sheet.goals]),
-    part(
+    told('Still missing', [], sheet.missing),
+    told('Set', [], [...sheet.instructions, ...sheet.goals]),
+    told(
       'Joints',
       sheet.joints.map(({ name, measured, set, drive, coast, verdict }) => [
         name,
@@ -22,18 +19,18 @@ export function settingRecord(title: string, about: string, sheet: SettingSheet)
         verdict,
       ]),
     ),
-    part(
+    told(
       'Checks',
       sheet.checks.map(({ label, value, margin, verdict }) => [label, value, margin, verdict]),
     ),
     ...sheet.chains.map(({ name, parts: made, slack, lines, checks }) =>
-      part(
+      told(
         name,
         checks.map(({ label, value, margin, verdict }) => [label, value, margin, verdict]),
         [made, slack, ...lines],
       ),
     ),
-    part(
+    told(
       'Gaps',
       sheet.gaps.map(({ name, set, keep, verdict }) => [
         name,
@@ -42,18 +39,18 @@ export function settingRecord(title: string, about: string, sheet: SettingSheet)
         verdict,
       ]),
     ),
-    part('To be cut', [], sheet.cuts),
+    told('To be cut', [], sheet.cuts),
     ...sheet.shafts.map(({ title: name, facts }) =>
-      part(
+      told(
         name,
         facts.map(({ name: what, value, plusMinus = '', remark = '' }) => [what, value, plusMinus, remark]),
       ),
     ),
-    part(
+    told(
       'Measured',
       sheet.setups.map(({ name, date, tools, by }) => [name, date, tools, by]),
     ),
-    part('Taken for granted', [], sheet.assumptions),
+    told('Taken for granted', [], sheet.assumptions),
   ]
   return { title, about, parts: parts.filter(({ lines, rows }) => lines.length + rows.length > 0) }
 }

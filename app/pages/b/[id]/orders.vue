@@ -94,8 +94,8 @@ const print = () => window.print()
             <p class="soft">{{ words.risk.rests }}</p>
           </template>
           <p v-else-if="orders.one.kind === 'propshaft'">{{ words.risk.none }}</p>
-          <p v-if="orderBy">{{ words.orderBy(orderBy) }}</p>
           <p v-if="cost">{{ words.risk.cost(cost) }}</p>
+          <p v-if="orderBy">{{ words.orderBy(orderBy) }}</p>
         </section>
         <OrderArrival v-if="orders.one.sent && orders.sheet" :figures="orders.sheet.arrival" />
         <OrderFields :order="orders.one" />
