@@ -102,6 +102,7 @@ export const tasks = {
     isHot: 'Hot work',
     absent: 'Must be off for it',
     present: 'Must be on for it',
+    redo: 'May have to be done once more',
     uses: 'Uses up: blades, discs, wire, gas, gloves',
     note: 'Note',
     tookH: 'It took',

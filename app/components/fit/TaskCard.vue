@@ -108,6 +108,13 @@ const isInVehicle = computed(() => task.present.length + task.absent.length > 0)
       :value="task.entry?.tookH"
       @change="change({ tookH: $event })"
     />
+    <FigureField
+      :label="words.fields.redo"
+      of="tasks.redoPercent"
+      unit="%"
+      :value="task.entry?.redoPercent"
+      @change="change({ redoPercent: $event })"
+    />
     <UCheckbox
       :model-value="task.isHot"
       :label="words.fields.isHot"

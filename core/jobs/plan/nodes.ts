@@ -44,7 +44,8 @@ export function nodesOf(tasks: readonly Task[], site: NodeSite): Node[] {
 function nodesOfTask(task: Task, open: ReadonlySet<string>, { first, calendar }: NodeSite): Node[] {
   const after = task.after.filter((key) => open.has(key))
   const fromDay = task.from === null ? 0 : Math.max(0, daysBetween(first, task.from))
-  const common = { task, hands: task.hands, notBefore: calendar.atDay(fromDay) }
+  const redo = (task.entry?.redoPercent ?? 0) / 100
+  const common = { task, hands: task.hands, notBefore: calendar.atDay(fromDay), redo }
   const stands = Object.fromEntries([
     ...task.present.map((id) => [id, true] as const),
     ...task.absent.map((id) => [id, false] as const),
@@ -65,7 +66,15 @@ function nodesOfTask(task: Task, open: ReadonlySet<string>, { first, calendar }:
   }
   const ordering = orderKey(task.key)
   return [
-    { ...common, id: ordering, after, hours: workHours(task.hours ?? ORDERING_H), part: 'order', stands: {} },
+    {
+      ...common,
+      redo: 0,
+      id: ordering,
+      after,
+      hours: workHours(task.hours ?? ORDERING_H),
+      part: 'order',
+      stands: {},
+    },
     { ...arrival, after: [ordering], orderAfter: ordering, leadDays, notBefore: 0 },
   ]
 }

@@ -145,6 +145,15 @@ describe('late times and chances', () => {
     expect(late.get('fit')!.floatH).toBeCloseTo(33.75 - times(plan).fit![1]!, 9)
   })
 
+  it('counts what may have to be done once more, and what may have to come once more', () => {
+    const byPlan = (build: Parameters<typeof planOf>[0]) =>
+      finishChance(planOf(build), undefined, { count: 20_000, seed: 5 }).byPlan
+    // Two hours are the whole of an evening: done again, it is the next one.
+    expect(byPlan(workBuild([ownTask('a', 2, { redoPercent: 30 })]))).toBeCloseTo(0.7, 1.7)
+    expect(byPlan(workBuild([ownTask('a', 2)]))).toBe(1)
+    expect(byPlan(workBuild([bought('shaft', 10, { redoPercent: 20 })]))).toBeCloseTo(0.8, 1.7)
+  })
+
   it('give a day its likelihood: later than the likely times where parts are often late', () => {
     const uncertain = bought('shaft', 10, { leadDays: { low: 7, likely: 10, high: 28 } })
     const plan = planOf(workBuild([uncertain, ownTask('fit', 1, { after: ['shaft'] })]))

@@ -11,6 +11,8 @@ export interface UncertainTask extends Omit<HandsTask, 'hours' | 'leadDays'> {
   readonly hours: Triangular
   /** Calendar days; parts come at the beginning of a whole one. */
   readonly leadDays?: Triangular | undefined
+  /** Chance, 0 to 1, that it takes its time and its way once more. */
+  readonly redo?: number | undefined
 }
 
 /**
@@ -19,7 +21,7 @@ export interface UncertainTask extends Omit<HandsTask, 'hours' | 'leadDays'> {
  *
  * @param order - places of the tasks as they begin; what a task waits for comes before it
  * @returns days of all draws, rising; the first day is 0
- * @throws CoreError as `linked`, `calendarOf`, `requireTriangular`; `wrong-length` for an order of other than all tasks
+ * @throws CoreError as `linked`, `calendarOf`, `requireTriangular`; `out-of-range` for a chance outside 0 to 1; `wrong-length` for an order of other than all tasks
  */
 export function chanceInOrder(
   tasks: readonly UncertainTask[],
@@ -27,8 +29,9 @@ export function chanceInOrder(
   order: readonly number[],
   { count, seed }: Draws,
 ): Float64Array {
-  for (const { id, hours, leadDays } of tasks) {
+  for (const { id, hours, leadDays, redo = 0 } of tasks) {
     requireTriangular(hours, id)
+    if (!(redo >= 0 && redo <= 1)) throw new CoreError('out-of-range', id, 'a chance lies between 0 and 1')
     if (leadDays) requireTriangular(leadDays, id)
   }
   if (order.length !== tasks.length || new Set(order).size !== order.length)
@@ -46,10 +49,12 @@ export function chanceInOrder(
     for (const at of order) {
       const link = links[at]
       if (!link) continue
-      const { hours, leadDays, ...task } = link.task
+      const { hours, leadDays, redo = 0, ...task } = link.task
+      const times = redo > 0 && nextUniform(state) < redo ? 2 : 1
+      const total = (time: Triangular) => drawn(time) + (times === 2 ? drawn(time) : 0)
       // A helper stays no longer than the day.
-      const own = task.hands === 2 && crew.hands === 1 ? Math.min(longest, drawn(hours)) : drawn(hours)
-      const timed = { ...task, hours: own, leadDays: leadDays ? Math.ceil(drawn(leadDays)) : 0 }
+      const own = task.hands === 2 && crew.hands === 1 ? Math.min(longest, total(hours)) : total(hours)
+      const timed = { ...task, hours: own, leadDays: leadDays ? Math.ceil(total(leadDays)) : 0 }
       const ready = readyAt({ calendar }, { ...link, task: timed }, endAt)
       hands = taken({ crew, calendar }, hands, timed, ready)
       ends[at] = hands.last + own
