@@ -367,7 +367,7 @@ describe('lurvan plan', () => {
     const { code, out } = await run('plan', bay, '--today', '2026-11-30')
     expect(code).toBe(EXIT.holds)
     expect(out.split('\n')[0]).toMatch(
-      /^Sedge wagon: drives on 2027-01-02; no order of it ends before 2026-12-\d\d$/,
+      /^Sedge wagon: drives on 2026-12-26; no order of it ends before 2026-12-\d\d$/,
     )
     expect(out).toMatch(/order rear shaft, by 2026-12-\d\d at the latest/)
     const later = JSON.parse((await run('plan', bay, '--json', '--today', '2027-02-01')).out)
@@ -383,7 +383,7 @@ describe('lurvan plan', () => {
     const { planned, decides, chance, finish, moves } = plan.value
     expect(decides.at(-1)).toEqual({ id: 'first-drive', by: 'helper' })
     expect(planned.at(-1)).toMatchObject({ id: 'first-drive', ends: finish })
-    expect(moves.count).toBeLessThan(moves.asItComes)
+    expect(moves.count).toBe(3)
     expect(chance.byPlan).toBeGreaterThan(0.6)
     expect(chance.byPlan).toBeLessThan(0.85)
   })

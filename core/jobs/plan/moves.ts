@@ -42,6 +42,8 @@ const standingTask = (node: Node, states: VehicleStates): StandingTask => ({
 export interface LiftOrders {
   /** With the least hours of changes. */
   readonly fewest: LiftOrder
+  /** With as few hours of them, and all that waits for parts after all that does not: the wait is used. Null where that takes more. */
+  readonly patient: LiftOrder | null
   /** As the hands would work without a thought for them. */
   readonly asPlanned: LiftOrder
 }
@@ -64,7 +66,36 @@ export function liftOrders(
   const tasks = nodes.map((node) => standingTask(node, states))
   const asks = tasks.some((task) => Object.keys(task.in ?? {}).length > 0)
   if (!asks && removals.every(({ isOff, endsOff }) => (isOff === true) === (endsOff === true))) return null
-  return { fewest: fewestLifts(states, tasks, mostLooks), asPlanned: liftsInOrder(states, tasks, order) }
+  const fewest = fewestLifts(states, tasks, mostLooks)
+  const patient = fewestLifts(states, partsLast(nodes, tasks), mostLooks)
+  return {
+    fewest,
+    patient: patient.price <= fewest.price + SAME_H ? patient : null,
+    asPlanned: liftsInOrder(states, tasks, order),
+  }
+}
+
+/** Prices that are no further apart are the same. */
+const SAME_H = 1e-6
+
+/** What asks how the vehicle stands and waits for parts, after all that asks and does not: nothing of that waits for it. */
+function partsLast(nodes: readonly Node[], tasks: readonly StandingTask[]): StandingTask[] {
+  const byId = new Map(nodes.map((node) => [node.id, node]))
+  const known = new Map<string, boolean>()
+  const waits = (id: string): boolean => {
+    const there = known.get(id)
+    if (there !== undefined) return there
+    known.set(id, false)
+    const node = byId.get(id)
+    const is = node !== undefined && ((node.leadDays?.likely ?? 0) > 0 || node.after.some(waits))
+    known.set(id, is)
+    return is
+  }
+  const asks = ({ id }: StandingTask) => Object.keys(byId.get(id)?.stands ?? {}).length > 0
+  const first = tasks.filter((task) => asks(task) && !waits(task.id)).map(({ id }) => id)
+  return tasks.map((task) =>
+    asks(task) && waits(task.id) ? { ...task, after: [...new Set([...task.after, ...first])] } : task,
+  )
 }
 
 /**

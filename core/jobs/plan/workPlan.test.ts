@@ -145,6 +145,23 @@ describe('late times and chances', () => {
     expect(late.get('fit')!.floatH).toBeCloseTo(33.75 - times(plan).fit![1]!, 9)
   })
 
+  it('uses the wait for parts for what wants something off', () => {
+    const engine: Removal = { id: 'engine', name: 'engine', offH: 2, onH: 2 }
+    const tasks = [
+      bought('shaft', 14),
+      ownTask('fit', 2, { after: ['shaft'], present: ['engine'] }),
+      ownTask('paint', 4, { absent: ['engine'] }),
+      ownTask('bend', 2, { present: ['engine'] }),
+    ]
+    const plan = planOf(workBuild(tasks, { removals: [engine] }))
+    expect(plan.moves).toMatchObject({ count: 2 })
+    // It comes on the fourteenth day and is taken in and fitted by the next; all else is done by then.
+    expect(dayOf(plan, plan.finishDay)).toBe('2026-12-15')
+    const startOf = (id: string) => plan.planned.find(({ node }) => node.id === id)!.startDay
+    expect(startOf('paint')).toBeLessThan(14)
+    expect(startOf('fit')).toBeGreaterThanOrEqual(14)
+  })
+
   it('counts what may have to be done once more, and what may have to come once more', () => {
     const byPlan = (build: Parameters<typeof planOf>[0]) =>
       finishChance(planOf(build), undefined, { count: 20_000, seed: 5 }).byPlan
