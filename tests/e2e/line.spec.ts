@@ -137,7 +137,7 @@ test('commands, shortcuts and cures work from the keyboard', { tag: '@proved' },
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: 'Setting sheet: Fen tender' })).toBeVisible()
   await page.keyboard.press('[')
-  await expect(page.getByRole('heading', { name: 'Cut list' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Order sheets', exact: true })).toBeVisible()
   await page.keyboard.press('[')
   await expect(page.getByRole('heading', { name: 'Crossmember', exact: true })).toBeVisible()
   await page.keyboard.press('[')
