@@ -146,7 +146,7 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      globPatterns: ['**/*.{js,css,svg,png,woff2,webmanifest}'],
+      globPatterns: ['**/*.{js,css,svg,png,woff2,ttf,webmanifest}'],
       // The page shell is made by the server, so it is fetched when the worker installs.
       additionalManifestEntries: [{ url: '/', revision: SHELL_REVISION }],
       navigateFallback: '/',

@@ -43,9 +43,14 @@ export const useLog = defineStore('log', () => {
       )
     })
   }
+  /** Takes an entry away with its photographs; undo brings both back. */
   function remove(id: string): void {
     workbench.change(words.changes.remove, (draft) => {
+      const gone = draft.log?.find((entry) => entry.id === id)?.photos ?? []
       draft.log = (draft.log ?? []).filter((entry) => entry.id !== id)
+      const kept = new Set(draft.log.flatMap(({ photos: own = [] }) => own))
+      if (draft.photos)
+        draft.photos = draft.photos.filter((one) => !gone.includes(one.id) || kept.has(one.id))
     })
   }
   /** A photograph of an entry, or with a name the entry itself. */

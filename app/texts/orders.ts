@@ -21,6 +21,7 @@ export const orders = {
   } satisfies Record<OrderKind, string>,
   pdf: (paper: string) => `PDF, ${paper}`,
   papers: { a4: 'A4', letter: 'Letter' },
+  notMade: (reason: string) => `The file could not be made: ${reason}.`,
   print: 'Print it',
   remove: (name: string) => `Delete the order of ${name}`,
   changes: {

@@ -61,6 +61,9 @@ describe('the length of a propshaft', () => {
     )
     expect(row(ends, 'as a check: joint centre to joint centre')!.value).toContain(centres.toFixed(1))
     expect(ends.drawing!.dimensions.find(({ isMain }) => isMain)!.text).toContain(main(ends).toFixed(1))
+    // It comes without the gearbox: on the bench it is measured from its joint.
+    expect(ends.arrival[0]).toMatchObject({ key: 'length', name: 'joint centre to joint centre' })
+    expect(ends.arrival[0]!.asked).toBeCloseTo(centres, 1)
   })
 
   it('goes to the bolt face of the yoke where that was measured', () => {

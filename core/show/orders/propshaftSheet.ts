@@ -1,5 +1,6 @@
 import { fixed, formatBothUnits } from '../../base/units/format'
 import type { Shaft } from '../../file/parts/lineSpec'
+import type { LengthMark } from '../../file/parts/lengthMarks'
 import type { LengthFigure } from '../../line/shaftLengths'
 import type { LineEvaluation } from '../../model/lineEvaluation'
 import { lengthName, lineSpread, spreadText, type Fact } from '../text/lineFacts'
@@ -58,7 +59,7 @@ export const propshaftSheet: BodyOf = (site, order): OrderBody => {
         (column) => column ?? [],
       )
     }),
-    arrival: arrivalOf(own, main),
+    arrival: arrivalOf(own, lengths.find((one) => isAlike(one, main)) ?? centres),
   }
 }
 
@@ -113,6 +114,12 @@ function lengthSection(
     ],
   }
 }
+
+/** A shaft comes without the gearbox: what is measured from its output shaft or its seal is measured from the joint. */
+const ONLY_IN_PLACE: readonly LengthMark[] = ['shaft-end', 'seal-face']
+const onBenchMark = (mark: LengthMark): LengthMark => (ONLY_IN_PLACE.includes(mark) ? 'joint-centre' : mark)
+const isAlike = (one: LengthFigure, main: LengthFigure): boolean =>
+  one.from === onBenchMark(main.from) && one.to === onBenchMark(main.to)
 
 /** What is measured on it when it comes: what it slips by first. */
 function arrivalOf(shaft: Shaft, main: LengthFigure): ArrivalFigure[] {

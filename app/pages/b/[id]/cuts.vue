@@ -6,6 +6,7 @@ import type { FactColumn } from '~/composables/factColumn'
 import { cuts as words } from '~/texts/cuts'
 import { orders } from '~/texts/orders'
 import { tabsOf } from '~/texts/views'
+import { useSaving } from '~/composables/useSaving'
 import { useCuts } from '~/stores/cuts'
 import { useRecordFiles } from '~/stores/recordFiles'
 import { useWorkbench } from '~/stores/workbench'
@@ -25,6 +26,7 @@ const columns: readonly FactColumn<Piece>[] = [
 const nav = { label: words.nav.label, views: tabsOf('order') }
 const files = useRecordFiles()
 const print = () => window.print()
+const save = useSaving()
 </script>
 
 <template>
@@ -90,7 +92,7 @@ const print = () => window.print()
         :key="paper"
         icon="i-lucide-download"
         variant="outline"
-        @click="files.saveCuts(paper)"
+        @click="save(() => files.saveCuts(paper))"
         >{{ orders.pdf(orders.papers[paper]) }}</UButton
       >
     </div>

@@ -4,6 +4,7 @@ import { log as words } from '~/texts/log'
 import { orders } from '~/texts/orders'
 import { tasks as fitting } from '~/texts/tasks'
 import { tabsOf } from '~/texts/views'
+import { useSaving } from '~/composables/useSaving'
 import { useLog } from '~/stores/log'
 import { usePhotos } from '~/stores/photos'
 import { useRecordFiles } from '~/stores/recordFiles'
@@ -35,6 +36,7 @@ watch(
   () => store.search,
   () => (shown.value = SHOWN),
 )
+const save = useSaving()
 </script>
 
 <template>
@@ -88,14 +90,14 @@ watch(
           :key="paper"
           icon="i-lucide-printer"
           variant="outline"
-          @click="files.savePdf(paper)"
+          @click="save(() => files.savePdf(paper))"
           >{{ words.pdf(orders.papers[paper]) }}</UButton
         >
-        <UButton icon="i-lucide-download" variant="outline" @click="files.saveText()">{{
+        <UButton icon="i-lucide-download" variant="outline" @click="save(() => files.saveText())">{{
           words.text
         }}</UButton>
         <p class="soft">{{ words.packLead }}</p>
-        <UButton icon="i-lucide-download" variant="outline" @click="files.savePack('a4')">{{
+        <UButton icon="i-lucide-download" variant="outline" @click="save(() => files.savePack('a4'))">{{
           words.pack
         }}</UButton>
       </section>

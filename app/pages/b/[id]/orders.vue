@@ -3,6 +3,7 @@ import { likelihoodText } from '~~/core/show/text/checkText'
 import { fixed } from '~~/core/base/units/format'
 import { orderKey } from '~~/core/jobs/plan/nodes'
 import { dayText } from '~~/core/show/text/dayText'
+import { useSaving } from '~/composables/useSaving'
 import { useShownPlan } from '~/composables/useShownPlan'
 import { today } from '~/storage/today'
 import { orders as words } from '~/texts/orders'
@@ -33,6 +34,7 @@ const hasRisk = computed(
     orders.risk !== null || orders.one?.kind === 'propshaft' || cost.value !== null || orderBy.value !== null,
 )
 const print = () => window.print()
+const save = useSaving()
 </script>
 
 <template>
@@ -55,7 +57,7 @@ const print = () => window.print()
           :key="paper"
           icon="i-lucide-download"
           variant="outline"
-          @click="orders.savePdf(paper)"
+          @click="save(() => orders.savePdf(paper))"
           >{{ words.pdf(words.papers[paper]) }}</UButton
         >
         <UButton icon="i-lucide-printer" variant="outline" @click="print()">{{ words.print }}</UButton>

@@ -1,0 +1,4 @@
+declare module '*.ttf?url' {
+  const address: string
+  export default address
+}
