@@ -13,7 +13,6 @@ const { drawing, name, room } = defineProps<{
 const laid = computed(() => paperDrawing(drawing, room))
 const pointsOf = (mark: Extract<PaperMark, { form: 'path' }>) =>
   mark.points.map((at) => at.join(',')).join(' ')
-defineExpose({ laid })
 </script>
 
 <template>
