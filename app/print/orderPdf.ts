@@ -43,14 +43,7 @@ function pageAt(sheet: OrderSheet, paper: Paper, font: ArrayBuffer, printedOn: s
 
 function head(page: Page, sheet: OrderSheet, printedOn: string): void {
   line(page, sheet.title, TEXT.title, true)
-  const when = sheet.orderedAt === null ? words.sheet.notSent : words.sheet.sent(sheet.orderedAt)
-  line(
-    page,
-    [...sheet.about, sheet.supplier && words.sheet.to(sheet.supplier), when, words.sheet.printed(printedOn)]
-      .filter(Boolean)
-      .join(' · '),
-    TEXT.body,
-  )
+  line(page, words.sheet.about(sheet, printedOn), TEXT.body)
   for (const stamp of [...(sheet.stamp ? [sheet.stamp] : []), ...sheet.warnings.map(({ text }) => text)])
     boxed(page, stamp)
   page.y += 1.5

@@ -8,6 +8,7 @@ import {
   type TaskEntry,
   type TaskSort,
 } from '~~/core/file/kinds/taskKinds'
+import { MADE_LISTS } from '~~/core/file/kinds/madePart'
 import { moneyOf } from '~~/core/jobs/money/money'
 import { tasksOf } from '~~/core/jobs/tasks/buildTasks'
 import type { Task } from '~~/core/jobs/tasks/task'
@@ -23,10 +24,8 @@ import { useWorkbench } from './workbench'
 
 type Changed<T> = { readonly [K in keyof T]?: T[K] | undefined }
 
-/** Lists whose things say by their state how far they are. */
-const PART_LISTS = ['crossmembers', 'plates', 'copedTubes', 'pieces'] as const
-type PartList = (typeof PART_LISTS)[number]
-const isPartList = (list: string): list is PartList => (PART_LISTS as readonly string[]).includes(list)
+const isPartList = (list: string): list is (typeof MADE_LISTS)[number] =>
+  (MADE_LISTS as readonly string[]).includes(list)
 
 /** What is to be done on the open build, by whom and when. */
 export const useTasks = defineStore('tasks', () => {

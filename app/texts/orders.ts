@@ -1,5 +1,5 @@
-import type { LengthMark } from '~~/core/file/parts/lengthMarks'
 import type { OrderKind, OrderWhen } from '~~/core/file/kinds/orderKinds'
+import type { OrderSheet } from '~~/core/show/orders/orderSheet'
 import type { UsedSetup } from '~~/core/show/text/setupsUsed'
 
 /** Phrases of order sheets. */
@@ -10,15 +10,6 @@ export const orders = {
   choose: 'Sheet',
   begin: 'Not ordered by a sheet yet',
   add: (name: string) => `Sheet for ${name}`,
-  kinds: {
-    propshaft: 'propshaft',
-    halfshafts: 'halfshafts',
-    chain: 'chain set',
-    pattern: 'machinist’s pattern',
-    'live-axle': 'live axle',
-    adapter: 'adapter',
-    plate: 'plate',
-  } satisfies Record<OrderKind, string>,
   pdf: (paper: string) => `PDF, ${paper}`,
   papers: { a4: 'A4', letter: 'Letter' },
   notMade: (reason: string) => `The file could not be made: ${reason}.`,
@@ -59,14 +50,6 @@ export const orders = {
     mounts: 'after the mounts are tacked',
     ride: 'after the ride height is settled',
   } satisfies Record<OrderWhen, string>,
-  marks: {
-    'joint-centre': 'joint centre',
-    'flange-face': 'flange face',
-    'shaft-end': 'end of the output shaft',
-    'seal-face': 'seal face',
-    'bolt-face': 'bolt face of the yoke',
-  } satisfies Record<LengthMark, string>,
-  fromTo: (from: string, to: string) => `${from} to ${to}`,
   risk: {
     title: 'If it is ordered now',
     bottoms: (chance: string, kind: OrderKind) =>
@@ -116,10 +99,18 @@ export const orders = {
     again: 'Order it once more',
   },
   sheet: {
-    notSent: 'not ordered yet',
-    sent: (day: string) => `ordered on ${day}`,
-    to: (shop: string) => `for ${shop}`,
-    printed: (day: string) => `printed ${day}`,
+    about: (
+      { about, supplier, orderedAt }: Pick<OrderSheet, 'about' | 'supplier' | 'orderedAt'>,
+      printedOn: string,
+    ) =>
+      [
+        ...about,
+        supplier && `for ${supplier}`,
+        orderedAt === null ? 'not ordered yet' : `ordered on ${orderedAt}`,
+        `printed ${printedOn}`,
+      ]
+        .filter(Boolean)
+        .join(' · '),
     measured: 'Measured',
     setup: ({ name, date, by, tools }: UsedSetup) =>
       [`${name}${date ? `, ${date}` : ''}`, by && `by ${by}`, tools && `with ${tools}`]

@@ -5,7 +5,7 @@ import type { LineColumns } from './lineColumns'
 import type { LineGeometry } from './lineGeometry'
 import { LENGTH_MARKS, type LengthMark } from '../file/parts/lengthMarks'
 import type { Vec3 } from '../base/linalg/vec3'
-import type { Line, ShaftEnd } from '../file/parts/lineSpec'
+import { slipYokeOf, type Line, type ShaftEnd } from '../file/parts/lineSpec'
 
 /** One way of asking for the same shaft, in mm, as the vehicle stands. */
 export interface LengthFigure {
@@ -60,7 +60,6 @@ export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index:
   const between = (before: number, behind: number) =>
     workedOnce(LENGTH_BETWEEN, ends, [before, behind])[0] ?? NaN
   const straight = between(0, 0)
-  const slip = [shaft?.drivingEnd, shaft?.drivenEnd].find((end) => end?.kind === 'slip-yoke')
   return {
     all: markPairs(line, index).map(({ from, to }) => ({
       from: from.mark,
@@ -68,7 +67,7 @@ export function shaftLengths(line: Line, { centres, axes }: LineGeometry, index:
       length: between(from.beyond, to.beyond),
       onBench: straight + from.beyond + to.beyond,
     })),
-    setIn: slip?.kind === 'slip-yoke' ? (slip.setInMm ?? null) : null,
+    setIn: slipYokeOf(shaft)?.setInMm ?? null,
   }
 }
 

@@ -4,6 +4,7 @@ import type { LengthMark } from '~~/core/file/parts/lengthMarks'
 import { whenOf } from '~~/core/jobs/orders/orderWhen'
 import { ASKED_NAMES, ASKED_OF } from '~~/core/show/orders/orderBody'
 import { ORDER_KIND_FACTS } from '~~/core/show/orders/orderKindFacts'
+import { lengthName } from '~~/core/show/text/lineFacts'
 import { sentenceCase } from '~~/core/show/text/checkText'
 import { orders as words } from '~/texts/orders'
 import { useOrders } from '~/stores/orders'
@@ -24,10 +25,7 @@ const conventions = computed(() => {
   const line = evaluation.current?.lines.find((one) => one.line.id === order.of)
   const all = line?.ride.known ? (line.ride.value.shafts()[order.shaft ?? 0]?.lengths.all ?? []) : []
   return order.kind === 'propshaft'
-    ? all.map(({ from, to }) => ({
-        value: `${from}/${to}`,
-        label: words.fromTo(words.marks[from], words.marks[to]),
-      }))
+    ? all.map((one) => ({ value: `${one.from}/${one.to}`, label: lengthName(one) }))
     : []
 })
 function measureBy(convention: string) {

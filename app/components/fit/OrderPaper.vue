@@ -14,23 +14,13 @@ const columns: readonly FactColumn<Row>[] = [
   { key: 'remark', text: ({ remark }) => remark },
 ]
 const ROOM = [186, 90] as const
-const about = computed(() =>
-  [
-    ...sheet.about,
-    sheet.supplier && words.sheet.to(sheet.supplier),
-    sheet.orderedAt === null ? words.sheet.notSent : words.sheet.sent(sheet.orderedAt),
-    words.sheet.printed(printedOn),
-  ]
-    .filter(Boolean)
-    .join(' · '),
-)
 </script>
 
 <template>
   <article class="order-paper" data-testid="order-paper">
     <header>
       <h2>{{ sheet.title }}</h2>
-      <p>{{ about }}</p>
+      <p>{{ words.sheet.about(sheet, printedOn) }}</p>
     </header>
     <p v-if="sheet.stamp" class="stamp">{{ sheet.stamp }}</p>
     <ul v-if="sheet.warnings.length > 0" class="warnings">

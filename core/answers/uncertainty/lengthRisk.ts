@@ -1,5 +1,5 @@
 import type { Column } from '../../base/columns/graph'
-import type { Line } from '../../file/parts/lineSpec'
+import { slipYokeOf } from '../../file/parts/lineSpec'
 import type { CompiledBuild } from '../../model/compile'
 import type { Evaluation } from '../../model/evaluateBuild'
 import { givenFigures } from '../../model/screen'
@@ -81,15 +81,15 @@ function slipsOf({ lines }: CompiledBuild, lineId: string, shaft: number): Slips
   const own = states.flatMap(({ shafts }) => shafts[shaft] ?? [])
   const span = ride.value.spans[shaft]
   if (span === undefined) return null
-  const yoke = yokeOf(compiled.line, shaft)
-  if (yoke) {
+  const { setInMm, engagedMm: atRest } = slipYokeOf(compiled.line.shafts[shaft]) ?? {}
+  if (setInMm !== undefined) {
     const followed = own.flatMap(({ slip }) => slip ?? [])
     return {
       span,
       isToLength: true,
-      left: [{ mm: yoke.setInMm }, ...followed.map(({ leftMm }) => worked(leftMm))],
+      left: [{ mm: setInMm }, ...followed.map(({ leftMm }) => worked(leftMm))],
       engaged: [
-        ...(yoke.engagedMm === undefined ? [] : [{ mm: yoke.engagedMm }]),
+        ...(atRest === undefined ? [] : [{ mm: atRest }]),
         ...followed.flatMap(({ engagedMm }) => (engagedMm === null ? [] : worked(engagedMm))),
       ],
     }
@@ -105,12 +105,4 @@ function slipsOf({ lines }: CompiledBuild, lineId: string, shaft: number): Slips
     left,
     engaged: own.flatMap(({ slip }) => (slip?.engagedMm == null ? [] : worked(slip.engagedMm))),
   }
-}
-
-function yokeOf({ shafts }: Line, shaft: number) {
-  const { drivingEnd, drivenEnd } = shafts[shaft] ?? {}
-  const end = [drivingEnd, drivenEnd].find((one) => one?.kind === 'slip-yoke')
-  return end?.kind === 'slip-yoke' && end.setInMm !== undefined
-    ? { setInMm: end.setInMm, engagedMm: end.engagedMm }
-    : null
 }

@@ -50,7 +50,8 @@ function feetText(length: number, fraction: 16 | 32): string {
 
 const sign = (length: number, steps: number): string => (length < 0 && steps > 0 ? MINUS : '')
 
-function wholeAndFraction(steps: number, fraction: number): string {
+/** Steps of a fraction of an inch as one reads them: "48 15/16". */
+export function wholeAndFraction(steps: number, fraction: number): string {
   const whole = Math.floor(steps / fraction)
   let top = steps - whole * fraction
   let bottom = fraction

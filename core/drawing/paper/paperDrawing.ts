@@ -13,7 +13,8 @@ export interface PaperDrawing {
 }
 
 /** Scales that a shop knows: mm of the thing for one of paper. */
-const SCALES = [0.5, 1, 2, 2.5, 4, 5, 8, 10, 12.5, 15, 20, 25, 30, 40, 50, 75, 100]
+const SCALES = [0.5, 1, 2, 2.5, 4, 5, 8, 10, 12.5, 15, 20, 25, 30, 40, 50, 75]
+const SMALLEST = 100
 const MARGIN_MM = 3
 const GAP_MM = 3
 
@@ -24,12 +25,8 @@ const GAP_MM = 3
  * @param room - width and height there is, in mm
  */
 export function paperDrawing(drawing: SheetDrawing, room: Place2): PaperDrawing {
-  const last = SCALES.at(-1) ?? 100
-  for (const scale of SCALES) {
-    const laid = laidAt(drawing, scale)
-    if ((laid.size[0] <= room[0] && laid.size[1] <= room[1]) || scale === last) return laid
-  }
-  throw new Error('no scale')
+  const fits = (scale: number) => laidAt(drawing, scale).size.every((mm, k) => mm <= (room[k] ?? 0))
+  return laidAt(drawing, SCALES.find(fits) ?? SMALLEST)
 }
 
 function laidAt(drawing: SheetDrawing, scale: number): PaperDrawing {

@@ -5,6 +5,9 @@ import type { Told } from '../parts/told'
 export const MAKING_STATES = ['idea', 'template', 'cut', 'tacked', 'welded', 'painted', 'fitted'] as const
 export type MakingState = (typeof MAKING_STATES)[number]
 
+/** Lists of a build whose things are made, and say how far they are. */
+export const MADE_LISTS = ['crossmembers', 'plates', 'copedTubes', 'pieces'] as const
+
 /** True once the part itself is there, no longer only its place. */
 export const isCut = ({ state }: { readonly state?: MakingState | undefined }): boolean =>
   state !== undefined && MAKING_STATES.indexOf(state) >= MAKING_STATES.indexOf('cut')

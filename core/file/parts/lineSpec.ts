@@ -150,6 +150,11 @@ const shaft = object({
 })
 export type Shaft = Told<typeof shaft>
 
+/** The yoke by which a shaft slides on an output shaft, at whichever end. */
+export const slipYokeOf = (
+  shaft: Pick<Shaft, 'drivingEnd' | 'drivenEnd'> | undefined,
+): SlipYokeEnd | undefined => [shaft?.drivingEnd, shaft?.drivenEnd].find((end) => end?.kind === 'slip-yoke')
+
 const speedBy = <K extends string>(basis: K) => ({ basis: kindOf(basis) })
 
 /** Where the highest shaft speed comes from, by its basis. */

@@ -2,6 +2,7 @@ import { markOf } from '../../base/mark'
 import type { Build } from '../../file/build/build'
 import type { Reading } from '../../file/build/reading'
 import { GATES, type Gate } from '../../file/kinds/gateKinds'
+import { MADE_LISTS } from '../../file/kinds/madePart'
 import { isOfFirstTrial } from '../../measure/targets/trial'
 
 type Part = keyof Build
@@ -22,13 +23,12 @@ const MEASURED: readonly Part[] = [
 const JUDGED: readonly Part[] = [
   ...(['bodies', 'lines', 'gaps', 'chains', 'mounts', 'states', 'limits', 'drivetrain', 'weight'] as const),
 ]
-const MADE: readonly Part[] = ['crossmembers', 'plates', 'copedTubes', 'pieces']
 
 /** What each gate rests on besides what the gates before it rest on. */
 const OWN_PARTS: Readonly<Record<Gate, readonly Part[]>> = {
   position: ['chosen', 'levers'],
   checks: [...MEASURED, ...JUDGED],
-  tacked: MADE,
+  tacked: MADE_LISTS,
   bolted: ['temporaries'],
   welded: ['welds'],
   torqued: ['bolts'],

@@ -1,6 +1,6 @@
 import type { Build } from '../../file/build/build'
 import type { LogEntry } from '../../file/kinds/logKinds'
-import { MAKING_STATES, type MakingState } from '../../file/kinds/madePart'
+import { MADE_LISTS, MAKING_STATES, type MakingState } from '../../file/kinds/madePart'
 
 /** Something that a change of the build was, as the log tells it. */
 export type Happening = Pick<LogEntry, 'name' | 'sort' | 'of' | 'hours'>
@@ -10,17 +10,21 @@ interface Named {
   readonly name: string
 }
 
+interface MadePart extends Named {
+  readonly state?: MakingState | undefined
+}
+
 /** What a change of a build did that its log has to know; nothing for what only is written down. */
 export const happenings = (before: Build, after: Build): Happening[] => [
-  ...(['crossmembers', 'plates', 'copedTubes', 'pieces'] as const).flatMap((list) =>
-    changed<Named & { readonly state?: MakingState | undefined }>(before, after, list).flatMap(([was, is]) =>
+  ...MADE_LISTS.flatMap((list) =>
+    changed<MadePart>(before[list], after[list]).flatMap(([was, is]) =>
       rank(is.state) > rank(was?.state) && was
         ? [{ name: `${is.name}: ${is.state ?? ''}`, sort: 'made' as const, of: `${list}/${is.id}` }]
         : [],
     ),
   ),
   ...chosen(before, after),
-  ...changed(before, after, 'orders').flatMap(([was, { id, name, sent, arrived }]): Happening[] => [
+  ...changed(before.orders, after.orders).flatMap(([was, { id, name, sent, arrived }]): Happening[] => [
     ...(sent && sent.at !== was?.sent?.at
       ? [{ name: `ordered: ${name}`, sort: 'order' as const, of: `orders/${id}` }]
       : []),
@@ -34,55 +38,44 @@ export const happenings = (before: Build, after: Build): Happening[] => [
         ]
       : []),
   ]),
-  ...changed(before, after, 'gates').flatMap(([was, { id, name, passedAt }]): Happening[] =>
+  ...changed(before.gates, after.gates).flatMap(([was, { id, name, passedAt }]): Happening[] =>
     was?.passedAt === passedAt ? [] : [{ name: `gate: ${name}`, sort: 'gate', of: `gates/${id}` }],
   ),
-  ...changed(before, after, 'temporaries').flatMap(([was, { id, name, closedAt }]): Happening[] => {
+  ...changed(before.temporaries, after.temporaries).flatMap(([was, { id, name, closedAt }]): Happening[] => {
     const of = `temporaries/${id}`
     if (closedAt && !was?.closedAt) return [{ name: `made good: ${name}`, sort: 'temporary', of }]
     return was ? [] : [{ name: `temporary: ${name}`, sort: 'temporary', of }]
   }),
-  ...changed(before, after, 'tasks').flatMap(([was, { id, name, doneAt, orderedAt, tookH }]): Happening[] => [
-    ...(orderedAt && !was?.orderedAt
-      ? [{ name: `ordered: ${name}`, sort: 'order' as const, of: `tasks/${id}` }]
-      : []),
-    ...(doneAt && !was?.doneAt
-      ? [
-          {
-            name: `done: ${name}`,
-            sort: 'task' as const,
-            of: `tasks/${id}`,
-            ...(tookH !== undefined && { hours: tookH }),
-          },
-        ]
-      : []),
-  ]),
+  ...changed(before.tasks, after.tasks).flatMap(
+    ([was, { id, name, doneAt, orderedAt, tookH }]): Happening[] => [
+      ...(orderedAt && !was?.orderedAt
+        ? [{ name: `ordered: ${name}`, sort: 'order' as const, of: `tasks/${id}` }]
+        : []),
+      ...(doneAt && !was?.doneAt
+        ? [
+            {
+              name: `done: ${name}`,
+              sort: 'task' as const,
+              of: `tasks/${id}`,
+              ...(tookH !== undefined && { hours: tookH }),
+            },
+          ]
+        : []),
+    ],
+  ),
 ]
 
 const rank = (state: MakingState | undefined): number =>
   state === undefined ? -1 : MAKING_STATES.indexOf(state)
 
-type ListOf =
-  'crossmembers' | 'plates' | 'copedTubes' | 'pieces' | 'orders' | 'gates' | 'temporaries' | 'tasks'
-type EntryIn<K extends ListOf> = NonNullable<Build[K]>[number]
-
-/** Things of a list that are not what they were, each with what it was. */
-function changed<T extends Named = never, K extends ListOf = ListOf>(
-  before: Build,
-  after: Build,
-  list: K,
-): (readonly [
-  was: ([T] extends [never] ? EntryIn<K> : T) | undefined,
-  is: [T] extends [never] ? EntryIn<K> : T,
-])[] {
-  type Entry = [T] extends [never] ? EntryIn<K> : T
-  if (before[list] === after[list]) return []
-  const was = new Map(
-    ((before[list] ?? []) as unknown as readonly (Entry & Named)[]).map((one) => [one.id, one]),
-  )
-  return ((after[list] ?? []) as unknown as readonly (Entry & Named)[]).flatMap((is) =>
-    was.get(is.id) === is ? [] : [[was.get(is.id), is] as const],
-  )
+/** Things that are not what they were, each with what it was. */
+function changed<T extends Named>(
+  before: readonly T[] = [],
+  after: readonly T[] = [],
+): (readonly [was: T | undefined, is: T])[] {
+  if (before === after) return []
+  const was = new Map(before.map((one) => [one.id, one]))
+  return after.flatMap((is) => (was.get(is.id) === is ? [] : [[was.get(is.id), is] as const]))
 }
 
 function chosen(before: Build, after: Build): Happening[] {

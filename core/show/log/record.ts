@@ -1,5 +1,6 @@
 import { fixed } from '../../base/units/format'
 import { chosenPosition } from '../../model/evaluateBuild'
+import { MADE_LISTS } from '../../file/kinds/madePart'
 import { mistakeCosts, openDefects } from '../../jobs/log/logLines'
 import { GATE_NAMES } from '../text/gateText'
 import { checkLabel, checkValueText, marginText, plusMinusText } from '../text/checkText'
@@ -72,12 +73,7 @@ const lengths = ({ build, evaluation }: RecordSite): RecordPart =>
 
 const made = ({ build }: RecordSite): RecordPart =>
   part('Made', {
-    rows: [
-      ...(build.crossmembers ?? []),
-      ...(build.plates ?? []),
-      ...(build.copedTubes ?? []),
-      ...(build.pieces ?? []),
-    ].map(({ name, state, asBuilt }) => [
+    rows: MADE_LISTS.flatMap((list) => [...(build[list] ?? [])]).map(({ name, state, asBuilt }) => [
       name,
       state ?? 'idea',
       [asBuilt?.section, asBuilt?.grade, asBuilt?.filler].filter(Boolean).join(', '),

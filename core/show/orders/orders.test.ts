@@ -83,6 +83,7 @@ describe('the length of a propshaft', () => {
     expect(shopLength(1151.52, 16, 'longer')).toBe('1152 mm or 45 3/8"')
     expect(shopLength(1151.52, 32, 'nearest')).toBe('1152 mm or 45 11/32"')
     expect(shopLength(1016, 16, 'shorter')).toBe('1016 mm or 40"')
+    expect(shopLength(10, 16, 'shorter')).toBe('10 mm or 3/8"')
   })
 
   it('is told with what the shop has to know of it, and asks for what nobody told', () => {

@@ -1,5 +1,5 @@
 import { fixed, formatBothUnits } from '../../base/units/format'
-import type { Shaft } from '../../file/parts/lineSpec'
+import { slipYokeOf, type Shaft } from '../../file/parts/lineSpec'
 import type { LengthMark } from '../../file/parts/lengthMarks'
 import type { LengthFigure } from '../../line/shaftLengths'
 import type { LineEvaluation } from '../../model/lineEvaluation'
@@ -123,10 +123,8 @@ const isAlike = (one: LengthFigure, main: LengthFigure): boolean =>
 
 /** What is measured on it when it comes: what it slips by first. */
 function arrivalOf(shaft: Shaft, main: LengthFigure): ArrivalFigure[] {
-  const { drivingEnd, drivenEnd, slip, tube, phaseDeg = 0 } = shaft
-  const hasYoke = [drivingEnd, drivenEnd].some(
-    (end) => end?.kind === 'slip-yoke' && end.setInMm !== undefined,
-  )
+  const { slip, tube, phaseDeg = 0 } = shaft
+  const hasYoke = slipYokeOf(shaft)?.setInMm !== undefined
   const mm = (
     key: string,
     name: string,

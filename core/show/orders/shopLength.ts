@@ -1,5 +1,5 @@
 import { MM_PER_UNIT } from '../../base/units/unitSettings'
-import { fixed } from '../../base/units/format'
+import { fixed, wholeAndFraction } from '../../base/units/format'
 
 /** Which way a length may be rounded. */
 export type SafeWay = 'shorter' | 'longer' | 'nearest'
@@ -14,11 +14,7 @@ const steps = (mm: number, step: number, way: SafeWay): number => {
 /** A length in the shop's own steps, 1 mm and a fraction of an inch, rounded the safe way: "1243 mm or 48 15/16″". */
 export function shopLength(mm: number, inchFraction: 16 | 32, way: SafeWay): string {
   const inches = steps(mm, MM_PER_UNIT.in / inchFraction, way)
-  let [top, bottom] = [Math.abs(inches) % inchFraction, inchFraction as number]
-  while (top > 0 && top % 2 === 0) [top, bottom] = [top / 2, bottom / 2]
-  const whole = Math.floor(Math.abs(inches) / inchFraction)
-  const fraction = top === 0 ? '' : ` ${top}/${bottom}`
-  return `${fixed(steps(mm, 1, way), 0)} mm or ${inches < 0 ? '\u2212' : ''}${whole}${fraction}"`
+  return `${fixed(steps(mm, 1, way), 0)} mm or ${wholeAndFraction(inches, inchFraction)}"`
 }
 
 export const WAY_WORDS: Readonly<Record<SafeWay, string>> = {

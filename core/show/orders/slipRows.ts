@@ -1,6 +1,8 @@
 import { formatBothUnits } from '../../base/units/format'
+import { slipYokeOf } from '../../file/parts/lineSpec'
 import type { Build } from '../../file/build/build'
 import type { LineEvaluation } from '../../model/lineEvaluation'
+import { STATE_WORDS } from '../text/checkText'
 import type { Fact } from '../text/lineFacts'
 import type { SafeWay } from './shopLength'
 
@@ -15,9 +17,7 @@ interface SlipState {
 
 /** What a shaft has left in each state that is known, at ride height first. */
 function slipStates({ states, line }: LineEvaluation, shaft: number): SlipState[] {
-  const yoke = [line.shafts[shaft]?.drivingEnd, line.shafts[shaft]?.drivenEnd].find(
-    (end) => end?.kind === 'slip-yoke',
-  )
+  const yoke = slipYokeOf(line.shafts[shaft])
   const ride = states[0]?.figures
   const rideMm = ride?.known ? ride.value.shafts()[shaft]?.lengths.all[0]?.length : undefined
   return states.flatMap(({ at, state, figures }): SlipState[] => {
@@ -26,12 +26,10 @@ function slipStates({ states, line }: LineEvaluation, shaft: number): SlipState[
     const lengthMm = found?.lengths.all[0]?.length
     if (!found || lengthMm === undefined) return []
     const slide = figures.value.slideMm
-    const resting = yoke?.kind === 'slip-yoke' && slide === null ? yoke : null
+    const resting = slide === null ? yoke : undefined
     return [
       {
-        place: [at?.name ?? 'ride height', state === 'ride' ? '' : STATE_WORDS[state]]
-          .filter(Boolean)
-          .join(', '),
+        place: `${at?.name ?? 'ride height'}${STATE_WORDS[state]}`,
         outMm: yoke && slide !== null ? slide : yoke ? 0 : lengthMm - rideMm,
         leftMm: found.slipLeftMm ?? resting?.setInMm ?? found.plungeLeftMm,
         engagedMm: found.engagedMm ?? resting?.engagedMm ?? null,
@@ -39,7 +37,6 @@ function slipStates({ states, line }: LineEvaluation, shaft: number): SlipState[
     ]
   })
 }
-const STATE_WORDS = { drive: 'pulling', coast: 'on overrun', load: 'loaded' } as const
 
 /** What a shaft keeps in reserve, with the travel that it was worked out from. */
 export interface SlipReserve {

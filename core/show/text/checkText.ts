@@ -68,7 +68,7 @@ export function likelihoodText(probability: number): string {
 }
 
 /** Added to what is checked where it is not as the vehicle stands. */
-const STATE_WORDS: Readonly<Record<GapState, string>> = {
+export const STATE_WORDS: Readonly<Record<GapState, string>> = {
   ride: '',
   drive: ' under drive',
   coast: ' on overrun',

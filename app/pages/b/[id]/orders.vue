@@ -2,6 +2,7 @@
 import { likelihoodText } from '~~/core/show/text/checkText'
 import { fixed } from '~~/core/base/units/format'
 import { orderKey } from '~~/core/jobs/plan/nodes'
+import { ORDER_KIND_FACTS } from '~~/core/show/orders/orderKindFacts'
 import { dayText } from '~~/core/show/text/dayText'
 import { useSaving } from '~/composables/useSaving'
 import { useShownPlan } from '~/composables/useShownPlan'
@@ -75,7 +76,7 @@ const save = useSaving()
             icon="i-lucide-plus"
             variant="outline"
             @click="orders.begin(thing)"
-            >{{ words.add(`${thing.name} (${words.kinds[thing.kind]})`) }}</UButton
+            >{{ words.add(`${thing.name} (${ORDER_KIND_FACTS[thing.kind].title.toLowerCase()})`) }}</UButton
           >
         </div>
       </section>
