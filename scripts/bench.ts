@@ -19,14 +19,14 @@ const TASKS = 120
 /** What a phone is asked for, its processor as slow as a phone's: a step of a lever and the opening of a build, in ms. */
 const PHONE = { slower: 4, medianMs: 16, p95Ms: 33, openMs: 1000 } as const
 
-// `npm run bench core` leaves the browser aside, `npm run bench browser` the core.
+// `npm run bench core` leaves the browser aside, `npm run bench browser` the core; `npm run bench task` drags one task.
 const [, , part] = process.argv
 install()
-if (part !== 'browser') await benchCore()
+if (part === undefined || part === 'core') await benchCore()
 if (part !== 'core') {
   build()
   installChromium()
-  await benchBrowser()
+  await (part === 'task' ? benchTaskAlone() : benchBrowser())
 }
 
 /**
@@ -131,6 +131,18 @@ async function benchTask(page: Page, address: string): Promise<number[]> {
     window.dispatchEvent(new PointerEvent('pointercancel', { ...told, clientX: left }))
     return taken
   })
+}
+
+async function benchTaskAlone(): Promise<void> {
+  const { address, stop } = await serve(PORT)
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGS })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    say(`browser: a task is dragged among ${TASKS}`, await benchTask(page, address))
+  } finally {
+    await browser.close()
+    stop()
+  }
 }
 
 /** From an edit to "saved" in a build of as many readings as a file may hold. */

@@ -150,6 +150,7 @@ export const usePlan = defineStore('plan', () => {
     plan,
     settled,
     chance,
+    freeScene,
     scene,
     chain,
     lanes,

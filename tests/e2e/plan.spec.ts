@@ -61,13 +61,11 @@ test('the plan: a task is dragged, moved by keys, told more of, taken back; a ta
   await board.scrollIntoViewIfNeeded()
   await row.scrollIntoViewIfNeeded()
   const lane = (await row.locator('.lane').boundingBox())!
-  const way = (await row.locator('.way').boundingBox())!
-  const days = await board
-    .locator('.links')
-    .evaluate((svg) => Number(svg.getAttribute('viewBox')!.split(' ')[2]))
-  await page.mouse.move(way.x + way.width / 2, way.y + 5)
+  const days = Number(await page.getByTestId('work-bars').getAttribute('data-days'))
+  const [x, y] = [lane.x + lane.width / 4, lane.y + 5]
+  await page.mouse.move(x, y)
   await page.mouse.down()
-  await page.mouse.move(way.x + way.width / 2 + (lane.width / days) * 14, way.y + 5, { steps: 8 })
+  await page.mouse.move(x + (lane.width / days) * 14, y, { steps: 8 })
   await expect(drives(page)).toHaveText(/Drives on Sat (2|9|16) January\./)
   await page.mouse.up()
   await saved(page)

@@ -1,43 +1,37 @@
 <script setup lang="ts">
 import { rowName } from '~~/core/show/text/workText'
+import { boardPaths } from '~~/core/jobs/board/boardPaths'
 import type { WorkRow, WorkScene } from '~~/core/jobs/board/workScene'
 import { useBarDrag } from '~/composables/useBarDrag'
+import { useBoxWidth } from '~/composables/useBoxWidth'
 import { tasks as words } from '~/texts/tasks'
 import { usePlan } from '~/stores/plan'
 import { useTasks } from '~/stores/tasks'
 
 /** Open work on the ruler of time: a row a task, its parts on their way, what waits for what. */
-const { scene, chosen = null } = defineProps<{ scene: WorkScene; chosen?: string | null }>()
+const {
+  scene,
+  still,
+  chosen = null,
+} = defineProps<{
+  scene: WorkScene
+  /** The same rows without what is in the hand: names stand still while bars move. */
+  still: WorkScene
+  chosen?: string | null
+}>()
 const emit = defineEmits<{ choose: [key: string] }>()
 const plan = usePlan()
 const tasks = useTasks()
 const ROW_PX = 30
 
 const nameOf = ({ planned }: WorkRow) => rowName(planned, tasks.removals)
-const share = (days: number) => `${(days / scene.days) * 100}%`
-/** One path for all links, and one for those that decide: they are many, and all of them move. */
-const paths = computed(() =>
-  [false, true].map((isDeciding) =>
-    scene.links
-      .filter((link) => link.isDeciding === isDeciding)
-      .map(({ from, to }) => {
-        const [end, start] = [scene.rows[from]?.bars.at(-1)?.to ?? 0, scene.rows[to]?.bars[0]?.from ?? 0]
-        return `M${end} ${(from + 0.5) * ROW_PX}H${Math.max(end, start)}V${(to + 0.5) * ROW_PX}`
-      })
-      .join(''),
-  ),
-)
 const board = useTemplateRef<HTMLElement>('board')
-const { begin } = useBarDrag(() => {
-  const lane = board.value?.querySelector('.lane')?.getBoundingClientRect()
-  return lane ? lane.width / scene.days : 1
-})
+const picture = useTemplateRef<HTMLElement>('picture')
+const widthPx = useBoxWidth(picture, 800)
+const paths = computed(() => boardPaths(scene, { widthPx: widthPx.value, rowPx: ROW_PX }))
+const { begin } = useBarDrag(() => widthPx.value / scene.days)
 const isHeld = (key: string) => plan.held?.key === key
 const isTask = ({ planned }: WorkRow) => planned.some(({ node }) => node.task !== null)
-
-/** What is drawn of a row. */
-const markOf = (row: WorkRow) =>
-  `${row.key} ${nameOf(row)} ${row.isDeciding} ${row.bars.map(({ from, to }) => `${from} ${to}`).join()}`
 
 function step(event: KeyboardEvent, at: number): void {
   const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
@@ -63,11 +57,11 @@ function step(event: KeyboardEvent, at: number): void {
       :day-of="plan.dayAt"
     />
     <ol :style="{ '--row': `${ROW_PX}px` }">
-      <!-- While one is dragged most of the others stand still. -->
+      <!-- While one is dragged the rows stand still: what moves is drawn over them. -->
       <li
-        v-for="(row, at) in scene.rows"
+        v-for="(row, at) in still.rows"
         :key="row.key"
-        v-memo="[markOf(row), at, scene.days, row.key === chosen, isHeld(row.key)]"
+        v-memo="[row, nameOf(row), at, row.key === chosen, isHeld(row.key)]"
         :class="{ deciding: row.isDeciding, chosen: row.key === chosen }"
       >
         <button
@@ -83,31 +77,28 @@ function step(event: KeyboardEvent, at: number): void {
         <div
           class="lane"
           :class="{ movable: isTask(row), held: isHeld(row.key) }"
-          @pointerdown="isTask(row) && begin($event, row)"
-        >
-          <span
-            v-for="(bar, k) in row.bars"
-            :key="k"
-            class="bar"
-            :class="[bar.kind, row.planned.at(-1)?.node.task?.sort]"
-            :style="{ left: share(bar.from), width: share(bar.to - bar.from) }"
-            :title="words.bars[bar.kind]"
-          />
-        </div>
-      </li>
-      <svg
-        class="links"
-        aria-hidden="true"
-        preserveAspectRatio="none"
-        :viewBox="`0 0 ${scene.days} ${scene.rows.length * ROW_PX}`"
-      >
-        <path v-for="(path, k) in paths" :key="k" :d="path" :class="{ deciding: k === 1 }" />
-        <path
-          v-if="scene.wantedAt !== null"
-          :d="`M${scene.wantedAt} 0V${scene.rows.length * ROW_PX}`"
-          class="wanted"
+          @pointerdown="isTask(row) && begin($event, scene.rows[at] ?? row)"
         />
-      </svg>
+      </li>
+      <div ref="picture" class="picture" aria-hidden="true">
+        <svg
+          :width="widthPx"
+          :height="scene.rows.length * ROW_PX"
+          data-testid="work-bars"
+          :data-days="scene.days"
+        >
+          <path :d="paths.links" class="link" />
+          <path :d="paths.decidingLinks" class="link deciding" />
+          <path
+            v-for="{ look, isDeciding, d } in paths.bars"
+            :key="`${look} ${isDeciding}`"
+            :d="d"
+            class="bar"
+            :class="[look, { deciding: isDeciding }]"
+          />
+          <path v-if="paths.wanted" :d="paths.wanted" class="wanted" />
+        </svg>
+      </div>
     </ol>
     <ul class="key soft">
       <li><span class="swatch deciding" />{{ words.key.deciding }}</li>
@@ -177,57 +168,53 @@ li.chosen {
 .held {
   cursor: grabbing;
 }
-.bar {
+.picture {
   position: absolute;
-  z-index: 1;
-  top: 6px;
-  bottom: 6px;
-  min-width: 7px;
-  border: 2px solid var(--accent);
-  border-radius: 2px;
-  background: var(--accent);
+  inset: 0 0 0 var(--names);
+  pointer-events: none;
+  will-change: transform;
+}
+.bar {
+  fill: var(--accent);
+  stroke: var(--accent);
+  stroke-width: 2;
+  stroke-linejoin: round;
 }
 .bar.fit {
-  background: var(--card);
+  fill: var(--card);
 }
 .bar.way {
-  border-color: var(--ruler-ink);
-  background: var(--ruler);
+  fill: var(--ruler);
+  stroke: var(--ruler-ink);
 }
 .bar.move {
-  border: 2px dashed var(--part-line);
-  background: var(--part);
+  fill: var(--part);
+  stroke: var(--part-line);
+  stroke-dasharray: 4 3;
 }
-.deciding .bar,
+.bar.deciding {
+  stroke: var(--out);
+  stroke-width: 3;
+  stroke-dasharray: none;
+}
 .swatch.deciding {
   border-color: var(--out);
   border-width: 3px;
-  border-style: solid;
 }
-.links {
-  position: absolute;
-  inset: 0 0 0 var(--names);
-  width: calc(100% - var(--names));
-  height: 100%;
-  pointer-events: none;
-}
-.links path {
+.link {
   fill: none;
   stroke: var(--part-line);
-  stroke-width: 1;
   opacity: 0.55;
-  vector-effect: non-scaling-stroke;
 }
-.links .deciding {
+.link.deciding {
   stroke: var(--out);
   stroke-width: 1.75;
   opacity: 1;
 }
-.links .wanted {
+.wanted {
   stroke: var(--holds);
   stroke-width: 2;
   stroke-dasharray: 5 4;
-  opacity: 1;
 }
 .key {
   display: flex;

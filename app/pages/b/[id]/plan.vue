@@ -39,7 +39,12 @@ const usual = computed(() => usualText(tasks.open))
         </p>
         <template v-else-if="plan.plan && plan.scene">
           <p class="drives" data-testid="drives">{{ drivesText(plan.plan) }}</p>
-          <WorkBoard :scene="plan.scene" :chosen="chosen" @choose="chosen = $event" />
+          <WorkBoard
+            :scene="plan.scene"
+            :still="plan.freeScene ?? plan.scene"
+            :chosen="chosen"
+            @choose="chosen = $event"
+          />
           <p v-if="plan.isSearching" class="soft" role="status">
             {{ words.looking }}
             <UButton size="sm" variant="link" @click="plan.stop()">{{ words.stop }}</UButton>
