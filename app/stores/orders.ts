@@ -3,6 +3,7 @@ import { computed, toRaw } from 'vue'
 import type { OrderEntry } from '~~/core/file/kinds/orderKinds'
 import { isOrderOf, orderables, type Orderable } from '~~/core/jobs/orders/orderable'
 import { withArrived, type Arrived } from '~~/core/jobs/orders/takeArrival'
+import { priceOf } from '~~/core/jobs/tasks/hurry'
 import { makeOrBuy, type OwnMaking } from '~~/core/jobs/money/makeOrBuy'
 import { madeKey } from '~~/core/jobs/tasks/madeTasks'
 import { arrivalEffects } from '~~/core/show/orders/arrivalEffect'
@@ -91,9 +92,10 @@ export const useOrders = defineStore('orders', () => {
   )
   /** Making it against buying it; null until both are told. */
   const own = computed(() => {
-    const { entry, leadDays = null } = task.value ?? {}
-    return one.value?.own && entry?.cost !== undefined
-      ? makeOrBuy(one.value.own, entry.cost, { rate: tasks.crew?.rate, leadDays })
+    const { entry = null, leadDays = null } = task.value ?? {}
+    const price = priceOf(entry)
+    return one.value?.own && price !== undefined
+      ? makeOrBuy(one.value.own, price, { rate: tasks.crew?.rate, leadDays })
       : null
   })
   const changeOwn = (changed: Partial<OwnMaking>): void =>

@@ -9,9 +9,11 @@ import { workScene } from '~~/core/jobs/board/workScene'
 import { dayOf } from '~~/core/jobs/plan/crewOf'
 import { decidingChain } from '~~/core/jobs/plan/decides'
 import { lateTimes } from '~~/core/jobs/plan/lateTimes'
+import type { Hurry } from '~~/core/jobs/plan/hurries'
 import { orderKey } from '~~/core/jobs/plan/nodes'
 import type { PlanAnswer } from '~~/core/jobs/plan/planAnswer'
 import { replan } from '~~/core/jobs/plan/replan'
+import { otherwiseHurried } from '~~/core/jobs/tasks/hurry'
 import type { ToPlan } from '~~/core/jobs/plan/workPlan'
 import { today } from '../storage/today'
 import type { PlanService } from '../workers/protocol'
@@ -48,6 +50,8 @@ export const usePlan = defineStore('plan', () => {
   /** What the answer is of. */
   const answered = shallowRef<ToPlan | null>(null)
   const { ask, stop, isSearching, failure } = useSearch<PlanService>(workerClient<PlanService>(startWorker))
+  /** What hurrying brings; empty until it is known. */
+  const hurries = shallowRef<readonly Hurry[]>([])
   const isFresh = computed(() => answered.value === toPlan.value)
 
   const held = shallowRef<HeldTask | null>(null)
@@ -64,6 +68,9 @@ export const usePlan = defineStore('plan', () => {
     answer.value = found.value.answer
     answered.value = asked
     if (isLetGo) drop()
+    hurries.value = []
+    if (!asked.tasks.some((task) => otherwiseHurried(task) !== null)) return
+    hurries.value = (await ask((service) => service.hurries(plain)))?.value ?? []
   }
 
   const found = computed(() => (answer.value?.known ? answer.value.value : null))
@@ -147,6 +154,7 @@ export const usePlan = defineStore('plan', () => {
     failure,
     isFresh,
     missing,
+    hurries,
     plan,
     settled,
     chance,

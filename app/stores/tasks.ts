@@ -13,6 +13,7 @@ import { moneyOf } from '~~/core/jobs/money/money'
 import { tasksOf } from '~~/core/jobs/tasks/buildTasks'
 import type { Task } from '~~/core/jobs/tasks/task'
 import { MAKER_FACTS } from '~~/core/jobs/tasks/makers'
+import { otherwiseHurried } from '~~/core/jobs/tasks/hurry'
 import { taskName } from '~~/core/jobs/tasks/taskName'
 import { newId } from '../storage/newId'
 import { today } from '../storage/today'
@@ -109,6 +110,19 @@ export const useTasks = defineStore('tasks', () => {
 
   const order = (key: string): void => change(key, { orderedAt: today() }, 'Order something')
 
+  /** What may be hurried: both ways are told and it is not ordered yet. */
+  const canHurry = (task: Task): boolean => otherwiseHurried(task) !== null
+  /** Pays for having it sooner, or not. */
+  function hurry(key: string, isPaid: boolean): void {
+    const told = taskOf(key)?.entry?.hurry
+    if (told)
+      change(
+        key,
+        { hurry: { ...told, isPaid: isPaid || undefined } },
+        isPaid ? 'Hurry an order' : 'Do not hurry an order',
+      )
+  }
+
   function addRemoval(): void {
     const id = newId()
     workbench.change('Add something that comes off', (draft) => {
@@ -161,6 +175,8 @@ export const useTasks = defineStore('tasks', () => {
     remove,
     markDone,
     order,
+    canHurry,
+    hurry,
     addRemoval,
     changeRemoval,
     removeRemoval,

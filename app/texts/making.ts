@@ -90,6 +90,7 @@ export const making = {
   width: 'Width along the vehicle',
   thickness: 'Thickness',
   diameter: 'Diameter',
+  railOuter: 'Tubes that it lies on, across',
   midline: 'Bent round, to its middle',
   flat: 'Pressed flat, from the bolt',
   doubled: 'Flats on each other',

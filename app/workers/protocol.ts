@@ -9,6 +9,7 @@ import type { SchoolAnswer } from '~~/core/answers/solver/schools'
 import type { LeverSettings } from '~~/core/vehicle/moves/settings'
 import type { SwingSetup } from '~~/core/bay/swing/scene'
 import type { Known } from '~~/core/base/known'
+import type { Hurry } from '~~/core/jobs/plan/hurries'
 import type { PlanAnswer } from '~~/core/jobs/plan/planAnswer'
 import type { ToPlan } from '~~/core/jobs/plan/workPlan'
 import type { LeastLift, SwingProgress } from '~~/core/bay/swing/wayIn'
@@ -79,6 +80,7 @@ export interface SwingService {
 /** The plan of all open work, in a worker; left by ending it. */
 export interface PlanService {
   readonly plan: (toPlan: ToPlan) => Promise<{ readonly answer: Known<PlanAnswer> }>
+  readonly hurries: (toPlan: ToPlan) => Promise<Hurry[]>
 }
 
 /** What the page of builds needs worked out away from it: files that may be large or hostile, and covers of builds. */

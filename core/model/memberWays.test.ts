@@ -4,6 +4,7 @@ import { pressOrder } from '../making/bends/pressOrder'
 import { memberBlank } from '../making/crossmembers/member'
 import { wedgeOf } from '../making/crossmembers/wedge'
 import { memberTemplate } from '../making/templates/memberTemplate'
+import { piecesOfWay } from '../jobs/cuts/cutPieces'
 import { parseBuild } from '../file/open/parseBuild'
 import { changedBay } from '../testdata/bay'
 import { cornerRows, cutRows, stockName, wayRows } from '../show/text/memberText'
@@ -94,6 +95,29 @@ describe('a crossmember of round tube', () => {
     const row = wayRows(foundIn(bayWith(COPED)).member, changedBay(() => {}).units).at(-1)!
     expect(row).toMatchObject({ stock: '30 × 3 round tube', stays: expect.stringContaining('out over it') })
     expect(row.work).toBe('two copes, welded in; spacers of 18.5 mm under the bush (10 + 5 + 3, 0.5 mm less)')
+  })
+
+  it('is sawn from tip to tip where it is coped, once the tubes that it lies on are told', () => {
+    const units = changedBay(() => {}).units
+    const cut = (railOuterMm?: number) => {
+      const build = bayWith({ ...COPED, ...(railOuterMm && { railOuterMm }) })
+      const { member, way } = foundIn(build)
+      const chosen = { ...member, member: { ...member.member, chosen: 'new' } }
+      return [cutRows(way, chosen.member, units)[0]!, piecesOfWay(way, chosen.member)[0]!] as const
+    }
+    const [waiting, untold] = cut()
+    expect(waiting.ends).toBe(
+      'coped, 641.0 mm between the faces; from tip to tip once the tubes that it lies on are told',
+    )
+    expect([waiting.length, untold.lengthMm, untold.lacks]).toEqual(['?', null, 'the tubes that it lies on'])
+    // Tips at the sides, where the inside of the wall, 12 from the middle, lies on a radius of 30.
+    const [row, piece] = cut(60)
+    expect(piece.lengthMm).toBeCloseTo(Math.hypot(641, 3) + 2 * (30 - Math.sqrt(30 ** 2 - 12 ** 2)), 9)
+    expect([row.length, row.ends]).toEqual([
+      '646.0 mm',
+      'coped square on 60.0 mm, from tip to tip; 641.0 mm between the faces',
+    ])
+    expect(complaints({ ...COPED, railOuterMm: 28 })).toBe('railOuterMm')
   })
 })
 

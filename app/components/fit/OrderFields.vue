@@ -87,9 +87,10 @@ const lines = computed(() =>
       :label="words.fields.lead"
       unit="days"
       of="tasks.leadDays"
-      :value="task.leadDays ?? undefined"
+      :value="task.entry?.leadDays"
       @change="tasks.change(task.key, { leadDays: $event })"
     />
+    <HurryFields v-if="task" :task="task" />
     <FoldedPart :title="words.fields.asks">
       <div class="asks">
         <TextField

@@ -56,10 +56,11 @@ const isInVehicle = computed(() => task.present.length + task.absent.length > 0)
         :label="words.fields.leadOf"
         unit="days"
         of="tasks.leadDays"
-        :value="task.leadDays ?? undefined"
+        :value="task.entry?.leadDays"
         @change="change({ leadDays: $event })"
       />
       <p class="soft">{{ words.fields.calendar }}</p>
+      <HurryFields :task="task" />
     </template>
     <p class="said">{{ words.fields.hands }}</p>
     <WordChoice

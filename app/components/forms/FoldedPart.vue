@@ -1,10 +1,10 @@
 <script setup lang="ts">
-/** Something that is folded away until it is asked for; the browser's own search finds what is in it. */
+/** Something that is folded away until it is asked for; the browser's own search finds what is in it, and nobody but the reader folds it away again. */
 const { title, isOpen = false } = defineProps<{ title?: string; isOpen?: boolean }>()
 const open = ref(isOpen)
 watch(
   () => isOpen,
-  (now) => (open.value = now),
+  (now) => void (open.value ||= now),
 )
 </script>
 

@@ -18,6 +18,7 @@ const lengths = computed(() => {
     ...(way.kind === 'tube'
       ? [['midlineRadiusMm', words.midline, true] as const, ['flatMm', words.flat, false] as const]
       : []),
+    ...(way.kind === 'coped' ? [['railOuterMm', words.railOuter, false] as const] : []),
     ...(way.kind === 'old' ? [['plateMm', words.plate, true] as const] : []),
   ]
 })

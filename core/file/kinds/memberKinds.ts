@@ -55,6 +55,8 @@ const wayShape = object({
   midlineRadiusMm: figure(1, 1000),
   /** Of a tube's ends pressed flat: from the bolt to where it is round again. */
   flatMm: figure(1, 500),
+  /** Of the tubes that a coped one lies on, square to them. */
+  railOuterMm: figure(5, 1000),
   /** Of an old bar on the bench: its seat from both of its bolts, ahead of the line between them, over the faces that lie on the rails. */
   old: maybe({
     leftMm: figure(1, 3000),
@@ -221,6 +223,7 @@ function lacksOf(way: MemberWay): Lack[] {
   const least = Math.min(way.heightMm, of === 'box' ? (way.widthMm ?? Infinity) : Infinity)
   const isFilled = of !== 'flat' && way.wallMm !== undefined && 2 * way.wallMm >= least
   const isTight = way.midlineRadiusMm !== undefined && 2 * way.midlineRadiusMm < way.heightMm
+  const isOver = way.kind === 'coped' && way.railOuterMm !== undefined && way.railOuterMm < way.heightMm
   return [
     ...must('widthMm', of !== 'tube'),
     ...must('wallMm', of !== 'flat'),
@@ -229,6 +232,7 @@ function lacksOf(way: MemberWay): Lack[] {
     ...must('midlineRadiusMm', way.kind === 'tube'),
     ...must('plateMm', way.kind === 'old'),
     ...(isFilled ? [['wallMm', 'is no less than half the tube'] as const] : []),
+    ...(isOver ? [['railOuterMm', 'is less than the tube that lies on it'] as const] : []),
     ...(isTight ? [['midlineRadiusMm', 'is less than half the tube'] as const] : []),
     ...(way.doubled && (of !== 'flat' || isCornered)
       ? [['doubled', 'is said of straight flats alone'] as const]

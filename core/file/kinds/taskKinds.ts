@@ -41,6 +41,8 @@ const taskShape = object({
   hours: estimate(1000),
   /** Calendar days from ordering to arrival. */
   leadDays: estimate(1000),
+  /** What it costs besides, and how long it is on its way then. */
+  hurry: maybe({ leadDays: estimate(1000), cost: figure(0, 1e7), isPaid: boolean() }),
   /** How likely it has to be done once more; what is bought then comes once more. */
   redoPercent: figure(0, 100),
   cost: figure(0, 1e7),

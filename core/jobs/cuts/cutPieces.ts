@@ -6,6 +6,7 @@ import type { Evaluation } from '../../model/evaluateBuild'
 import { MEMBERS, type MemberEvaluation } from '../../model/memberSubject'
 import type { WayFound } from '../../model/memberWork'
 import { foundOf } from '../../model/subject'
+import { sawMm } from '../../making/crossmembers/memberWay'
 import type { Section } from './section'
 
 /** A piece that is cut from a bar. */
@@ -16,6 +17,8 @@ export interface Piece extends Section {
   readonly lengthMm: number | null
   readonly count: number
   readonly role: 'bar' | 'plate' | 'ledge' | 'own'
+  /** What its length waits for; absent where nothing more is known of it. */
+  readonly lacks?: string
   /** The part that it is of; null for one of the builder's own. */
   readonly of: string | null
 }
@@ -59,8 +62,8 @@ export function piecesOfWay({ way, figures }: WayFound, member: Crossmember): Pi
     id,
     name,
     ...(of === 'tube' ? { section: 'round', heightMm, wallMm } : { section: of, widthMm, heightMm, wallMm }),
-    // Told between the faces: what the copes add is told where they are drawn.
-    lengthMm: kind === 'coped' ? null : lengthMm,
+    lengthMm: lengthMm === null ? null : sawMm(way, lengthMm),
+    ...(kind === 'coped' && way.railOuterMm === undefined && { lacks: 'the tubes that it lies on' }),
     count: doubled ? 2 : 1,
     role: 'bar',
     of: name,

@@ -65,7 +65,7 @@ export function cutPlan(
 }
 
 const keyOf = (piece: Piece): Known<string> =>
-  piece.lengthMm === null || piece.lengthMm <= 0 ? unknown('its length') : sectionKey(piece)
+  piece.lengthMm === null || piece.lengthMm <= 0 ? unknown(piece.lacks ?? 'its length') : sectionKey(piece)
 
 const barsOf = (bars: readonly BarEntry[], key: string): BarEntry[] =>
   bars.filter((bar) => {

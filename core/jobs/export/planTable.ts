@@ -4,6 +4,7 @@ import { dayOf } from '../plan/crewOf'
 import { lateTimes } from '../plan/lateTimes'
 import { orderKey } from '../plan/nodes'
 import type { WorkPlan } from '../plan/planned'
+import { hurriedBy, priceOf } from '../tasks/hurry'
 import type { Task } from '../tasks/task'
 import { taskName } from '../tasks/taskName'
 
@@ -18,6 +19,7 @@ const HEADER = [
     'may wait [h]',
     'order by',
     'cost',
+    'hurried',
   ] as const),
 ]
 
@@ -31,6 +33,7 @@ export function planTable(tasks: readonly Task[], plan: WorkPlan | null): CsvTab
     const day = (at: number | undefined) => (plan && at !== undefined ? dayOf(plan, at) : '')
     const { low, likely, high } = task.hours ?? {}
     const hours = [low, likely, high].map((one) => (one === undefined ? '' : fixed(one, 2)))
+    const price = priceOf(task.entry)
     const slack = late?.get(task.key)?.floatH
     return [
       taskName(task),
@@ -45,7 +48,8 @@ export function planTable(tasks: readonly Task[], plan: WorkPlan | null): CsvTab
       day(planned.at(-1)?.endDay),
       slack === undefined ? '' : fixed(slack, 2),
       late?.get(orderKey(task.key))?.orderBy ?? '',
-      task.entry?.cost === undefined ? '' : fixed(task.entry.cost, 2),
+      price === undefined ? '' : fixed(price, 2),
+      yes(hurriedBy(task.entry) !== null),
     ]
   }
 }

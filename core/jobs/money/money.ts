@@ -1,5 +1,6 @@
 import type { LogEntry } from '../../file/kinds/logKinds'
 import type { TaskSort } from '../../file/kinds/taskKinds'
+import { priceOf } from '../tasks/hurry'
 import type { Task } from '../tasks/task'
 
 /** What something costs, by how far it is. */
@@ -39,7 +40,7 @@ export function moneyOf(
   const of = (sort: TaskSort): Sums =>
     tasks
       .filter((task) => task.sort === sort)
-      .map((task) => sums(task, task.entry?.cost ?? 0))
+      .map((task) => sums(task, priceOf(task.entry) ?? 0))
       .reduce(plus, NOTHING)
   const bySort = { buy: of('buy'), fabricate: of('fabricate'), fit: of('fit') }
   const ownHours =

@@ -4,6 +4,7 @@ import type { Day } from '../../base/days'
 import type { OrderWhen } from '../../file/kinds/orderKinds'
 import { MAKER_FACTS, type Maker } from './makers'
 import { madeKey, madeTasks, type MadeTask } from './madeTasks'
+import { leadDaysOf } from './hurry'
 import type { Task } from './task'
 
 /**
@@ -62,7 +63,7 @@ const told = (
   entry,
   sort,
   hands: entry?.hands === 2 ? (2 as const) : (1 as const),
-  leadDays: sort === 'buy' ? (entry?.leadDays ?? null) : null,
+  leadDays: sort === 'buy' ? leadDaysOf(entry) : null,
   present: entry?.present ?? [],
   absent: entry?.absent ?? [],
   from: entry?.from ?? null,

@@ -1,3 +1,4 @@
+import { cutFrom } from '../copes/copeCut'
 import { MEMBER_KINDS, type Crossmember, type MemberWay } from '../../file/kinds/memberKinds'
 import { answered } from '../../base/answered'
 import { known, unknown, type Known } from '../../base/known'
@@ -107,6 +108,17 @@ export const plateModulus = ({ endMm }: Crossmember, { plateMm = NaN }: MemberWa
 export function raisedBy({ side }: Crossmember, way: MemberWay): number {
   if (way.kind === 'coped') return way.heightMm / 2
   return side === 'under' ? 0 : highMm(way)
+}
+
+/** How long its stock is sawn; a coped one from tip to tip: null until the tubes that it lies on are told. */
+export function sawMm(way: MemberWay, blankMm: number): number | null {
+  if (way.kind !== 'coped') return blankMm
+  const { heightMm, wallMm, railOuterMm } = way
+  if (wallMm === undefined || railOuterMm === undefined) return null
+  const joint = { branchOuterMm: heightMm, branchWallMm: wallMm, mainOuterMm: railOuterMm }
+  // Square to them, its tips are at its sides.
+  const tip = cutFrom({ ...joint, angleDeg: 90, offsetMm: 0 }, Math.PI / 2)
+  return blankMm + 2 * (railOuterMm / 2 - tip)
 }
 
 /** The K of its metal, from a strip of it that was bent; unknown until all of the strip is told, or with why it cannot be. */

@@ -173,19 +173,23 @@ export function cutRows(found: WayFound, member: Crossmember, units: UnitSetting
   const { figures, way } = found
   const blank = figures.known ? figures.value.blankMm : undefined
   if (blank === undefined) return []
-  const length = formatLength(blank, units)
   const both = ['left', 'right'] as const
   return piecesOfWay(found, member).flatMap((piece): CutRow[] => {
+    const cut = piece.lengthMm === null ? NONE : formatLength(piece.lengthMm, units)
     if (piece.role === 'bar')
-      return [{ piece: 'bar', from: stockName(way), length, ends: endsOf(way, units) }]
-    const cut = formatLength(piece.lengthMm ?? NaN, units)
+      return [{ piece: 'bar', from: stockName(way), length: cut, ends: endsOf(way, blank, units) }]
     const from = sectionName(piece)
     return both.map((side) => ({ piece: `${piece.role}, ${side}`, from, length: cut, ends: 'square' }))
   })
 }
 
-function endsOf({ kind, flatMm }: MemberWay, units: UnitSettings): string {
-  if (kind === 'coped') return 'coped: the length is between the faces, see Tubes'
+function endsOf({ kind, flatMm, railOuterMm }: MemberWay, blankMm: number, units: UnitSettings): string {
+  if (kind === 'coped') {
+    const faces = `${formatLength(blankMm, units)} between the faces`
+    return railOuterMm === undefined
+      ? `coped, ${faces}; from tip to tip once the tubes that it lies on are told`
+      : `coped square on ${formatLength(railOuterMm, units)}, from tip to tip; ${faces}`
+  }
   return flatMm === undefined ? 'square' : `pressed flat, ${formatLength(flatMm, units)} from the bolt`
 }
 

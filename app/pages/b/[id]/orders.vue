@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { priceOf } from '~~/core/jobs/tasks/hurry'
 import { likelihoodText } from '~~/core/show/text/checkText'
 import { fixed } from '~~/core/base/units/format'
 import { orderKey } from '~~/core/jobs/plan/nodes'
@@ -21,7 +22,7 @@ const nav = { label: words.title, views: tabsOf('order') }
 const items = computed(() => orders.all.map(({ id, name }) => ({ value: id, label: name })))
 const canSend = computed(() => orders.one?.sent === undefined && orders.sheet?.missing.length === 0)
 const cost = computed(() => {
-  const of = orders.task?.entry?.cost
+  const of = priceOf(orders.task?.entry ?? null)
   return of === undefined ? null : `${fixed(of, 0)} ${tasks.crew?.money ?? ''}`.trim()
 })
 const plan = useShownPlan()

@@ -93,6 +93,7 @@ const usual = computed(() => usualText(tasks.open))
             <h2>{{ words.chances }}</h2>
             <p data-testid="chances">{{ chanceText(plan.chance, plan.plan.first, tasks.crew?.wanted) }}</p>
           </section>
+          <HurryList />
           <section v-if="plan.plan.moves">
             <h2>{{ words.lifts }}</h2>
             <p data-testid="lifts">{{ movesText(plan.plan.moves) }}</p>
