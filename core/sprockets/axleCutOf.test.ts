@@ -63,6 +63,24 @@ describe('an axle of another width as the file tells it', () => {
     }
   })
 
+  it('says what end play the shaft that came leaves, none where it is too long', () => {
+    const wide: AxleCut = {
+      id: 'cut',
+      name: 'cut',
+      school: 'new-shaft',
+      widthMm: 1180,
+      hubMm: 38,
+      stopMm: 41,
+    }
+    const play = (cameMm: number | undefined, endPlayMm?: number) => {
+      const [{ playMm }] = axleCutAnswers({ ...wide, endPlayMm, left: { cameMm } })
+      return playMm.known ? playMm.value : playMm.missing.map(({ what }) => what)
+    }
+    // 590 − 38 − 41 = 511 from stop to seat.
+    expect([play(509.5, 1.5), play(510.2, 1.5), play(511), play(511.4, 1.5)]).toEqual([1.5, 0.8, 0, -0.4])
+    expect(play(undefined)).toEqual(['how long the shaft of the left side came'])
+  })
+
   it('says what was not measured, piece by piece', () => {
     const bare: AxleCut = { id: 'cut', name: 'cut', school: 'new-shaft' }
     const [left] = axleCutAnswers(bare)

@@ -8,6 +8,8 @@ export interface CutAnswer {
   readonly side: 'left' | 'right'
   /** Length that is needed, from its stop to the hub's seat. */
   readonly needMm: Known<number>
+  /** End play that the shaft which came leaves, below nought it is so much too long; unknown until one came. */
+  readonly playMm: Known<number>
   /** How its pieces are cut; unknown while they were not measured, or where they leave no place. */
   readonly cut: Known<CutSide>
 }
@@ -27,12 +29,19 @@ export const axleCutAnswers = (cut: AxleCut): readonly [CutAnswer, CutAnswer] =>
 
 function answerOf(cut: AxleCut, side: 'left' | 'right', pieces: AxleCutSide | undefined): CutAnswer {
   const needMm = needOf(cut, side)
+  const came = entered(pieces?.cameMm, `how long the shaft of the ${side} side came`)
+  const playMm = mapKnown(allKnown([needMm, came] as const), ([need, long]) =>
+    toMicron(need + (cut.endPlayMm ?? 0) - long),
+  )
   const read = pieces ? piecesOf(pieces) : unknown(`the pieces of the ${side} side`)
   const all = allKnown([needMm, joinOf(cut, pieces), read] as const)
-  if (!all.known) return { side, needMm, cut: all }
+  if (!all.known) return { side, needMm, playMm, cut: all }
   const [need, join, measured] = all.value
-  return { side, needMm, cut: tried(() => cutSide({ ...measured, join }, need, cut.endPlayMm ?? 0)) }
+  return { side, needMm, playMm, cut: tried(() => cutSide({ ...measured, join }, need, cut.endPlayMm ?? 0)) }
 }
+
+/** A shaft that came as it was asked is not too long by what is lost in adding. */
+const toMicron = (mm: number): number => Math.round(mm * 1000) / 1000
 
 const entered = (value: number | undefined, what: string): Known<number> =>
   value === undefined ? unknown(what) : known(value)

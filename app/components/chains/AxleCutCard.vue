@@ -123,6 +123,27 @@ const waits = (missing: readonly { what: string }[]) =>
           {{ words.need }} <strong class="figure" data-testid="need">{{ length(side.needMm.value) }}</strong>
         </p>
         <p v-else class="soft">{{ waits(side.needMm.missing) }}</p>
+        <FigureField
+          v-if="side.needMm.known"
+          :label="words.came"
+          kind="length"
+          of="axleCuts.left.cameMm"
+          :value="cut[side.side]?.cameMm"
+          @change="chains.changeCutSide(cut.id, side.side, { cameMm: $event })"
+        />
+        <p
+          v-if="side.playMm.known"
+          class="said"
+          :class="side.playMm.value >= 0 ? 'is-holds' : 'is-out'"
+          data-testid="end-play"
+        >
+          <VerdictMark :verdict="side.playMm.value >= 0 ? 'holds' : 'out'" silent />
+          {{
+            side.playMm.value >= 0
+              ? words.leaves(length(side.playMm.value))
+              : words.clamps(length(-side.playMm.value))
+          }}
+        </p>
         <template v-if="!isNew">
           <template v-if="side.cut.known">
             <CutPicture :cut="side.cut.value" :name="words.side[side.side]" :is-lap="cut.school === 'lap'" />

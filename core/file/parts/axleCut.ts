@@ -32,6 +32,8 @@ const side = maybe({
   >),
   /** Where the joint is to lie, from the inner end; in the middle of where it may when absent. */
   atMm: length(),
+  /** Of the shaft that came for it, or as it was joined. */
+  cameMm: length(),
 })
 export type AxleCutSide = NonNullable<Told<typeof side>>
 

@@ -8,6 +8,7 @@ import { moneyOf } from '../money/money'
 import { tasksOf } from '../tasks/buildTasks'
 import { isOrderOf, orderables } from './orderable'
 import { earlyBy, whenOf } from './orderWhen'
+import { axleCutAnswers } from '../../sprockets/axleCutOf'
 import { withArrived } from './takeArrival'
 
 const REAR: OrderEntry = { id: 'shaft', name: 'rear shaft', kind: 'propshaft', of: 'rear', shaft: 0 }
@@ -157,17 +158,19 @@ describe('what came', () => {
     expect(
       withArrived(buggy, chain, figures({ links: [88, 90], over: [317.5, 319.1] })).chains![0],
     ).toMatchObject({ links: 90, wearPercent: 0.5 })
+    const axle = buggy.axleCuts![0]!
+    const shafts = { ...chain, kind: 'live-axle', of: axle.id } as const
+    const [left] = axleCutAnswers(
+      withArrived(buggy, shafts, figures({ 'length/left': [448.5, 449.2] })).axleCuts![0]!,
+    )
+    // 0.7 longer than the 448.5 that leave 1.5 of end play.
+    expect(left.playMm).toMatchObject({ known: true, value: 0.8 })
     const plate = { ...REAR, kind: 'plate' as const, of: wagon.plates![0]!.id }
     expect(withArrived(wagon, plate, figures({ thickness: [10, 10.3] })).plates![0]!.thicknessMm).toBe(10.3)
   })
 
   it('changes nothing that the build has no place for', () => {
-    expect(withArrived(wagon, { ...REAR, kind: 'live-axle' }, figures({ 'length/left': [600, 601] }))).toBe(
-      wagon,
-    )
-    expect(withArrived(wagon, { ...REAR, kind: 'pattern' }, figures({ length: [600, 601] }))).toBe(wagon)
-    expect(withArrived(wagon, { ...REAR, kind: 'halfshafts' }, figures({ 'length/rear': [600, 601] }))).toBe(
-      wagon,
-    )
+    const axle = { ...REAR, kind: 'live-axle' as const }
+    expect(withArrived(wagon, axle, figures({ 'length/left': [600, 601] })).axleCuts).toBeUndefined()
   })
 })

@@ -96,14 +96,27 @@ const ofPlate: Taking = (build, { of }, arrived) => ({
   }),
 })
 
+const ofAxle: Taking = (build, { of }, arrived) => ({
+  ...build,
+  ...(build.axleCuts && {
+    axleCuts: build.axleCuts.map((cut) => {
+      if (cut.id !== of) return cut
+      const sides = (['left', 'right'] as const).flatMap((side) => {
+        const cameMm = came(arrived, `length/${side}`)
+        return cameMm === undefined ? [] : [[side, { ...cut[side], cameMm }] as const]
+      })
+      return { ...cut, ...Object.fromEntries(sides) }
+    }),
+  }),
+})
+
 const TAKINGS: Readonly<Record<OrderEntry['kind'], Taking>> = {
   propshaft: ofPropshaft,
   halfshafts: ofHalfshafts,
   pattern: (build, { other }, arrived) =>
     other === undefined ? build : withMiddle(build, other, came(arrived, 'length')),
   chain: ofChain,
-  // An axle's sides are cut, not kept: what came stands in its order.
-  'live-axle': (build) => build,
+  'live-axle': ofAxle,
   adapter: ofPlate,
   plate: ofPlate,
 }

@@ -67,7 +67,15 @@ export const axleSheet: BodyOf = (site, order): OrderBody => {
     columns: [],
     arrival: answers.flatMap(({ side, needMm }): ArrivalFigure[] =>
       needMm.known
-        ? [{ key: `length/${side}`, name: `${side} shaft`, unit: 'mm', asked: needMm.value, becomes: null }]
+        ? [
+            {
+              key: `length/${side}`,
+              name: `${side} shaft`,
+              unit: 'mm',
+              asked: needMm.value,
+              becomes: 'its end play',
+            },
+          ]
         : [],
     ),
   }

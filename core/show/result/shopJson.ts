@@ -57,6 +57,8 @@ type LiveAxleJson = Omit<
 interface CutJson {
   readonly side: 'left' | 'right'
   readonly needMm: Answered<number>
+  /** End play that the shaft which came leaves. */
+  readonly playMm: Answered<number>
   readonly cut: Answered<CutSide>
 }
 
@@ -178,9 +180,10 @@ export function shopJson(build: Build, now: Evaluation): ShopJson {
     axleCuts: (build.axleCuts ?? []).map((cut) => ({
       id: cut.id,
       name: cut.name,
-      sides: axleCutAnswers(cut).map(({ side, needMm, cut: pieces }) => ({
+      sides: axleCutAnswers(cut).map(({ side, needMm, playMm, cut: pieces }) => ({
         side,
         needMm: answered(needMm),
+        playMm: answered(playMm),
         cut: answered(pieces),
       })),
       sleeve: sleeveFit(cut),
