@@ -79,7 +79,7 @@ export function packFiles(site: PackSite): ZipFile[] {
         : [pdf(named('orders', order.name, '.pdf'), orderPdf(sheet, paper, font, today))],
     ),
     ...templates.flatMap((template) => [
-      pdf(named('templates', template.name, '.pdf'), templatePdf(template, paper)),
+      pdf(named('templates', template.name, '.pdf'), templatePdf(template, paper, font)),
       text(named('templates', template.name, '.svg'), templateSvg(template)),
       text(named('templates', template.name, '.dxf'), templateDxf(template)),
     ]),

@@ -26,6 +26,7 @@ const CORNERS = [
   { atMm: 90, turnDeg: 20 },
   { atMm: 300, turnDeg: -20 },
 ]
+const font = new Uint8Array(readFileSync('node_modules/dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf')).buffer
 const flat = memberTemplate({ name: 'bar <1> & "more"', endMm: 90 }, FLAT, 735.5, CORNERS)
 const tube = memberTemplate({ name: 'tube', endMm: 90 }, TUBE, 600, CORNERS)
 
@@ -169,7 +170,7 @@ describe('printed sheets, dot by dot', () => {
   const dot = (found: number, wanted: number) => expect(Math.abs(found - wanted)).toBeLessThanOrEqual(0.11)
 
   it('show the part at its true size, with crosses and a check line each way', () => {
-    const sheets = printedSheets(templatePdf(titled(flat, ['S355'], 'forward'), 'a4'))
+    const sheets = printedSheets(templatePdf(titled(flat, ['S355'], 'forward'), 'a4', font))
     expect(sheets.map(({ wide, high }) => [wide / 10, high / 10])).toEqual(
       Array(3).fill([near(297), near(210)]),
     )
@@ -198,8 +199,16 @@ describe('printed sheets, dot by dot', () => {
     dot(cross[1]!, 24 + 261)
   })
 
+  it('carry names in the letters in which they are written', () => {
+    const named = { ...flat, name: 'příčka Ω, żebro, поперечина' }
+    const pdf = templatePdf(titled(named, ['±0,5 · Ж'], 'forward'), 'a4', font)
+    const text = execFileSync('pdftotext', ['-', '-'], { input: Buffer.from(pdf), encoding: 'utf8' })
+    expect(text.match(/příčka Ω, żebro, поперечина: sheet \d of 3/g)).toHaveLength(3)
+    expect(text).toContain('±0,5 · Ж')
+  })
+
   it('are corrected each way by what an earlier print measured', () => {
-    const [sheet] = printedSheets(templatePdf(flat, 'letter', { acrossMm: 98, upMm: 101.5 })) as [Sheet]
+    const [sheet] = printedSheets(templatePdf(flat, 'letter', font, { acrossMm: 98, upMm: 101.5 })) as [Sheet]
     const row = acrossAt(sheet, 37.7)
     dot(row[2]! - row[0]!, (90 * 100) / 98)
     const column = downAt(sheet, 24 + 200)

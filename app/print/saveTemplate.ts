@@ -27,9 +27,16 @@ export async function saveTemplate(of: string, template: Template, file: Templat
       return download(name, await templateStl(template, thickMm), 'model/stl')
     }
     case 'pdf': {
-      const { templatePdf } = await import('./templatePdf')
+      const [{ templatePdf }, { loadFont }] = await Promise.all([
+        import('./templatePdf'),
+        import('./pdfFont'),
+      ])
       const { paper, check } = file
-      return download(name, new Uint8Array(templatePdf(template, paper, check)), 'application/pdf')
+      return download(
+        name,
+        new Uint8Array(templatePdf(template, paper, await loadFont(), check)),
+        'application/pdf',
+      )
     }
   }
 }

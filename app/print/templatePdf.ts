@@ -1,6 +1,8 @@
 import { jsPDF } from 'jspdf'
 import type { Template, TemplateLayer, TemplateMark } from '~~/core/making/templates/template'
 import { PAPERS, type Paper } from './papers'
+import { POINT_MM } from './pdfPage'
+import { useLetters } from './pdfLetters'
 
 /** What both check lines of an earlier print measured, in mm; as drawn when absent. */
 export interface PrintedCheck {
@@ -13,8 +15,6 @@ const EDGE_MM = 12
 const SHARED_MM = 10
 export const CHECK_MM = 100
 const CROSS_MM = 4
-/** From points, in which a text's size is told. */
-const POINT_MM = 25.4 / 72
 const LOOKS: Readonly<Record<TemplateLayer, { readonly width: number; readonly dash: readonly number[] }>> = {
   cut: { width: 0.25, dash: [] },
   drill: { width: 0.25, dash: [] },
@@ -48,8 +48,15 @@ export function tilesOf({ size: [width, height] }: Pick<Template, 'size'>, paper
 /**
  * A template at its true size over as many sheets as it takes: crosses to lay them by, a check line each way, and corrected by what those of an earlier
  * print measured.
+ *
+ * @param font - letters that names are written in
  */
-export function templatePdf(template: Template, paper: Paper, printed: PrintedCheck = {}): ArrayBuffer {
+export function templatePdf(
+  template: Template,
+  paper: Paper,
+  font: ArrayBuffer,
+  printed: PrintedCheck = {},
+): ArrayBuffer {
   const tiles = tilesOf(template, paper)
   const format = [...PAPERS[paper]]
   const pdf = new jsPDF({
@@ -59,6 +66,7 @@ export function templatePdf(template: Template, paper: Paper, printed: PrintedCh
     compress: true,
   })
   pdf.setProperties({ title: template.name })
+  useLetters(pdf, font)
   const grown = [CHECK_MM / (printed.acrossMm ?? CHECK_MM), CHECK_MM / (printed.upMm ?? CHECK_MM)] as const
   for (let row = 0; row < tiles.rows; row++)
     for (let column = 0; column < tiles.columns; column++) {
