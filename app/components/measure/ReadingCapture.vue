@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TourStep } from '~~/core/measure/tour/tour'
-import { rawTexts } from '~~/core/show/told/echo'
+import { rawTexts } from '~~/core/measure/figures/rawTexts'
 import { texts } from '~/texts/en'
 import { stepWords } from '~~/core/show/told/stepText'
 import { useReadingDraft } from '~/composables/useReadingDraft'

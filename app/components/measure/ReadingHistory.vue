@@ -2,7 +2,7 @@
 import type { Reading } from '~~/core/file/build/reading'
 import { readingHistory, type HistoryEntry } from '~~/core/measure/targets/history'
 import { wayOf } from '~~/core/file/build/readingKinds'
-import { rawTexts } from '~~/core/show/told/echo'
+import { rawTexts } from '~~/core/measure/figures/rawTexts'
 import { texts } from '~/texts/en'
 import { useWorkbench } from '~/stores/workbench'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Mistake } from '~~/core/answers/mistakes/mistake'
 import type { TourStep } from '~~/core/measure/tour/tour'
-import { rawTexts } from '~~/core/show/told/echo'
+import { rawTexts } from '~~/core/measure/figures/rawTexts'
 import { repeatText } from '~~/core/show/text/repeatText'
 import { texts } from '~/texts/en'
 import { readingWay, stepWords } from '~~/core/show/told/stepText'

@@ -71,6 +71,10 @@ function marksOf(build: Build, part: Part): Mark[] {
   }))
 }
 
+/** The readings that a gate rests on, in the order of the build. */
+export const readingsUnderGate = (build: Build, gate: Gate): Reading[] =>
+  partsUnder(gate).includes('readings') ? build.readings.filter((reading) => counts(build, reading)) : []
+
 /** What is read in a later lift-in tells how that one stood, unless levers count from it. */
 const counts = (build: Build, reading: Reading): boolean =>
   isOfFirstTrial(build, reading) || ('trial' in reading && reading.trial === build.countedFrom)

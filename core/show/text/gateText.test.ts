@@ -2,6 +2,9 @@ import { demoBuild } from '../../testdata/demos'
 import { chosenSettings, evaluateBuild } from '../../model/evaluateBuild'
 import { gateStates } from '../../jobs/gates/gateStates'
 import { tasksOf } from '../../jobs/tasks/buildTasks'
+import { marksUnder } from '../../jobs/gates/under'
+import { rawTexts } from '../../measure/figures/rawTexts'
+import { gateReadings } from './gateReadings'
 import { changedText, gateSentence, needText } from './gateText'
 
 const TODAY = '2026-11-30'
@@ -52,5 +55,25 @@ describe('the words of gates', () => {
     expect(text('out', [])).toBe('no check is out')
     expect(text('out', [checks[0]!.id])).toMatch(/^out: [a-z]/)
     expect(text('tacked', ['a', 'b', 'c', 'd', 'e'])).toBe('not tacked yet: a, b, c and 2 more')
+  })
+})
+
+describe('the readings under a gate', () => {
+  it('are told by name as they were typed, with who read them when; later lift-ins tell of themselves alone', () => {
+    expect(gateReadings(bay, 'position')).toEqual([])
+    const rows = gateReadings(bay, 'checks')
+    const marks = marksUnder(bay, 'checks').filter(({ part }) => part === 'readings')
+    expect(rows.map(({ id }) => id)).toEqual(marks.map(({ id }) => id))
+    expect(gateReadings(bay, 'road')).toEqual(rows)
+    const pinion = bay.readings.find((one) => one.kind === 'axis-level' && one.axis === 'pinion')!
+    const told = rows.find(({ id }) => id === pinion.id)!
+    expect(told.name).toBe('pinion: level')
+    expect(told.value).toBe(
+      rawTexts(pinion)
+        .map((text) => `${text}°`)
+        .join(', '),
+    )
+    const guessed = { ...bay, readings: bay.readings.map((one) => ({ ...one, provisional: true as const })) }
+    expect(gateReadings(guessed, 'checks').every(({ isGuess }) => isGuess)).toBe(true)
   })
 })

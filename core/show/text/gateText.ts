@@ -1,6 +1,7 @@
 import type { Build } from '../../file/build/build'
 import { LIST_KEYS } from '../../file/build/lists'
 import type { Check } from '../../check/check'
+import type { Reading } from '../../file/build/reading'
 import type { Gate } from '../../file/kinds/gateKinds'
 import { bodyName } from '../../measure/targets/target'
 import type { Changed, GateState } from '../../jobs/gates/gateStates'
@@ -72,7 +73,7 @@ function nameOf(build: Build, part: string, id: string): string {
   if (told !== undefined) return told
   if (part === 'readings') {
     const reading = build.readings.find((one) => one.id === id)
-    return reading ? `${bodyName(build, reading)}: ${reading.kind.replace(/^.*-/, '')}` : 'a reading'
+    return reading ? readingName(build, reading) : 'a reading'
   }
   const things: unknown = build[part as keyof Build]
   const name = Array.isArray(things)
@@ -80,6 +81,10 @@ function nameOf(build: Build, part: string, id: string): string {
     : undefined
   return name ?? `something of ${(LIST_KEYS as readonly string[]).includes(part) ? part : 'the build'}`
 }
+
+/** What a reading is of: "pinion: level". */
+export const readingName = (build: Build, reading: Reading): string =>
+  `${bodyName(build, reading)}: ${reading.kind.replace(/^.*-/, '')}`
 
 /** Where a gate stands, in one sentence. */
 export function gateSentence(

@@ -1,5 +1,5 @@
 import type { Build } from '../../file/build/build'
-import type { MeasuredReading, Reading } from '../../file/build/reading'
+import type { MeasuredReading } from '../../file/build/reading'
 import type { Echo } from '../words/subjectWords'
 import { ECHOES } from '../words/words'
 
@@ -12,14 +12,4 @@ export function readingEcho(build: Build, reading: MeasuredReading): Echo {
   const others = build.readings.filter((one) => one.id !== reading.id)
   const draft: Build = { ...build, readings: [...others, reading] }
   return (ECHOES[reading.kind] as (build: Build, reading: MeasuredReading) => Echo)(draft, reading)
-}
-
-/** The raw text of a reading as kept, repeats in order. */
-export function rawTexts(reading: Reading): readonly string[] {
-  if (reading.kind === 'given-point') return [reading.station, reading.offset, reading.height]
-  if (reading.kind === 'given-axis')
-    return reading.plan === undefined ? [reading.fall] : [reading.fall, reading.plan]
-  if (reading.kind === 'given-cross-axis')
-    return reading.sweep === undefined ? [reading.rise] : [reading.rise, reading.sweep]
-  return reading.values
 }

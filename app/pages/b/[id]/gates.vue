@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { gateReadings } from '~~/core/show/text/gateReadings'
 import { changedText, GATE_NAMES, gateSentence, needText } from '~~/core/show/text/gateText'
 import { gates as words } from '~/texts/gates'
 import { tasks } from '~/texts/tasks'
@@ -23,6 +24,9 @@ const needs = computed(() =>
 )
 const MOST_CHANGED = 8
 const changed = computed(() => gates.shown?.changed.slice(0, MOST_CHANGED) ?? [])
+const under = computed(() =>
+  workbench.build && gates.shown ? gateReadings(workbench.build, gates.shown.gate) : [],
+)
 const over = computed(() =>
   (gates.shown?.entry?.over ?? []).map(({ temporary, reason }) => ({
     name: workbench.build?.temporaries?.find(({ id }) => id === temporary)?.name ?? temporary,
@@ -104,6 +108,7 @@ const SHAPES = { passed: 'holds', fallen: 'out', ready: 'tight', waiting: 'unkno
             </ul>
           </section>
         </div>
+        <GateReadings :rows="under" />
         <div class="does">
           <template v-if="gates.shown.state !== 'passed'">
             <TextField class="who" :label="words.who" :value="who" @change="who = $event" />
