@@ -69,6 +69,27 @@ describe('the plan of the open build', () => {
     expect((await storedBuild()).tasks!.find(({ id }) => id === 'rear-shaft')!.from).toBeUndefined()
   })
 
+  it('goes on looking where one view that shows it follows another, and stops with the last', async () => {
+    await openedBay()
+    const plan = usePlan()
+    const view = () => {
+      plan.open()
+      return plan.look()
+    }
+    const first = view()
+    // The next view begins before the one that it follows is gone.
+    const second = view()
+    plan.leave()
+    await Promise.all([first, second])
+    expect([plan.finishDay, plan.isSearching]).toEqual(['2026-12-26', false])
+    useTasks().add('paint', 'fit')
+    await storedBuild()
+    const third = plan.look()
+    plan.leave()
+    await third
+    expect([plan.isFresh, plan.isSearching]).toEqual([false, false])
+  })
+
   it('says what is missing where there is no plan', async () => {
     const plan = await planned((raw) => delete raw.crew)
     expect(plan.missing.map(({ what }) => what)).toEqual(['who works when'])

@@ -73,6 +73,14 @@ export const usePlan = defineStore('plan', () => {
     hurries.value = (await ask((service) => service.hurries(plain)))?.value ?? []
   }
 
+  /** A view that shows the plan comes before the one that it follows goes: only the last leaves what is being looked for. */
+  let views = 0
+  const open = (): void => void views++
+  function leave(): void {
+    views--
+    if (views === 0) stop()
+  }
+
   const found = computed(() => (answer.value?.known ? answer.value.value : null))
   const missing = computed(() => (answer.value && !answer.value.known ? answer.value.missing : []))
   const plan = computed(() => {
@@ -149,6 +157,8 @@ export const usePlan = defineStore('plan', () => {
     lookAtClock,
     toPlan,
     look,
+    open,
+    leave,
     stop,
     isSearching,
     failure,

@@ -25,8 +25,8 @@ async function fileOf(page: Page, button: string): Promise<string> {
   return readFileSync(await download.path(), 'utf8')
 }
 
-// The clock of the browser that tests share goes on: only this page has another.
-test.beforeEach(({ page }) =>
+// The clock of the browser that tests share goes on: only a page has another.
+const onMonday = (page: Page) =>
   page.addInitScript((now) => {
     const Real = Date
     globalThis.Date = class extends Real {
@@ -36,8 +36,8 @@ test.beforeEach(({ page }) =>
       }
       static override now = () => now
     } as DateConstructor
-  }, MONDAY.getTime()),
-)
+  }, MONDAY.getTime())
+test.beforeEach(({ page }) => onMonday(page))
 
 test('the plan: a task is dragged, moved by keys, told more of, taken back; a table and a calendar go out', async ({
   page,
@@ -96,6 +96,51 @@ test('the plan: a task is dragged, moved by keys, told more of, taken back; a ta
   await page.goBack()
   await board.getByRole('button', { name: /^rear shaft/ }).click()
   await expect(card).toContainText('ordered Mon 30 November')
+})
+
+test('an order is hurried for money, and imported elsewhere the plan has the same days', async ({
+  page,
+  browser,
+}, info) => {
+  await openBay(page, 'plan')
+  const hurries = page.getByTestId('hurries')
+  await expect(drives(page)).toHaveText('Drives on Sat 26 December.')
+  await expect(hurries).toContainText(
+    'Rear shaft can be hurried for 60 crowns: it would drive on Sat 19 December, 7 days sooner.',
+  )
+  await hurries.getByRole('button', { name: 'Hurry it' }).click()
+  await expect(drives(page)).toHaveText('Drives on Sat 19 December.')
+  await expect(hurries).toContainText(
+    'Rear shaft is hurried for 60 crowns; without that it would drive on Sat 26 December, 7 days later.',
+  )
+  await expect(page.getByTestId('money')).toContainText('470')
+  await saved(page)
+  await page.reload()
+  await expect(drives(page)).toHaveText('Drives on Sat 19 December.')
+
+  const days = (one: Page) => one.getByTestId('task-table').locator('tbody tr').allInnerTexts()
+  await expect(taskRow(page, 'rear shaft')).toContainText('December')
+  const planned = await days(page)
+  await page.getByRole('link', { name: 'All builds' }).click()
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export Sedge wagon' }).click(),
+  ])
+  const path = info.outputPath('bay.lurvan.json')
+  await download.saveAs(path)
+  const other = await (await browser.newContext()).newPage()
+  await onMonday(other)
+  await other.goto('/')
+  await other.getByLabel('Import files').setInputFiles(path)
+  await other.getByRole('link', { name: 'Sedge wagon' }).click()
+  await other.getByRole('link', { name: 'Plan', exact: true }).click()
+  await expect(drives(other)).toHaveText('Drives on Sat 19 December.')
+  await expect.poll(() => days(other)).toEqual(planned)
+
+  await page.goBack()
+  await undo(page)
+  await expect(drives(page)).toHaveText('Drives on Sat 26 December.')
+  expect(await grave(page)).toEqual([])
 })
 
 test('tasks of one’s own: with hours or none, who works when, what comes off', async ({ page }) => {
@@ -226,6 +271,10 @@ test(
     await expect(page.getByTestId('gate-sentence')).toHaveText('It waits for the gate “checks hold”.')
     await expect(page.getByTestId('gate-needs')).toContainText('not tacked yet: gearbox bar')
     expect(await grave(page)).toEqual([])
+    await page.getByText(/^\d+ readings under it$/).click()
+    await expect(page.getByTestId('gate-readings')).toContainText(
+      'pinion: level2.7°, 2.8°On the floor, 2026-11-07, Runa',
+    )
     await page.getByRole('link', { name: 'Place', exact: true }).click()
     await page.getByTestId('lever-tail').focus()
     await page.keyboard.press('ArrowUp')
