@@ -376,7 +376,15 @@ describe('lurvan plan', () => {
   })
 
   it('gives the same as JSON, chances and what decides with it', async () => {
-    const { tasks, plan } = JSON.parse((await run('plan', bay, '--json', '--today', '2026-11-30')).out)
+    const { tasks, plan, hurries } = JSON.parse(
+      (await run('plan', bay, '--json', '--today', '2026-11-30')).out,
+    )
+    expect(hurries).toEqual([
+      {
+        ...{ task: 'order/rear-shaft', cost: 60, isPaid: false, sooner: 7 },
+        ...{ hurried: '2026-12-19', unhurried: '2026-12-26' },
+      },
+    ])
     expect(tasks.map(({ key }: { key: string }) => key)).toEqual(
       expect.arrayContaining(['make/gearbox-bar', 'order/rear-shaft']),
     )

@@ -6,6 +6,7 @@ import { calendarOf } from '../../plan/hands/workCalendar'
 import { dayOf } from '../../jobs/plan/crewOf'
 import { decidingChain } from '../../jobs/plan/decides'
 import type { FinishChance } from '../../jobs/plan/finishChance'
+import { hurriesOf, type Hurry } from '../../jobs/plan/hurries'
 import { lateTimes } from '../../jobs/plan/lateTimes'
 import { planAnswer, type PlanAnswer } from '../../jobs/plan/planAnswer'
 import type { Planned, WorkPlan } from '../../jobs/plan/planned'
@@ -57,6 +58,8 @@ export interface PlanJson {
     /** Tasks that have no hours, or are bought with no way: the end is no sooner than told. */
     readonly untold: readonly string[]
   }>
+  /** What hurrying each thing brings that is not ordered yet, by its task. */
+  readonly hurries: readonly (Omit<Hurry, 'task'> & { readonly task: string })[]
 }
 
 /** The tasks of a build at its chosen position, and their plan from a day on. */
@@ -64,15 +67,15 @@ export function planJson(build: Build, today: Day): PlanJson {
   const { checks } = evaluateBuild(build, chosenSettings(build))
   const tasks = tasksOf(build, checks.filter(({ verdict }) => verdict === 'out').length)
   const { removals = [], crew } = build
+  const toPlan = { tasks, removals, crew, today }
   return {
     format: 'lurvan-plan',
     version: 1,
     build: { id: build.id, name: build.name },
     today,
     tasks: tasks.map(taskJson),
-    plan: answered(
-      mapKnown(planAnswer({ tasks, removals, crew, today }), (answer) => answerJson(build, answer)),
-    ),
+    plan: answered(mapKnown(planAnswer(toPlan), (answer) => answerJson(build, answer))),
+    hurries: hurriesOf(toPlan).map(({ task, ...hurry }) => ({ ...hurry, task: task.key })),
   }
 }
 
