@@ -228,6 +228,7 @@ export const texts = {
       checks: 'Checks and centreline',
       levers: 'What the levers turn about',
       gaps: 'Gaps and what touches',
+      shift: 'Shift linkages',
     },
     gapPictures: {
       above: 'what stands above',

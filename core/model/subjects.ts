@@ -5,6 +5,7 @@ import { LINES } from './lineSubject'
 import { MEMBERS } from './memberSubject'
 import { MOUNTS } from './mountSubject'
 import { PLATES } from './plateSubject'
+import { SHIFTS } from './shiftSubject'
 import type { Subject } from './subject'
 import { COPED_TUBES } from './copedTubeSubject'
 
@@ -18,4 +19,5 @@ export const SUBJECTS: readonly Subject[] = [
   PLATES,
   COPED_TUBES,
   MOUNTS,
+  SHIFTS,
 ]

@@ -25,7 +25,7 @@ export interface NamedThing {
 /** A cell of a table of readings by its column; empty where nothing stands. */
 type CellOf = (column: 'of' | PartColumn) => string
 /** Columns of a table of readings that hold a part of a thing. */
-type PartColumn = 'shaft' | 'place'
+type PartColumn = 'shaft' | 'place' | 'gate'
 
 /**
  * All that is known of what a reading can be of; `F` are the fields by which it says so, `B` what
@@ -56,7 +56,16 @@ export interface TargetFacts<F = Readonly<Record<string, unknown>>, B = Things> 
 }
 
 /** Groups of readings in the order in which one works under the vehicle. */
-export const TOUR_GROUPS = ['attitude', 'levels', 'joints', 'chains', 'checks', 'levers', 'gaps'] as const
+export const TOUR_GROUPS = [
+  'attitude',
+  'levels',
+  'joints',
+  'chains',
+  'checks',
+  'levers',
+  'gaps',
+  'shift',
+] as const
 export type TourGroup = (typeof TOUR_GROUPS)[number]
 
 /** What a point on the vehicle is there for. */

@@ -15,6 +15,7 @@ import { KINDS_OF_PLATES, type PlateTypes } from './plateKinds'
 import { KINDS_OF_QUESTIONS, type QuestionTypes } from './questionKinds'
 import { KINDS_OF_COPED_TUBES, type CopedTubeTypes } from './copedTubeKinds'
 import { KINDS_OF_RELEASES, type ReleaseTypes } from './releaseKinds'
+import { KINDS_OF_SHIFTS, type ShiftTypes } from './shiftKinds'
 import { KINDS_OF_TASKS, type TaskTypes } from './taskKinds'
 import { KINDS_OF_TEMPORARIES, type TemporaryTypes } from './temporaryKinds'
 import { KINDS_OF_TICKS, type TickTypes } from './tickKinds'
@@ -46,6 +47,7 @@ export const KINDS = [
   KINDS_OF_ORDERS,
   KINDS_OF_LOGS,
   KINDS_OF_QUESTIONS,
+  KINDS_OF_SHIFTS,
 ] as const
 
 /** Their types. */
@@ -70,4 +72,5 @@ export type Kinds = VehicleTypes &
   GateTypes &
   OrderTypes &
   LogTypes &
-  QuestionTypes
+  QuestionTypes &
+  ShiftTypes

@@ -42,9 +42,9 @@ export interface GatesReached {
 }
 
 /** A detent draws in a quarter of the way to the next. */
-const CAPTURE = 1 / 4
+export const CAPTURE = 1 / 4
 /** Nearer to the rod's line than this an arm no longer follows. */
-const DEAD_DEG = 3
+export const DEAD_DEG = 3
 /** Between gates it is looked at so often, and at least each degree. */
 const LOOKS = 48
 

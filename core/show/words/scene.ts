@@ -3,6 +3,7 @@ export type ReadingScene =
   | 'gap'
   | 'face'
   | 'slack'
+  | 'arm'
   | 'sprocket'
   | 'rail'
   | 'across'

@@ -20,6 +20,7 @@ import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { QUESTION_WORDS } from './questionWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
+import { SHIFT_WORDS } from './shiftWords'
 import { TASK_WORDS } from './taskWords'
 import { TEMPORARY_WORDS } from './temporaryWords'
 import { TICK_WORDS } from './tickWords'
@@ -50,6 +51,7 @@ export const WORDS = [
   ORDER_WORDS,
   LOG_WORDS,
   QUESTION_WORDS,
+  SHIFT_WORDS,
 ] as const
 
 /** What each quantity is asked with. */

@@ -1,0 +1,146 @@
+import { SIZE } from '../base/columns/arithmetic'
+import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
+import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../base/known'
+import { degrees } from '../base/units/angle'
+import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file/kinds/shiftKinds'
+import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'
+import { CAPTURE } from '../shift/rod/gates'
+import * as kernels from '../shift/rod/rodKernels'
+import type { Ground } from './subject'
+
+/** Figures of one gate, by their names in the published result. */
+export const SHIFT_GATE_FIGURES = ['errorDeg', 'leftDeg', 'transmissionDeg', 'ratio', 'missesMm'] as const
+export type ShiftGateFigure = (typeof SHIFT_GATE_FIGURES)[number]
+
+/** An arm where it stands: its bearing and its plane. */
+export interface StandingArm extends ArmPlane {
+  readonly pivot: VectorColumns
+}
+
+/** A gate of both ends. */
+export interface ShiftGateColumns {
+  readonly gate: ShiftGateEntry
+  /** Where each arm stands in it as read, in radians in its plane. */
+  readonly lever: Column
+  readonly box: Column
+  /** Absent without a rod. */
+  readonly figures: Readonly<Record<ShiftGateFigure, Column>> | null
+}
+
+export interface ShiftColumns {
+  readonly lever: StandingArm
+  readonly box: StandingArm
+  readonly gates: readonly ShiftGateColumns[]
+  /** What a detent draws in, and what both plays let the gearbox's arm turn; in degrees. */
+  readonly captureDeg: Column
+  readonly lostDeg: number
+}
+
+/** What both pins' plays let the gearbox's arm turn, in degrees. */
+const lostDegOf = ({ lever, box }: Shift): number =>
+  degrees(((lever.playMm ?? 0) + (box.playMm ?? 0)) / box.armMm)
+
+/** All that is worked out of a shift linkage. */
+export function shiftColumns(ground: Ground, shift: Shift): Known<ShiftColumns> {
+  const arms = allKnown([armAt(ground, shift, 'lever'), armAt(ground, shift, 'box')] as const)
+  return andThen(arms, ([lever, box]) => {
+    const both = shift.gates.filter((gate) => hasGate(gate, 'lever') && hasGate(gate, 'box'))
+    const { context } = ground.measured
+    const read = allKnown<{ gate: ShiftGateEntry; lever: Column; box: Column }[]>(
+      both.map((gate) =>
+        mapKnown(
+          allKnown([
+            gateAngle(context, shift, 'lever', gate, lever.read),
+            gateAngle(context, shift, 'box', gate, box.read),
+          ] as const),
+          ([leverAt, boxAt]) => ({ gate, lever: leverAt, box: boxAt }),
+        ),
+      ),
+    )
+    return mapKnown(read, (gates) =>
+      columnsOf(ground.graph, shift, { lever: lever.now, box: box.now }, gates),
+    )
+  })
+}
+
+/** An arm as its plane was read, and where it stands now. */
+function armAt(
+  { build, measured, places }: Ground,
+  shift: Shift,
+  end: ShiftEnd,
+): Known<{ readonly read: ArmPlane; readonly now: StandingArm }> {
+  const { pivot: id } = shift[end]
+  const ride = places.placed(null, null)
+  if (!build.points.some((point) => point.id === id)) return unknown(`point "${id}" is not in the build`)
+  return mapKnown(
+    allKnown([armPlane(measured.context, shift[end]), ride.point(id)] as const),
+    ([read, pivot]) => {
+      const turned = (way: VectorColumns) =>
+        ride.pointMoves(id).reduce((from, move) => move.direction(from), way)
+      return { read, now: { pivot, from: turned(read.from), toward: turned(read.toward) } }
+    },
+  )
+}
+
+type Read = Omit<ShiftGateColumns, 'figures'>
+
+function columnsOf(
+  graph: Graph,
+  shift: Shift,
+  arms: { readonly lever: StandingArm; readonly box: StandingArm },
+  gates: readonly Read[],
+): ShiftColumns {
+  const detents = gates.map(({ box }) => box)
+  const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)
+  const lostDeg = lostDegOf(shift)
+  const plain = { ...arms, captureDeg, lostDeg }
+  const { rodMm } = shift
+  if (rodMm === undefined) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }
+  const { lever, box } = arms
+  const reaches = gates.map((gate) => {
+    const pin = pinOf(graph, lever, gate.lever, shift.lever.armMm)
+    const [middle, half, short] = graph.step(
+      kernels.ROD_REACH,
+      [...pin, ...box.pivot, ...box.from, ...box.toward],
+      [shift.box.armMm, rodMm],
+    ) as unknown as VectorColumns
+    return { ...gate, pin, middle, half, short }
+  })
+  const [first] = reaches
+  if (!first) return { ...plain, gates: [] }
+  const branch = scalarStep(graph, kernels.ROD_BRANCH, [first.middle, first.half, first.box])
+  return {
+    ...plain,
+    gates: reaches.map(({ pin, middle, half, short, ...gate }): ShiftGateColumns => {
+      const [angle, errorDeg] = graph.step(kernels.ARM_REACHED, [
+        middle,
+        half,
+        branch,
+        gate.box,
+      ]) as unknown as [Column, Column]
+      const sway = (arm: StandingArm, at: Column, armMm: number) =>
+        vectorStep(graph, kernels.PIN_SWAY, [...arm.from, ...arm.toward, at], [armMm])
+      const boxPin = pinOf(graph, box, angle, shift.box.armMm)
+      const [transmissionDeg, ratio] = graph.step(
+        kernels.ROD_ON_ARM,
+        [
+          ...pin,
+          ...boxPin,
+          ...sway(lever, gate.lever, shift.lever.armMm),
+          ...sway(box, angle, shift.box.armMm),
+        ],
+        [shift.box.armMm, rodMm],
+      ) as unknown as [Column, Column]
+      const leftDeg = scalarStep(graph, kernels.LEFT_OF_DETENT, [captureDeg, errorDeg], [lostDeg / 2])
+      const missesMm = scalarStep(graph, SIZE, [short])
+      return { ...gate, figures: { errorDeg, leftDeg, transmissionDeg, ratio, missesMm } }
+    }),
+  }
+}
+
+const pinOf = (
+  graph: Graph,
+  { pivot, from, toward }: StandingArm,
+  at: Column,
+  armMm: number,
+): VectorColumns => vectorStep(graph, kernels.PIN_AT, [...pivot, ...from, ...toward, at], [armMm])

@@ -1,0 +1,119 @@
+import selector from '../testdata/selector.json'
+import { demoBuild } from '../testdata/builds'
+import { shiftBuild, type ToldShift } from '../testdata/shiftBuild'
+import { casesOf } from '../../tests/support/expectCase'
+import { setupAttitude } from '../measure/geometry/measured'
+import { measuringTour } from '../measure/tour/tour'
+import { evaluateBuild } from './evaluateBuild'
+import { SHIFTS } from './shiftSubject'
+import { foundOf } from './subject'
+
+const armOf = ({ pivot_mm: pivotMm, arm_mm: armMm, clock_deg: clockDeg, play_mm: playMm }: any) => ({
+  ...{ pivotMm, armMm, clockDeg },
+  ...(playMm && { playMm }),
+})
+const toldOf = ({ lever, box, rod_mm: rodMm, gates }: any): ToldShift => ({
+  ...{ lever: armOf(lever), box: armOf(box), rodMm },
+  gates: gates.map(({ name, lever_deg: leverDeg, box_deg: boxDeg }: any) => ({ name, leverDeg, boxDeg })),
+})
+const shiftOf = (build: Parameters<typeof evaluateBuild>[0], settings = {}) =>
+  foundOf(evaluateBuild(build, settings).subjects, SHIFTS)[0]!
+
+const SQUARE: ToldShift = {
+  lever: { pivotMm: [-900, 120], armMm: 60, clockDeg: -90 },
+  box: { pivotMm: [-300, 120], armMm: 60, clockDeg: -90 },
+  rodMm: 600,
+  gates: ['P', 'R', 'N', 'D', '2'].map((name, k) => ({ name, leverDeg: 12 * k - 24, boxDeg: 12 * k - 24 })),
+}
+
+describe('a shift linkage through the file', () => {
+  const good = casesOf(selector).filter(([, { input, expect: want }]) => input.op === 'gates' && !want.error)
+
+  it.each(good)('%s', (_id, { input, expect: want }) => {
+    const { found } = shiftOf(shiftBuild(toldOf(input)))
+    if (!found.known) throw new Error(JSON.stringify(found.missing))
+    expect(found.value.captureDeg).toBeCloseTo(want.capture_deg, 6)
+    expect(found.value.lostDeg).toBeCloseTo(want.lost_deg, 6)
+    want.gates.forEach((gate: any, k: number) => {
+      const { figures } = found.value.gates[k]!
+      expect(figures.errorDeg).toBeCloseTo(gate.error_deg, 6)
+      expect(figures.transmissionDeg).toBeCloseTo(gate.transmission_deg, 6)
+      expect(figures.ratio).toBeCloseTo(gate.ratio, 6)
+      expect(figures.leftDeg! >= 0).toBe(gate.ok)
+      expect(figures.missesMm).toBe(0)
+    })
+  })
+
+  it('says what the rod misses where it does not reach, and waits for a rod', () => {
+    const { input } = casesOf(selector).find(([id]) => id === 'bad_reach2')![1]
+    const { checks, found } = shiftOf(shiftBuild(toldOf(input)))
+    const reach = checks.find(({ id }) => id === 'shift/shift/p/reach')!
+    expect([reach.verdict, found.known && found.value.gates[0]!.figures.missesMm]).toEqual([
+      'out',
+      expect.closeTo(4.81, 2),
+    ])
+    const bare = shiftOf(shiftBuild({ ...SQUARE, rodMm: undefined }))
+    expect(new Set(bare.checks.map(({ verdict }) => verdict))).toEqual(new Set(['unknown']))
+    expect(bare.found.known && bare.found.value.gates.map(({ figures }) => figures)).toEqual(
+      Array(5).fill({}),
+    )
+  })
+
+  it('has the level count to gravity: the chassis leans, the arms do not', () => {
+    const build = shiftBuild(SQUARE)
+    const byLevel = {
+      ...build,
+      readings: build.readings.map((one) =>
+        one.kind === 'shift-gate' ? { ...one, zero: 'gravity' as const } : one,
+      ),
+    }
+    const [chassis, level] = [build, byLevel].map((one) => {
+      const { found } = shiftOf(one)
+      if (!found.known) throw new Error(JSON.stringify(found.missing))
+      return found.value.gates.map(({ leverDeg, boxDeg }) => [leverDeg, boxDeg])
+    })
+    // To a chassis whose rear is low, what hangs plumb hangs back by as much.
+    const attitude = setupAttitude(build, build.setups[0]!)
+    const fall = level![0]![0]! - chassis![0]![0]!
+    expect(fall).toBeCloseTo(attitude.known ? -attitude.value.rearLowDeg : NaN, 3)
+    expect(Math.abs(fall)).toBeGreaterThan(0.1)
+    level!.forEach(([lever, box], k) => {
+      expect(lever! - chassis![k]![0]!).toBeCloseTo(fall, 9)
+      expect(box! - chassis![k]![1]!).toBeCloseTo(fall, 9)
+    })
+  })
+
+  it('goes along with its bodies: the gearbox packed up takes its arm away from the rod', () => {
+    const build = shiftBuild(SQUARE)
+    const tail = build.levers.find(({ id }) => id === 'tail')!
+    const now = shiftOf(build, { [tail.id]: 8 })
+    if (!now.found.known) throw new Error('unknown')
+    const [, before] = [0, shiftOf(build)]
+    if (!before.found.known) throw new Error('unknown')
+    const error = (one: typeof now) => (one.found.known ? one.found.value.gates[2]!.figures.errorDeg! : NaN)
+    expect(Math.abs(error(before))).toBeLessThan(1e-6)
+    expect(Math.abs(error(now))).toBeGreaterThan(0.05)
+    const { arms } = now.found.value
+    expect(arms.box.pivot[2]).toBeGreaterThan(before.found.value.arms.box.pivot[2] + 1)
+    expect(arms.lever).toEqual(before.found.value.arms.lever)
+  })
+
+  it('asks for each gate at both ends, and says what was not read', () => {
+    const build = shiftBuild(SQUARE)
+    const asked = measuringTour(build, build.setups[0]!.id).filter(
+      ({ quantity }) => quantity === 'shift-gate',
+    )
+    expect(asked.map(({ targetName }) => targetName).slice(0, 2)).toEqual([
+      'shift rod, the lever in P',
+      'shift rod, the gearbox’s arm in P',
+    ])
+    expect(asked.every(({ isRead }) => isRead)).toBe(true)
+    const less = { ...build, readings: build.readings.filter(({ id }) => id !== 'box-N') }
+    const { found, checks } = shiftOf(less)
+    expect(found.known ? [] : found.missing.map(({ what }) => what)).toEqual([
+      'shift rod, gearbox in N: not read',
+    ])
+    expect(checks.every(({ verdict }) => verdict === 'unknown')).toBe(true)
+    expect(evaluateBuild(demoBuild(), {}).subjects.find(({ key }) => key === 'shifts')!.found).toEqual([])
+  })
+})

@@ -1,0 +1,146 @@
+import type { Kernel, Row } from '../../base/columns/kernel'
+
+const DEGREES = 180 / Math.PI
+const TURN = 2 * Math.PI
+
+/** The pin of an arm: from its pivot, both ways of its plane and its angle in it. Parameter: length of the arm. */
+export const PIN_AT: Kernel = {
+  name: 'the pin of an arm',
+  page: 'shift',
+  outputs: 3,
+  run: (count, [px, py, pz, fx, fy, fz, tx, ty, tz, angle], [x, y, z], [armMm]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const along = armMm * Math.cos(angle[i])
+      const up = armMm * Math.sin(angle[i])
+      x[i] = px[i] + along * fx[i] + up * tx[i]
+      y[i] = py[i] + along * fy[i] + up * ty[i]
+      z[i] = pz[i] + along * fz[i] + up * tz[i]
+    }
+  },
+}
+
+/** Where the pin of an arm goes to for each radian: from both ways of its plane and its angle. Parameter: length of the arm. */
+export const PIN_SWAY: Kernel = {
+  name: 'the way of a pin',
+  page: 'shift',
+  outputs: 3,
+  run: (count, [fx, fy, fz, tx, ty, tz, angle], [x, y, z], [armMm]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const along = -armMm * Math.sin(angle[i])
+      const up = armMm * Math.cos(angle[i])
+      x[i] = along * fx[i] + up * tx[i]
+      y[i] = along * fy[i] + up * ty[i]
+      z[i] = along * fz[i] + up * tz[i]
+    }
+  },
+}
+
+/**
+ * The angles of an arm at which its pin lies a rod away from a place, as `reachOf` tells them: middle, half, and how much the rod is too short. From the place, the
+ * arm's pivot and both ways of its plane. Parameters: lengths of arm and rod.
+ */
+export const ROD_REACH: Kernel = {
+  name: 'where a rod lets an arm stand',
+  page: 'shift',
+  outputs: 3,
+  run: (count, [x, y, z, px, py, pz, fx, fy, fz, tx, ty, tz], [middle, half, short], [armMm, rodMm]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const wx = x[i] - px[i]
+      const wy = y[i] - py[i]
+      const wz = z[i] - pz[i]
+      const along = wx * fx[i] + wy * fy[i] + wz * fz[i]
+      const up = wx * tx[i] + wy * ty[i] + wz * tz[i]
+      const across = 2 * armMm * Math.sqrt(along * along + up * up)
+      const squares = wx * wx + wy * wy + wz * wz + armMm * armMm
+      const cosine = (squares - rodMm * rodMm) / across
+      middle[i] = Math.atan2(up, along)
+      half[i] = Math.acos(cosine)
+      const nearest = Math.sqrt(Math.max(0, squares - across))
+      const farthest = Math.sqrt(squares + across)
+      short[i] = rodMm < nearest ? nearest - rodMm : rodMm > farthest ? farthest - rodMm : 0
+    }
+  },
+}
+
+/** 1 or −1, whichever of `middle ± half` stands nearest a detent: from both, and the detent. */
+export const ROD_BRANCH: Kernel = {
+  name: 'the way a linkage is put together',
+  page: 'shift',
+  outputs: 1,
+  run: (count, [middle, half, detent], [branch]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const over = middle[i] - detent[i]
+      const ahead = over + half[i] - TURN * Math.round((over + half[i]) / TURN)
+      const behind = over - half[i] - TURN * Math.round((over - half[i]) / TURN)
+      branch[i] = Math.abs(behind) < Math.abs(ahead) ? -1 : 1
+    }
+  },
+}
+
+/** Where the gearbox's arm comes to, and how far beyond its detent in degrees: from middle and half, the branch and the detent. */
+export const ARM_REACHED: Kernel = {
+  name: 'where the rod puts the gearbox',
+  page: 'shift',
+  outputs: 2,
+  run: (count, [middle, half, branch, detent], [angle, error]) => {
+    for (let i: Row = 0; i < count; i++) {
+      angle[i] = middle[i] + branch[i] * half[i]
+      const over = angle[i] - detent[i]
+      error[i] = (over - TURN * Math.round(over / TURN)) * DEGREES
+    }
+  },
+}
+
+/**
+ * How the rod stands to the gearbox's arm, in degrees of which 90 are best, and what that arm turns for each of the lever: from both pins and the way of each.
+ * Parameters: lengths of the gearbox's arm and of the rod.
+ */
+export const ROD_ON_ARM: Kernel = {
+  name: 'how a rod pulls its arm',
+  page: 'shift',
+  outputs: 2,
+  run: (
+    count,
+    [lx, ly, lz, bx, by, bz, mx, my, mz, nx, ny, nz],
+    [transmission, ratio],
+    [boxArmMm, rodMm],
+  ) => {
+    for (let i: Row = 0; i < count; i++) {
+      const rx = bx[i] - lx[i]
+      const ry = by[i] - ly[i]
+      const rz = bz[i] - lz[i]
+      const fromLever = rx * mx[i] + ry * my[i] + rz * mz[i]
+      const fromBox = rx * nx[i] + ry * ny[i] + rz * nz[i]
+      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (rodMm * boxArmMm))) * DEGREES
+      ratio[i] = fromLever / fromBox
+    }
+  },
+}
+
+/** What is left of a detent: what it draws in, less half the lost motion and how far off the gearbox's arm stands. From both detents' least step and the error. */
+export const LEFT_OF_DETENT: Kernel = {
+  name: 'what is left of a detent',
+  page: 'shift',
+  outputs: 1,
+  run: (count, [capture, error], [left], [halfLostDeg]) => {
+    for (let i: Row = 0; i < count; i++) left[i] = capture[i] - Math.abs(error[i]) - halfLostDeg
+  },
+}
+
+/** What a detent draws in: a share of the step to the next that is nearest, in degrees. From up to ten detents in their order, in radians. */
+export const detentCapture = (detents: number, share: number): Kernel => ({
+  name: 'what a detent draws in',
+  page: 'shift',
+  outputs: 1,
+  run: (count, from, [capture]) => {
+    const columns = from as unknown as readonly { [row in Row]: number }[]
+    for (let i: Row = 0; i < count; i++) {
+      let least = Infinity
+      for (let k = 1; k < detents; k++) {
+        const [before, here] = [columns[k - 1], columns[k]]
+        if (before && here) least = Math.min(least, Math.abs(here[i] - before[i]))
+      }
+      capture[i] = share * least * DEGREES
+    }
+  },
+})

@@ -1,0 +1,74 @@
+import type { Build } from '../../file/build/build'
+import {
+  OPPOSITE,
+  quarterOf,
+  type ArmWay,
+  type ShiftGateReading,
+  type ShiftTypes,
+} from '../../file/kinds/shiftKinds'
+import { fixed } from '../../base/units/format'
+import { degrees } from '../../base/units/angle'
+import { readingContext } from '../../measure/geometry/readingContext'
+import { armPlane, gateAngle } from '../../measure/points/armReading'
+import { sentenceCase } from '../text/checkText'
+import { missingEcho } from './echoParts'
+import type { Echo, SubjectWords } from './subjectWords'
+
+const LEANS: readonly (readonly [ArmWay, string])[] = [
+  ['forward', 'its end leans forward'],
+  ['back', 'its end leans back'],
+  ['up', 'its end is up'],
+  ['down', 'its end is down'],
+  ['left', 'its end leans to the left'],
+  ['right', 'its end leans to the right'],
+]
+const FORE_AND_AFT = LEANS.slice(0, 2)
+const UP_AND_DOWN = LEANS.slice(2, 4)
+const ASIDE = LEANS.slice(4)
+
+/** The two ways that an arm can lean, by the way that it points and whether its axis lies across. */
+const leansOf = ([x, , z]: readonly [number, number, number], isAcross: boolean) => {
+  if (z !== 0) return isAcross ? FORE_AND_AFT : ASIDE
+  if (isAcross) return UP_AND_DOWN
+  return x !== 0 ? ASIDE : [...UP_AND_DOWN, ...FORE_AND_AFT]
+}
+
+/** Words for levers that shift gearboxes. */
+export const SHIFT_WORDS: SubjectWords<ShiftTypes, never> = {
+  steps: {
+    'shift-gate': {
+      asks: ({ end, toward, isAcross }, name) => ({
+        title: sentenceCase(name),
+        hint:
+          end === 'lever'
+            ? 'Put the gearbox into that gate with the rod off, and the lever where you want it for it. Hold the level on the lever: how far it is off the way that it points, plumb or level.'
+            : 'Put the gearbox into that gate until its detent holds, the rod off. Hold the level on its arm: how far it is off the way that it points, plumb or level.',
+        ways: leansOf(toward ?? [0, 0, 1], isAcross),
+      }),
+      scene: () => 'arm',
+    },
+  },
+  echoes: { 'shift-gate': gateEcho },
+  levers: {},
+}
+
+function gateEcho(build: Build, reading: ShiftGateReading): Echo {
+  const shift = build.shifts?.find(({ id }) => id === reading.shift)
+  const gate = shift?.gates.find(({ id }) => id === reading.gate)
+  if (!shift || !gate) return { ok: false, text: 'Its linkage or its gate is missing.' }
+  const arm = shift[reading.end]
+  const context = readingContext(build)
+  const plane = armPlane(context, arm)
+  if (!plane.known) return missingEcho(plane.missing)
+  const read = gateAngle(context, shift, reading.end, gate, plane.value)
+  if (!read.known) return missingEcho(read.missing)
+  const [at, to] = [arm.points, reading.lean ?? arm.points].map((way) => quarterOf(arm.lies, way) ?? 0)
+  const sense = ((to ?? 0) - (at ?? 0) + 4) % 4 === 1 ? 1 : -1
+  const off = sense * (degrees(context.graph.at(read.value)) - 90 * (at ?? 0))
+  const lean = reading.lean ?? arm.points
+  const who = reading.end === 'lever' ? 'The lever' : 'The gearbox’s arm'
+  return {
+    ok: true,
+    text: `${who} in ${gate.name}: ${fixed(Math.abs(off), 1)}° ${off < 0 ? OPPOSITE[lean] : lean} of pointing ${arm.points}, to the chassis.`,
+  }
+}
