@@ -112,7 +112,8 @@ export const tasks = {
     lead: 'Days on its way, hurried',
     cost: 'Hurrying costs besides',
     paid: 'It is hurried',
-    wants: 'Once both ways and what hurrying costs are told, the plan says what it brings; what is ordered is hurried no more.',
+    wants:
+      'Once both ways and what hurrying costs are told, the plan says what it brings; what is ordered is hurried no more.',
     do: 'Hurry it',
     not: 'Do not hurry it',
   },

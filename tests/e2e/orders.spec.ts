@@ -29,7 +29,7 @@ test('a shaft is ordered by the convention of its shop, said to be changed, meas
   await expect(row(page, 'end of the output shaft to cap seats')).toContainText(/± \d\.\d mm/)
   await expect(row(page, 'for the shop')).toContainText('1283 mm or 50 1/2"')
   await expect(page.getByTestId('order-risk')).toContainText('under 1 % that the shaft bottoms')
-  await expect(page.getByTestId('order-risk')).toContainText('Then it is made twice: 410 more')
+  await expect(page.getByTestId('order-risk')).toContainText('Then it is made twice: 410 crowns more')
   await expect(warning(page, 'early')).toContainText('nothing says yet that the mounts are tacked')
   expect(await grave(page)).toEqual([])
   await choose(page, 'It is ordered', 'now: it rests on no measurement')

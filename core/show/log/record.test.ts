@@ -29,7 +29,11 @@ describe('a build as a record', () => {
       expect(part('How it stands').rows[i]![1]).toContain(checkValueText(check, check.value, wagon.units))
     expect(part('Ordered').rows).toEqual([['rear shaft', 'Quillbrook shafts', 'not ordered', '']])
     expect(part('Gates passed').rows.map(([gate]) => gate)).toEqual(['position chosen', 'checks hold'])
-    expect(part('Money').rows.at(-1)!.slice(1)).toEqual(['spent 38 crowns', 'ordered 38 crowns', 'to come 530 crowns'])
+    expect(part('Money').rows.at(-1)!.slice(1)).toEqual([
+      'spent 38 crowns',
+      'ordered 38 crowns',
+      'to come 530 crowns',
+    ])
     expect(part('Open, and learnt').lines).toContain(
       'Not right yet, since 2026-11-18: bolt of the left engine mount turns with its nut',
     )
