@@ -78,6 +78,7 @@ const HOUSES = [
   'vehicle',
   'making',
   'plan',
+  'shift',
   'line',
   'check',
   'stand',

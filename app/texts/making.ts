@@ -8,6 +8,7 @@ export const making = {
     mounts: 'Engine mounts',
     plates: 'Plates and holes',
     tubes: 'Tubes',
+    shift: 'Shift',
     bolts: 'Bolts and slots',
     pieces: 'Guides and gussets',
     welds: 'Tack and weld',

@@ -1,6 +1,6 @@
 import { SIZE } from '../base/columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
-import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../base/known'
+import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
 import { degrees } from '../base/units/angle'
 import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file/kinds/shiftKinds'
 import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'

@@ -18,6 +18,7 @@ export interface ToldShift {
 }
 
 const QUARTERS: readonly ArmWay[] = ['forward', 'up', 'back', 'down']
+const quarterAt = (k: number): ArmWay => QUARTERS[((k % 4) + 4) % 4] ?? 'forward'
 const given = (id: string, [forward, up]: readonly [number, number], setup: string) => ({
   ...{ id: `${id}-given`, setup, kind: 'given-point', point: id },
   ...{ station: String(Math.abs(forward)), stationWay: forward > 0 ? 'forward' : 'rearward' },
@@ -30,7 +31,7 @@ export function withShift(raw: RawBuild, { lever, box, rodMm, gates }: ToldShift
   const arms = { lever, box }
   const pointsOf = ({ clockDeg }: ToldArm) => {
     const quarter = Math.round(clockDeg / 90)
-    return { quarter, points: QUARTERS[((quarter % 4) + 4) % 4]! }
+    return { quarter, points: quarterAt(quarter) }
   }
   for (const end of ['lever', 'box'] as const) {
     const { pivotMm } = arms[end]
@@ -51,7 +52,7 @@ export function withShift(raw: RawBuild, { lever, box, rodMm, gates }: ToldShift
     for (const end of ['lever', 'box'] as const) {
       const { quarter, points } = pointsOf(arms[end])
       const leanDeg = arms[end].clockDeg + (end === 'lever' ? gate.leverDeg : gate.boxDeg) - 90 * quarter
-      const further = QUARTERS[(QUARTERS.indexOf(points) + 1) % 4]!
+      const further = quarterAt(QUARTERS.indexOf(points) + 1)
       raw.readings.push({
         ...{ id: `${end}-${gate.name}`, setup, kind: 'shift-gate', shift: 'shift', end, gate: gate.name.toLowerCase() },
         ...{ values: [String(Math.abs(leanDeg))], lean: leanDeg < 0 ? OPPOSITE[further] : further, zero: 'chassis' },

@@ -93,6 +93,17 @@ const target = computed(() => {
       <path d="M66 86Q176 84 280 106" class="chain away" />
       <path d="M176 90V116M176 90l-4 7M176 90l4 7M176 116l-4 -7M176 116l4 -7" class="way" />
     </g>
+    <g v-else-if="scene === 'arm'">
+      <circle cx="120" cy="104" r="13" class="part" />
+      <path d="M108 100 196 18 206 28 126 112Z" class="part" />
+      <circle cx="196" cy="26" r="6" class="glass" />
+      <g transform="translate(128 92) rotate(-43)">
+        <rect y="-26" width="86" height="20" rx="3" class="tool" />
+        <rect x="30" y="-21" width="26" height="11" rx="2" class="glass" />
+      </g>
+      <path d="M120 104V12" class="way" stroke-dasharray="4 4" />
+      <path d="M120 40A64 64 0 0 1 165 58" class="way" />
+    </g>
     <g v-else-if="scene === 'sprocket'">
       <circle cx="216" cy="70" r="56" class="part" stroke-dasharray="5 3" />
       <circle cx="216" cy="70" r="50" class="part" />

@@ -71,7 +71,7 @@ export function laidRoute({ points, radiiMm }: CableWay): CableRoute {
   return {
     stringMm,
     cableMm: stringMm - corners.reduce((sum, { savedMm }) => sum + savedMm, 0),
-    corners: corners.map(({ cutMm: _, ...corner }) => corner),
+    corners: corners.map(({ turnDeg, arcMm, savedMm }) => ({ turnDeg, arcMm, savedMm })),
     straightsMm: lengths.map((mm, k) => mm - cut(k - 1) - cut(k)),
     turnDeg: corners.reduce((sum, { turnDeg }) => sum + turnDeg, 0),
   }

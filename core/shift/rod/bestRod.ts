@@ -4,7 +4,7 @@ import { summit } from '../../base/summit'
 import { radians } from '../../base/units/angle'
 import { pinAt } from './arm'
 import { gatesReached, requireGates, type ShiftGate } from './gates'
-import { requireLinkage, type RodLinkage } from './linkage'
+import { branchNear, requireLinkage, standAt, turnWithin, type RodLinkage } from './linkage'
 
 /** A linkage without its rod. */
 export type Arms = Pick<RodLinkage, 'lever' | 'box'>
@@ -33,30 +33,50 @@ export function bestRod(arms: Arms, gates: readonly ShiftGate[], [low, high]: Ro
     throw new CoreError('out-of-range', 'range', 'goes from a length to a longer one')
   requireLinkage({ ...arms, rodMm: low })
   requireGates(gates)
-  const worst = (rodMm: number): number => {
-    try {
-      return gatesReached({ ...arms, rodMm }, gates).maxErrorDeg
-    } catch (error) {
-      if (error instanceof CoreError) return Infinity
-      throw error
-    }
-  }
   const wanted = gates.map((gate) => rodFor(arms, gate))
   const within = (mm: number) => Math.min(high, Math.max(low, mm))
-  const [from, to] = [within(Math.min(...wanted)), within(Math.max(...wanted))]
-  return narrowed(worst, from, to) ?? narrowed(worst, low, high)
+  const between = [within(Math.min(...wanted)), within(Math.max(...wanted))] as const
+  const quick = narrowed((rodMm) => worstAtGates({ ...arms, rodMm }, gates), between)
+  const whole = (rodMm: number) => worstAllTheWay({ ...arms, rodMm }, gates)
+  // What the gates alone like best may pass a dead centre between two of them: then all of the range is looked through.
+  if (quick && whole(quick.rodMm) < Infinity) return quick
+  return narrowed(whole, between) ?? narrowed(whole, [low, high])
+}
+
+/** Largest error at the gates alone; infinite where the rod does not reach one. */
+function worstAtGates(linkage: RodLinkage, gates: readonly ShiftGate[]): number {
+  const [first] = gates
+  if (!first) return Infinity
+  const branch = branchNear(linkage, first.leverDeg, first.boxDeg)
+  return gates.reduce((worst, { leverDeg, boxDeg }) => {
+    const stand = standAt(linkage, leverDeg, branch)
+    return stand.shortMm === 0 ? Math.max(worst, Math.abs(turnWithin(stand.boxDeg - boxDeg))) : Infinity
+  }, 0)
+}
+
+/** The same, infinite too where an arm comes to its dead centre on the way. */
+function worstAllTheWay(linkage: RodLinkage, gates: readonly ShiftGate[]): number {
+  try {
+    return gatesReached(linkage, gates).maxErrorDeg
+  } catch (error) {
+    if (error instanceof CoreError) return Infinity
+    throw error
+  }
 }
 
 /** The rod that puts the gearbox just into the detent of a gate. */
 export const rodFor = ({ lever, box }: Arms, { leverDeg, boxDeg }: ShiftGate): number =>
   norm(sub(pinAt(lever, lever.clock + radians(leverDeg)), pinAt(box, box.clock + radians(boxDeg))))
 
-function narrowed(worst: (rodMm: number) => number, from: number, to: number): BestRod | null {
+function narrowed(worst: (rodMm: number) => number, [from, to]: RodRange): BestRod | null {
   const step = (to - from) / LOOKS
-  const lengths = Array.from({ length: LOOKS + 1 }, (_, k) => from + step * k)
-  const best = lengths.reduce((least, mm) => (worst(mm) < worst(least) ? mm : least))
-  if (worst(best) === Infinity) return null
-  const rodMm = summit((mm) => -worst(mm), Math.max(from, best - step), Math.min(to, best + step))
+  const looks = Array.from({ length: LOOKS + 1 }, (_, k) => {
+    const rodMm = from + step * k
+    return { rodMm, maxErrorDeg: worst(rodMm) }
+  })
+  const best = looks.reduce((least, one) => (one.maxErrorDeg < least.maxErrorDeg ? one : least))
+  if (best.maxErrorDeg === Infinity) return null
+  const rodMm = summit((mm) => -worst(mm), Math.max(from, best.rodMm - step), Math.min(to, best.rodMm + step))
   return { rodMm, maxErrorDeg: worst(rodMm) }
 }
 

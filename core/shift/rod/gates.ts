@@ -84,11 +84,10 @@ export function gatesReached(linkage: RodLinkage, gates: readonly ShiftGate[]): 
   const captureDeg = captureOf(gates)
   const lostDeg = lostOf(linkage)
   const reached = gates.map(({ name, leverDeg, boxDeg: detent }): GateReached => {
-    const { shortMm: _, ...stand } = standAt(linkage, leverDeg, branch)
-    const errorDeg = turnWithin(stand.boxDeg - detent)
+    const { boxDeg, transmissionDeg, ratio } = standAt(linkage, leverDeg, branch)
+    const errorDeg = turnWithin(boxDeg - detent)
     return {
-      name,
-      ...stand,
+      ...{ name, boxDeg, transmissionDeg, ratio },
       errorDeg,
       leverForDetentDeg: leverFor(linkage, detent, leverDeg, branch),
       isCaught: Math.abs(errorDeg) + lostDeg / 2 <= captureDeg,

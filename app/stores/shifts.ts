@@ -1,0 +1,155 @@
+import type { Draft } from 'immer'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { shiftScene } from '~~/core/drawing/shiftScene'
+import type { Build } from '~~/core/file/build/build'
+import {
+  ARM_LIES,
+  MOST_SHIFT_GATES,
+  quarterOf,
+  type Shift,
+  type ShiftArm,
+  type ShiftEnd,
+  type ShiftGateEntry,
+} from '~~/core/file/kinds/shiftKinds'
+import { shiftAdvice } from '~~/core/model/shiftAdvice'
+import { SHIFTS } from '~~/core/model/shiftSubject'
+import { foundOf } from '~~/core/model/subject'
+import { adviceTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
+import { newId } from '../storage/newId'
+import { shift as words } from '../texts/shift'
+import { assign } from './assign'
+import { dropPoints } from './dropPoints'
+import { useEvaluation } from './evaluation'
+import { lookedAt } from './lookedAt'
+import { useReadings } from './readings'
+import { useWorkbench } from './workbench'
+
+/** Usual arms, the builder's to change. */
+const FIRST = { lies: 'across', points: 'down', armMm: 60 } as const satisfies Omit<ShiftArm, 'pivot'>
+
+/** Levers that shift the gearbox of the open build: their gates, and what would make them better. */
+export const useShifts = defineStore('shifts', () => {
+  const workbench = useWorkbench()
+  const evaluation = useEvaluation()
+  const readings = useReadings()
+  const all = computed(() => (evaluation.current ? foundOf(evaluation.current.subjects, SHIFTS) : []))
+  const { looked, one: found } = lookedAt(all, ({ shift }) => shift.id)
+  const units = computed(() => workbench.build?.units ?? null)
+  const gate = ref('')
+  const gateId = computed(() => {
+    const gates = found.value?.found.known ? found.value.found.value.gates : []
+    return gates.find(({ id }) => id === gate.value)?.id ?? gates[0]?.id ?? ''
+  })
+  const scene = (width: number) => (found.value ? shiftScene(found.value, gateId.value, width) : null)
+  const rows = computed(() => (found.value && units.value ? shiftRows(found.value, units.value) : []))
+  const sentence = computed(() =>
+    found.value && units.value ? shiftSentence(found.value, units.value) : null,
+  )
+  const advice = computed(() => (found.value ? shiftAdvice(found.value) : null))
+  const told = computed(() =>
+    found.value && advice.value && units.value ? adviceTexts(found.value, advice.value, units.value) : null,
+  )
+  /** The step of the tour at which the gates are read. */
+  const firstStep = computed(() => {
+    const own = readings.steps.filter(
+      (step) => step.quantity === 'shift-gate' && step.shift === found.value?.shift.id,
+    )
+    return own.find(({ isRead }) => !isRead)?.id ?? own[0]?.id ?? null
+  })
+
+  function edit(label: string, recipe: (shift: Draft<Shift>, draft: Draft<Build>) => void): void {
+    const id = found.value?.shift.id
+    workbench.change(label, (draft) => {
+      const shift = draft.shifts?.find((one) => one.id === id)
+      if (shift) recipe(shift, draft)
+    })
+  }
+  const change = (changed: {
+    readonly [K in keyof Omit<Shift, 'id' | 'lever' | 'box' | 'gates'>]?: Shift[K] | undefined
+  }): void => edit('Change a shift linkage', (shift) => assign(shift, changed))
+
+  /** An arm that lies otherwise points a way that it can. */
+  function changeArm(
+    end: ShiftEnd,
+    changed: { readonly [K in keyof Omit<ShiftArm, 'pivot'>]?: ShiftArm[K] | undefined },
+  ): void {
+    edit('Change a shift arm', (shift) => {
+      assign(shift[end], changed)
+      const { lies, points } = shift[end]
+      if (quarterOf(lies, points) === null) shift[end].points = ARM_LIES[lies][0]
+    })
+  }
+  function changeGate(
+    id: string,
+    changed: { readonly [K in keyof Omit<ShiftGateEntry, 'id'>]?: ShiftGateEntry[K] | undefined },
+  ): void {
+    edit('Change a gate of the shift', (shift) =>
+      assign(
+        shift.gates.find((one) => one.id === id),
+        changed,
+      ),
+    )
+  }
+  function addGate(): void {
+    const id = newId()
+    edit('Add a gate of the shift', ({ gates }) => {
+      if (gates.length < MOST_SHIFT_GATES) gates.push({ id, name: String(gates.length + 1) })
+    })
+  }
+  /** A gate goes with its readings; two of both ends stay. */
+  function removeGate(id: string): void {
+    edit('Delete a gate of the shift', (shift, draft) => {
+      const rest = shift.gates.filter((one) => one.id !== id)
+      if (rest.filter(({ only }) => only === undefined).length < 2) return
+      shift.gates = rest
+      draft.readings = draft.readings.filter(
+        (one) => !(one.kind === 'shift-gate' && one.shift === shift.id && one.gate === id),
+      )
+    })
+  }
+  function gateEarlier(id: string): void {
+    edit('Move a gate of the shift', ({ gates }) => {
+      const at = gates.findIndex((one) => one.id === id)
+      const [moved] = at > 0 ? gates.splice(at, 1) : []
+      if (moved) gates.splice(at - 1, 0, moved)
+    })
+  }
+
+  /** A new one: its lever on the chassis, its arm on the gearbox. */
+  function add(): void {
+    const bodyOf = (kind: string) => workbench.build?.bodies.find((body) => body.kind === kind)?.id
+    const chassis = bodyOf('chassis')
+    if (chassis === undefined) return
+    const [id, lever, box] = [newId(), newId(), newId()]
+    const gates = words.firstGates.map((name) => ({ id: newId(), name }))
+    workbench.change('Add a shift linkage', (draft) => {
+      draft.points.push(
+        { id: lever, name: words.bearings.lever, body: chassis },
+        { id: box, name: words.bearings.box, body: bodyOf('powertrain') ?? chassis },
+      )
+      const arms = { lever: { ...FIRST, pivot: lever }, box: { ...FIRST, pivot: box } }
+      draft.shifts = [...(draft.shifts ?? []), structuredClone({ id, name: words.newName, ...arms, gates })]
+    })
+    looked.value = id
+  }
+
+  /** Takes one away, with its readings, and its bearings where nothing else needs them. */
+  function remove(): void {
+    edit('Delete a shift linkage', ({ id, lever, box }, draft) => {
+      draft.shifts = (draft.shifts ?? []).filter((one) => one.id !== id)
+      draft.readings = draft.readings.filter((one) => !(one.kind === 'shift-gate' && one.shift === id))
+      dropPoints(draft, [lever.pivot, box.pivot])
+    })
+  }
+  /** Sets the rod to the best length, to a tenth of a millimetre. */
+  function setBestRod(): void {
+    const rodMm = advice.value?.rod?.rodMm
+    if (rodMm !== undefined) change({ rodMm: Math.round(rodMm * 10) / 10 })
+  }
+
+  return {
+    ...{ all, looked, found, gate, gateId, scene, rows, sentence, advice, told, firstStep },
+    ...{ change, changeArm, changeGate, addGate, removeGate, gateEarlier, add, remove, setBestRod },
+  }
+})

@@ -1,0 +1,106 @@
+import type { Place2 } from '../base/outline/polygon'
+import { radians } from '../base/units/angle'
+import type { Vec3 } from '../base/linalg/vec3'
+import type { ArmLies, ShiftEnd } from '../file/kinds/shiftKinds'
+import type { ShiftEvaluation } from '../model/shiftSubject'
+import { pinAt, type Arm } from '../shift/rod/arm'
+
+/** From where a linkage is seen. */
+export type ShiftView = 'side' | 'behind' | 'above'
+
+/** An arm with its pin in every gate; px, y down. */
+export interface ShiftArmDrawn {
+  readonly end: ShiftEnd
+  readonly pivot: Place2
+  /** In the gate that is looked at: the lever in it, the gearbox where the rod puts it. */
+  readonly pin: Place2 | null
+  readonly gates: readonly {
+    readonly id: string
+    readonly name: string
+    /** Where the pin is read in this gate. */
+    readonly at: Place2
+    readonly label: Place2
+  }[]
+}
+
+/** Two arms and their rod. */
+export interface ShiftScene {
+  readonly view: ShiftView
+  readonly width: number
+  readonly height: number
+  readonly arms: readonly [ShiftArmDrawn, ShiftArmDrawn]
+}
+
+/** Forward is to the left, as everywhere; from behind, left is at the left; from above, left is up. */
+const VIEWS: Readonly<Record<ShiftView, (at: Vec3) => Place2>> = {
+  side: ([x, , z]) => [-x, z],
+  behind: ([, y, z]) => [-y, z],
+  above: ([x, y]) => [-x, y],
+}
+const VIEW_OF: Readonly<Record<ArmLies, ShiftView>> = { across: 'side', along: 'behind', upright: 'above' }
+const EDGE_PX = 46
+const MOST_HIGH = 330
+/** Names of gates stand so far beyond their pins. */
+const BEYOND_PX = 17
+
+/**
+ * The picture of a linkage in the plane in which its lever turns.
+ *
+ * @param gate - the one that is looked at
+ * @returns null while it is not known
+ */
+export function shiftScene(
+  { shift, found }: ShiftEvaluation,
+  gate: string,
+  width: number,
+): ShiftScene | null {
+  if (!found.known) return null
+  const { arms, gates } = found.value
+  const view = VIEW_OF[shift.lever.lies]
+  const seen = VIEWS[view]
+  const pinOf = (end: ShiftEnd, deg: number) => seen(pinAt(arms[end], radians(deg)))
+  const read = (end: ShiftEnd) => (end === 'lever' ? 'leverDeg' : 'boxDeg')
+  const all = (['lever', 'box'] as const).flatMap((end) => [
+    seen(arms[end].pivot),
+    ...gates.map((one) => pinOf(end, one[read(end)])),
+  ])
+  const range = (k: 0 | 1) =>
+    [Math.min(...all.map((one) => one[k])), Math.max(...all.map((one) => one[k]))] as const
+  const [[left, right], [low, high]] = [range(0), range(1)]
+  const pxPerMm = Math.min(
+    (width - 2 * EDGE_PX) / Math.max(1, right - left),
+    MOST_HIGH / Math.max(1, high - low),
+  )
+  const inset = (width - pxPerMm * (right - left)) / 2
+  const px = ([x, y]: Place2): Place2 => [inset + (x - left) * pxPerMm, EDGE_PX + (high - y) * pxPerMm]
+  const chosen = gates.find(({ id }) => id === gate) ?? gates[0]
+  const drawn = (end: ShiftEnd): ShiftArmDrawn => {
+    const pivot = px(seen(arms[end].pivot))
+    return {
+      end,
+      pivot,
+      pin: chosen ? pinNow(end, arms[end]) : null,
+      gates: gates.map((one) => {
+        const at = px(pinOf(end, one[read(end)]))
+        return { id: one.id, name: one.name, at, label: beyond(pivot, at) }
+      }),
+    }
+  }
+  const pinNow = (end: ShiftEnd, arm: Arm): Place2 | null => {
+    if (!chosen) return null
+    if (end === 'lever') return px(seen(pinAt(arm, radians(chosen.leverDeg))))
+    const { errorDeg } = chosen.figures
+    return errorDeg === undefined ? null : px(seen(pinAt(arm, radians(chosen.boxDeg + errorDeg))))
+  }
+  return {
+    view,
+    width,
+    height: 2 * EDGE_PX + pxPerMm * (high - low),
+    arms: [drawn('lever'), drawn('box')],
+  }
+}
+
+function beyond([px, py]: Place2, [x, y]: Place2): Place2 {
+  const long = Math.hypot(x - px, y - py) || 1
+  return [x + ((x - px) / long) * BEYOND_PX, y + ((y - py) / long) * BEYOND_PX]
+}

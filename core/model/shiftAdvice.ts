@@ -1,0 +1,66 @@
+import { CoreError } from '../base/errors'
+import { bestHoles, bestRod, type BestRod, type HolePair, type RodRange } from '../shift/rod/bestRod'
+import { gatesReached, slotNeed, type SlotNeed } from '../shift/rod/gates'
+import type { Shift } from '../file/kinds/shiftKinds'
+import type { ShiftEvaluation, ShiftFound } from './shiftSubject'
+
+/** What would make a linkage hit its detents better, all else as it stands. */
+export interface ShiftAdvice {
+  /** Null where no rod that its ends can be screwed to reaches all gates. */
+  readonly rod: BestRod | null
+  /** The best pairs of holes that both arms have, the one in use among them; empty where neither has another. */
+  readonly holes: readonly HolePair[]
+  /** What is to be filed off the lever's slot; null without a slot, or where the rod does not reach so far. */
+  readonly slot: SlotNeed | null
+}
+
+/** A rod is looked for so far from the one that puts the middle gate right. */
+const USUAL_REACH = 0.5
+const MOST_HOLES = 3
+
+/** Unknown linkages have none. */
+export function shiftAdvice({ shift, found }: ShiftEvaluation): ShiftAdvice | null {
+  if (!found.known) return null
+  const { arms, gates } = found.value
+  const range = rangeOf(shift, found.value)
+  const holesOf = ({ armMm, holesMm = [] }: Shift['lever']) => [...new Set([armMm, ...holesMm])]
+  const [leverMm, boxMm] = [holesOf(shift.lever), holesOf(shift.box)]
+  const pairs = () => bestHoles(arms, gates, range, { leverMm, boxMm }).slice(0, MOST_HOLES)
+  return {
+    rod: tried(() => bestRod(arms, gates, range)),
+    holes: leverMm.length + boxMm.length > 2 ? (tried(pairs) ?? []) : [],
+    slot: slotOf(shift, found.value),
+  }
+}
+
+function rangeOf({ rodFromMm, rodToMm }: Shift, { arms: { lever, box } }: ShiftFound): RodRange {
+  const between = Math.hypot(...lever.pivot.map((one, k) => one - (box.pivot[k] ?? NaN)))
+  const reach = USUAL_REACH * between + lever.armMm + box.armMm
+  return [rodFromMm ?? Math.max(1, between - reach), rodToMm ?? between + reach]
+}
+
+function slotOf({ slot, rodMm }: Shift, { arms, gates }: ShiftFound): SlotNeed | null {
+  const { fromDeg, toDeg, radiusMm, overMm } = slot ?? {}
+  if (rodMm === undefined || fromDeg === undefined || toDeg === undefined || radiusMm === undefined)
+    return null
+  const linkage = { ...arms, rodMm }
+  return tried(() =>
+    slotNeed(linkage, gates, gatesReached(linkage, gates), {
+      ...{ fromDeg: Math.min(fromDeg, toDeg), toDeg: Math.max(fromDeg, toDeg), radiusMm },
+      overMm: overMm ?? USUAL_OVER_MM,
+    }),
+  )
+}
+
+/** Over-travel beyond the end detents where none is told (an estimate). */
+export const USUAL_OVER_MM = 1.5
+
+/** Null for what cannot be worked out. */
+function tried<T>(work: () => T): T | null {
+  try {
+    return work()
+  } catch (error) {
+    if (error instanceof CoreError) return null
+    throw error
+  }
+}

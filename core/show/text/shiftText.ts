@@ -1,0 +1,133 @@
+import { fixed, formatAngle, formatLength } from '../../base/units/format'
+import type { UnitSettings } from '../../base/units/unitSettings'
+import { ARM_LIES, OPPOSITE, quarterOf, type ShiftArm } from '../../file/kinds/shiftKinds'
+import { USUAL_OVER_MM, type ShiftAdvice } from '../../model/shiftAdvice'
+import { shiftFigureId, type ShiftEvaluation } from '../../model/shiftSubject'
+import type { Verdict } from '../../file/build/limit'
+
+/** A gate in words. */
+export interface ShiftRow {
+  readonly id: string
+  readonly name: string
+  /** Of a gate of one end alone: whose. */
+  readonly only: string
+  readonly lever: string
+  readonly box: string
+  readonly error: string
+  /** Under which the ± of its error is kept. */
+  readonly errorId: string
+  readonly left: string
+  readonly transmission: string
+  readonly verdict: Verdict
+}
+
+const NONE = '–'
+const ONLY = { lever: 'the lever alone', box: 'the gearbox alone: no mark on the lever' } as const
+
+/** Every gate of a linkage, in its order. */
+export const shiftRows = ({ shift, found, checks }: ShiftEvaluation, units: UnitSettings): ShiftRow[] =>
+  shift.gates.map((gate) => {
+    const there = found.known ? found.value.gates.find(({ id }) => id === gate.id) : undefined
+    const { errorDeg, leftDeg, transmissionDeg, missesMm } = there?.figures ?? {}
+    const angle = (deg: number | undefined) => (deg === undefined ? NONE : formatAngle(deg, units, 1))
+    const own = checks.filter(({ id }) => id.startsWith(`shift/${shift.id}/${gate.id}/`))
+    const misses = missesMm !== undefined && missesMm > 0
+    return {
+      id: gate.id,
+      name: gate.name,
+      only: gate.only === undefined ? '' : ONLY[gate.only],
+      lever: leanText(shift.lever, there?.leverDeg, units),
+      box: leanText(shift.box, there?.boxDeg, units),
+      error: misses
+        ? `cannot reach by ${formatLength(missesMm, units)}`
+        : errorDeg === undefined
+          ? NONE
+          : turnText(shift.box, errorDeg, units),
+      errorId: shiftFigureId(shift.id, gate.id, 'errorDeg'),
+      left: angle(leftDeg),
+      transmission: transmissionDeg === undefined ? NONE : formatAngle(transmissionDeg, units, 0),
+      verdict: worst(own.map(({ verdict }) => verdict)),
+    }
+  })
+
+const ORDER: readonly Verdict[] = ['out', 'unknown', 'tight', 'holds']
+const worst = (verdicts: readonly Verdict[]): Verdict =>
+  ORDER.find((one) => verdicts.includes(one)) ?? 'unknown'
+
+/** How an arm stands, off the way that it points: "24.0° back". */
+function leanText(arm: ShiftArm, deg: number | undefined, units: UnitSettings): string {
+  const quarter = quarterOf(arm.lies, arm.points)
+  if (deg === undefined || quarter === null) return NONE
+  // Angles go on past a whole turn: the way that it points is the nearest quarter.
+  const off = deg - 90 * quarter
+  return turnText(arm, off - 360 * Math.round(off / 360), units)
+}
+
+/** A turn of an arm by the way that its end goes: "1.3° back". */
+function turnText({ lies, points }: ShiftArm, deg: number, units: UnitSettings): string {
+  const [from, toward] = ARM_LIES[lies]
+  const ways = [from, toward, OPPOSITE[from], OPPOSITE[toward]]
+  const way = ways[((quarterOf(lies, points) ?? 0) + (deg > 0 ? 1 : 3)) % 4] ?? from
+  return `${formatAngle(Math.abs(deg), units, 1)} ${way}`
+}
+
+/** How a linkage does, in one sentence. */
+export function shiftSentence({ shift, found }: ShiftEvaluation, units: UnitSettings): string {
+  if (!found.known) return `${shift.name} is not known yet.`
+  const { gates, captureDeg, lostDeg } = found.value
+  if (shift.rodMm === undefined) return 'No rod yet: the best one is told below.'
+  const missed = gates.find(({ figures: { missesMm = 0 } }) => missesMm > 0)
+  if (missed)
+    return `Cannot reach ${missed.name}: the rod misses it by ${formatLength(missed.figures.missesMm ?? NaN, units)}.`
+  const least = gates.reduce((a, b) => ((b.figures.leftDeg ?? NaN) < (a.figures.leftDeg ?? NaN) ? b : a))
+  const { errorDeg = NaN, leftDeg = NaN } = least.figures
+  const lost = lostDeg > 0 ? `, ${fixed(lostDeg, 1)}° of play in it` : ''
+  const detent = `a detent draws in ${fixed(captureDeg, 1)}°${lost}`
+  const off = `${formatAngle(Math.abs(errorDeg), units, 1)} off`
+  return leftDeg >= 0
+    ? `Every gate is caught: worst is ${least.name}, ${off}; ${detent}.`
+    : `${least.name} is not caught: ${off}; ${detent}.`
+}
+
+/** What would make it better, one sentence each. */
+export function adviceTexts(
+  { shift, found }: ShiftEvaluation,
+  { rod, holes, slot }: ShiftAdvice,
+  units: UnitSettings,
+): { readonly rod: string; readonly holes: readonly string[]; readonly slot: string | null } {
+  const angle = (deg: number) => formatAngle(deg, units, 1)
+  const now = found.known
+    ? Math.max(...found.value.gates.map(({ figures }) => Math.abs(figures.errorDeg ?? NaN)))
+    : NaN
+  const stands =
+    shift.rodMm === undefined || Number.isNaN(now)
+      ? ''
+      : `; the one of ${formatLength(shift.rodMm, units)} errs ${angle(now)}`
+  return {
+    rod: rod
+      ? `A rod of ${formatLength(rod.rodMm, units)} from pin to pin errs least: ${angle(rod.maxErrorDeg)}${stands}.`
+      : 'No rod between these holes reaches every gate: take other holes, or clock an arm otherwise.',
+    holes: holes.map(
+      ({ leverArmMm, boxArmMm, rodMm, maxErrorDeg }) =>
+        `lever ${formatLength(leverArmMm, units)}, gearbox ${formatLength(boxArmMm, units)}, rod ${formatLength(rodMm, units)}: ${angle(maxErrorDeg)}`,
+    ),
+    slot: slot && slotText(slot, shift.slot?.overMm ?? USUAL_OVER_MM, units),
+  }
+}
+
+const FILED_MM = 0.05
+
+function slotText(
+  { fromDeg, toDeg, fileFromMm, fileToMm }: NonNullable<ShiftAdvice['slot']>,
+  overMm: number,
+  units: UnitSettings,
+): string {
+  const needs = `The slot has to let the lever from ${fixed(fromDeg, 1)}° to ${fixed(toDeg, 1)}°, for ${formatLength(overMm, units)} beyond both end detents and the play`
+  const ends = [
+    ...(fileFromMm > FILED_MM ? [`${formatLength(fileFromMm, units)} off its lower end`] : []),
+    ...(fileToMm > FILED_MM ? [`${formatLength(fileToMm, units)} off its upper end`] : []),
+  ]
+  return ends.length === 0
+    ? `${needs}: it does.`
+    : `${needs}: file ${ends.join(' and ')}, before the first cut elsewhere.`
+}
