@@ -1,7 +1,7 @@
 import type { Draft } from 'immer'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { shiftScene } from '~~/core/drawing/shiftScene'
+import { shiftScene, shiftViews, type ShiftView } from '~~/core/drawing/shiftScene'
 import type { Build } from '~~/core/file/build/build'
 import {
   ARM_LIES,
@@ -41,8 +41,13 @@ export const useShifts = defineStore('shifts', () => {
     const gates = found.value?.found.known ? found.value.found.value.gates : []
     return gates.find(({ id }) => id === gate.value)?.id ?? gates[0]?.id ?? ''
   })
-  const scene = (width: number) => (found.value ? shiftScene(found.value, gateId.value, width) : null)
-  const rows = computed(() => (found.value && units.value ? shiftRows(found.value, units.value) : []))
+  const views = computed(() => (found.value ? shiftViews(found.value) : []))
+  const scene = (view: ShiftView, width: number) =>
+    found.value ? shiftScene(found.value, gateId.value, view, width) : null
+  const index = computed(() => all.value.findIndex((one) => one === found.value))
+  const rows = computed(() =>
+    found.value && units.value ? shiftRows(found.value, index.value, units.value) : [],
+  )
   const sentence = computed(() =>
     found.value && units.value ? shiftSentence(found.value, units.value) : null,
   )
@@ -149,7 +154,7 @@ export const useShifts = defineStore('shifts', () => {
   }
 
   return {
-    ...{ all, looked, found, gate, gateId, scene, rows, sentence, advice, told, firstStep },
+    ...{ all, looked, found, gate, gateId, views, index, scene, rows, sentence, advice, told, firstStep },
     ...{ change, changeArm, changeGate, addGate, removeGate, gateEarlier, add, remove, setBestRod },
   }
 })

@@ -12,6 +12,8 @@ export type ShiftView = 'side' | 'behind' | 'above'
 export interface ShiftArmDrawn {
   readonly end: ShiftEnd
   readonly pivot: Place2
+  /** It is seen turning: only then are its gates told apart. */
+  readonly isTurning: boolean
   /** In the gate that is looked at: the lever in it, the gearbox where the rod puts it. */
   readonly pin: Place2 | null
   readonly gates: readonly {
@@ -43,8 +45,13 @@ const MOST_HIGH = 330
 /** Names of gates stand so far beyond their pins. */
 const BEYOND_PX = 17
 
+/** The views in which an arm of a linkage is seen turning: one where both turn alike. */
+export const shiftViews = ({ shift: { lever, box } }: Pick<ShiftEvaluation, 'shift'>): ShiftView[] => [
+  ...new Set([VIEW_OF[box.lies], VIEW_OF[lever.lies]]),
+]
+
 /**
- * The picture of a linkage in the plane in which its lever turns.
+ * The picture of a linkage from one side.
  *
  * @param gate - the one that is looked at
  * @returns null while it is not known
@@ -52,11 +59,11 @@ const BEYOND_PX = 17
 export function shiftScene(
   { shift, found }: ShiftEvaluation,
   gate: string,
+  view: ShiftView,
   width: number,
 ): ShiftScene | null {
   if (!found.known) return null
   const { arms, gates } = found.value
-  const view = VIEW_OF[shift.lever.lies]
   const seen = VIEWS[view]
   const pinOf = (end: ShiftEnd, deg: number) => seen(pinAt(arms[end], radians(deg)))
   const read = (end: ShiftEnd) => (end === 'lever' ? 'leverDeg' : 'boxDeg')
@@ -79,6 +86,7 @@ export function shiftScene(
     return {
       end,
       pivot,
+      isTurning: VIEW_OF[shift[end].lies] === view,
       pin: chosen ? pinNow(end, arms[end]) : null,
       gates: gates.map((one) => {
         const at = px(pinOf(end, one[read(end)]))

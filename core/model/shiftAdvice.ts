@@ -1,5 +1,5 @@
 import { CoreError } from '../base/errors'
-import { bestHoles, bestRod, type BestRod, type HolePair, type RodRange } from '../shift/rod/bestRod'
+import { bestHoles, bestRod, rodFor, type BestRod, type HolePair, type RodRange } from '../shift/rod/bestRod'
 import { gatesReached, slotNeed, type SlotNeed } from '../shift/rod/gates'
 import type { Shift } from '../file/kinds/shiftKinds'
 import type { ShiftEvaluation, ShiftFound } from './shiftSubject'
@@ -8,6 +8,8 @@ import type { ShiftEvaluation, ShiftFound } from './shiftSubject'
 export interface ShiftAdvice {
   /** Null where no rod that its ends can be screwed to reaches all gates. */
   readonly rod: BestRod | null
+  /** The gate in which a rod is best set on the vehicle; null where none reaches all. */
+  readonly set: { readonly id: string; readonly name: string; readonly maxErrorDeg: number } | null
   /** The best pairs of holes that both arms have, the one in use among them; empty where neither has another. */
   readonly holes: readonly HolePair[]
   /** What is to be filed off the lever's slot; null without a slot, or where the rod does not reach so far. */
@@ -28,9 +30,18 @@ export function shiftAdvice({ shift, found }: ShiftEvaluation): ShiftAdvice | nu
   const pairs = () => bestHoles(arms, gates, range, { leverMm, boxMm }).slice(0, MOST_HOLES)
   return {
     rod: tried(() => bestRod(arms, gates, range)),
+    set: bestSetting(found.value),
     holes: leverMm.length + boxMm.length > 2 ? (tried(pairs) ?? []) : [],
     slot: slotOf(shift, found.value),
   }
+}
+
+function bestSetting({ arms, gates }: ShiftFound): ShiftAdvice['set'] {
+  const each = gates.flatMap((gate) => {
+    const found = tried(() => gatesReached({ ...arms, rodMm: rodFor(arms, gate) }, gates))
+    return found ? [{ id: gate.id, name: gate.name, maxErrorDeg: found.maxErrorDeg }] : []
+  })
+  return each.sort((a, b) => a.maxErrorDeg - b.maxErrorDeg)[0] ?? null
 }
 
 function rangeOf({ rodFromMm, rodToMm }: Shift, { arms: { lever, box } }: ShiftFound): RodRange {
@@ -39,10 +50,9 @@ function rangeOf({ rodFromMm, rodToMm }: Shift, { arms: { lever, box } }: ShiftF
   return [rodFromMm ?? Math.max(1, between - reach), rodToMm ?? between + reach]
 }
 
-function slotOf({ slot, rodMm }: Shift, { arms, gates }: ShiftFound): SlotNeed | null {
+function slotOf({ slot }: Shift, { arms, gates, rodMm }: ShiftFound): SlotNeed | null {
   const { fromDeg, toDeg, radiusMm, overMm } = slot ?? {}
-  if (rodMm === undefined || fromDeg === undefined || toDeg === undefined || radiusMm === undefined)
-    return null
+  if (rodMm === null || fromDeg === undefined || toDeg === undefined || radiusMm === undefined) return null
   const linkage = { ...arms, rodMm }
   return tried(() =>
     slotNeed(linkage, gates, gatesReached(linkage, gates), {

@@ -31,6 +31,8 @@ export interface ShiftColumns {
   readonly lever: StandingArm
   readonly box: StandingArm
   readonly gates: readonly ShiftGateColumns[]
+  /** From pin to pin, as it is or as it is set; null without either. */
+  readonly rodMm: Column | null
   /** What a detent draws in, and what both plays let the gearbox's arm turn; in degrees. */
   readonly captureDeg: Column
   readonly lostDeg: number
@@ -93,16 +95,16 @@ function columnsOf(
   const detents = gates.map(({ box }) => box)
   const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)
   const lostDeg = lostDegOf(shift)
-  const plain = { ...arms, captureDeg, lostDeg }
-  const { rodMm } = shift
-  if (rodMm === undefined) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }
+  const rodMm = rodOf(graph, shift, arms, gates)
+  const plain = { ...arms, captureDeg, lostDeg, rodMm }
+  if (rodMm === null) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }
   const { lever, box } = arms
   const reaches = gates.map((gate) => {
     const pin = pinOf(graph, lever, gate.lever, shift.lever.armMm)
     const [middle, half, short] = graph.step(
       kernels.ROD_REACH,
-      [...pin, ...box.pivot, ...box.from, ...box.toward],
-      [shift.box.armMm, rodMm],
+      [...pin, ...box.pivot, ...box.from, ...box.toward, rodMm],
+      [shift.box.armMm],
     ) as unknown as VectorColumns
     return { ...gate, pin, middle, half, short }
   })
@@ -112,30 +114,41 @@ function columnsOf(
   return {
     ...plain,
     gates: reaches.map(({ pin, middle, half, short, ...gate }): ShiftGateColumns => {
-      const [angle, errorDeg] = graph.step(kernels.ARM_REACHED, [
-        middle,
-        half,
-        branch,
-        gate.box,
-      ]) as unknown as [Column, Column]
+      const reached = graph.step(kernels.ARM_REACHED, [middle, half, branch, gate.box])
+      const [angle, errorDeg] = reached as unknown as [Column, Column]
       const sway = (arm: StandingArm, at: Column, armMm: number) =>
         vectorStep(graph, kernels.PIN_SWAY, [...arm.from, ...arm.toward, at], [armMm])
+      const leverSway = sway(lever, gate.lever, shift.lever.armMm)
+      const boxSway = sway(box, angle, shift.box.armMm)
       const boxPin = pinOf(graph, box, angle, shift.box.armMm)
-      const [transmissionDeg, ratio] = graph.step(
+      const pulls = graph.step(
         kernels.ROD_ON_ARM,
-        [
-          ...pin,
-          ...boxPin,
-          ...sway(lever, gate.lever, shift.lever.armMm),
-          ...sway(box, angle, shift.box.armMm),
-        ],
-        [shift.box.armMm, rodMm],
-      ) as unknown as [Column, Column]
+        [...pin, ...boxPin, ...leverSway, ...boxSway, rodMm],
+        [shift.box.armMm],
+      )
+      const [transmissionDeg, ratio] = pulls as unknown as [Column, Column]
       const leftDeg = scalarStep(graph, kernels.LEFT_OF_DETENT, [captureDeg, errorDeg], [lostDeg / 2])
       const missesMm = scalarStep(graph, SIZE, [short])
       return { ...gate, figures: { errorDeg, leftDeg, transmissionDeg, ratio, missesMm } }
     }),
   }
+}
+
+/** The rod as it is told; one that is set in a gate is as long as it is there from pin to pin. */
+function rodOf(
+  graph: Graph,
+  { setIn, rodMm, lever, box }: Shift,
+  arms: { readonly lever: StandingArm; readonly box: StandingArm },
+  gates: readonly Read[],
+): Column | null {
+  if (setIn === undefined) return rodMm === undefined ? null : graph.source(rodMm)
+  const set = gates.find(({ gate }) => gate.id === setIn)
+  if (!set) return null
+  const pins = [
+    ...pinOf(graph, arms.lever, set.lever, lever.armMm),
+    ...pinOf(graph, arms.box, set.box, box.armMm),
+  ]
+  return scalarStep(graph, kernels.ROD_BETWEEN, pins)
 }
 
 const pinOf = (

@@ -38,6 +38,8 @@ export interface ShiftFound {
   readonly gates: readonly ShiftGateFound[]
   readonly captureDeg: number
   readonly lostDeg: number
+  /** From pin to pin, as it is or as it is set; null without either. */
+  readonly rodMm: number | null
 }
 export interface ShiftEvaluation {
   readonly shift: Shift
@@ -61,6 +63,8 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
               ...toward,
             ]),
             ...columns.value.gates.flatMap(({ lever, box }) => [lever, box]),
+            columns.value.captureDeg,
+            ...(columns.value.rodMm === null ? [] : [columns.value.rodMm]),
           ]
         : [],
     )
@@ -83,6 +87,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
       name,
       captureDeg: found.known ? found.value.captureDeg : null,
       lostDeg: found.known ? found.value.lostDeg : null,
+      rodMm: found.known ? found.value.rodMm : null,
       gates: found.known
         ? found.value.gates.map(({ id: gate, name: called, leverDeg, boxDeg, figures }) => ({
             id: gate,
@@ -115,7 +120,7 @@ const TURNS: Bound = {
 /** Each gate of both ends: whether the rod reaches, whether the detent draws it in, whether the arm follows. */
 function plansOf({ build }: Ground, shift: Shift, columns: Known<ShiftColumns>): PlannedCheck[] {
   const withRod = andThen(columns, (all): Known<ShiftColumns> =>
-    shift.rodMm === undefined
+    all.rodMm === null
       ? unknown(`${shift.name}: length of its rod`, 'shifts')
       : { known: true, value: all, assumptions: [] },
   )
@@ -146,20 +151,31 @@ function plansOf({ build }: Ground, shift: Shift, columns: Known<ShiftColumns>):
 
 function figuresOf({ shift, columns }: CompiledShift, index: number): SubjectFigure<ShiftEvaluation>[] {
   if (!columns.known) return []
-  return columns.value.gates.flatMap(({ gate, figures }, k) =>
+  const { rodMm, gates } = columns.value
+  const place = `shifts[${index}]`
+  const foundIn = (found: readonly ShiftEvaluation[]) => {
+    const one = found[index]?.found
+    return one?.known ? one.value : null
+  }
+  const ofGates = gates.flatMap(({ gate, figures }, k) =>
     figures === null
       ? []
       : SHIFT_GATE_FIGURES.map((name) => ({
           id: shiftFigureId(shift.id, gate.id, name),
-          place: `shifts[${index}].gates[${k}].${name}`,
+          place: `${place}.gates[${k}].${name}`,
           column: figures[name],
-          stands: (found: readonly ShiftEvaluation[]) => {
-            const one = found[index]?.found
-            return one?.known === true && one.value.gates[k]?.figures[name] !== undefined
-          },
+          stands: (found: readonly ShiftEvaluation[]) =>
+            foundIn(found)?.gates[k]?.figures[name] !== undefined,
         })),
   )
+  // A rod that is told is no figure of the model.
+  if (rodMm === null || shift.setIn === undefined) return ofGates
+  const stands = (found: readonly ShiftEvaluation[]) => Number.isFinite(foundIn(found)?.rodMm)
+  return [{ id: shiftRodId(shift.id), place: `${place}.rodMm`, column: rodMm, stands }, ...ofGates]
 }
+
+/** Under which the ± of a rod is kept that is set in a gate. */
+export const shiftRodId = (shift: string): string => `shift/${shift}/rodMm`
 
 /** Under which the ± of a figure is kept. */
 export const shiftFigureId = (shift: string, gate: string, name: ShiftGateFigure): string =>
@@ -179,6 +195,7 @@ function evaluationOf({ shift, columns, plans }: CompiledShift, figure: FigureOf
       })),
       captureDeg: figure(all.captureDeg),
       lostDeg: all.lostDeg,
+      rodMm: all.rodMm === null ? null : figure(all.rodMm),
     })),
     checks: plans.map((plan) => plainCheck(plan, figure)),
   }

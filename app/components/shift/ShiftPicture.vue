@@ -1,22 +1,35 @@
 <script setup lang="ts">
-import type { ShiftScene } from '~~/core/drawing/shiftScene'
+import type { ShiftScene, ShiftView } from '~~/core/drawing/shiftScene'
 import { useBoxWidth } from '~/composables/useBoxWidth'
 import { shift as words } from '~/texts/shift'
 
-/** Both arms and the rod in one gate, with where each pin is read in every gate. */
-const { sceneOf, gate } = defineProps<{ sceneOf: (width: number) => ShiftScene | null; gate: string }>()
+/** Both arms and the rod in one gate, with where each pin is read in every gate: from one side, or two where they turn otherwise. */
+const { views, sceneOf, gate } = defineProps<{
+  views: readonly ShiftView[]
+  sceneOf: (view: ShiftView, width: number) => ShiftScene | null
+  gate: string
+}>()
 const emit = defineEmits<{ choose: [gate: string] }>()
 const box = useTemplateRef<HTMLElement>('box')
 const width = useBoxWidth(box, 760)
-const scene = computed(() => sceneOf(Math.max(300, Math.floor(width.value))))
+const isWide = computed(() => width.value > 640 && views.length > 1)
+const scenes = computed(() =>
+  views.flatMap((view) => {
+    const scene = sceneOf(view, Math.max(280, Math.floor(isWide.value ? width.value / 2 - 8 : width.value)))
+    return scene ? [scene] : []
+  }),
+)
+/** A name near an edge goes inward. */
+const NEAR_PX = 66
+const anchorOf = (x: number, wide: number) => (x < NEAR_PX ? 'start' : x > wide - NEAR_PX ? 'end' : 'middle')
 const line = (from: readonly [number, number], to: readonly [number, number]) =>
   `M${from.join(' ')}L${to.join(' ')}`
 </script>
 
 <template>
-  <div ref="box" class="drawn">
-    <template v-if="scene">
-      <p class="soft caption">{{ words.picture[scene.view] }}. {{ words.key }}</p>
+  <div ref="box" class="drawn shift-picture">
+    <figure v-for="scene in scenes" :key="scene.view">
+      <figcaption class="soft">{{ words.picture[scene.view] }}</figcaption>
       <svg
         :viewBox="`0 0 ${scene.width} ${scene.height}`"
         :width="scene.width"
@@ -25,7 +38,7 @@ const line = (from: readonly [number, number], to: readonly [number, number]) =>
         :aria-label="words.picture[scene.view]"
         data-testid="shift-picture"
       >
-        <g v-for="arm in scene.arms" :key="arm.end">
+        <g v-for="arm in scene.arms.filter(({ isTurning }) => isTurning)" :key="arm.end">
           <path v-for="one in arm.gates" :key="one.id" :d="line(arm.pivot, one.at)" class="ghost" />
           <g
             v-for="one in arm.gates"
@@ -47,16 +60,38 @@ const line = (from: readonly [number, number], to: readonly [number, number]) =>
           <path v-if="arm.pin" :d="line(arm.pivot, arm.pin)" class="arm" />
           <circle v-if="arm.pin" :cx="arm.pin[0]" :cy="arm.pin[1]" r="6" class="pin" />
           <circle :cx="arm.pivot[0]" :cy="arm.pivot[1]" r="9" class="bearing" />
-          <text :x="arm.pivot[0]" :y="arm.pivot[1] - 18" text-anchor="middle" class="name">
+          <text
+            :x="arm.pivot[0]"
+            :y="arm.pivot[1] - 18"
+            :text-anchor="anchorOf(arm.pivot[0], scene.width)"
+            class="name"
+          >
             {{ words.ends[arm.end] }}
           </text>
         </g>
       </svg>
-    </template>
+    </figure>
+    <p class="soft">{{ words.key }}</p>
   </div>
 </template>
 
 <style scoped>
+.shift-picture {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+}
+figcaption,
+p {
+  padding-inline: 14px;
+}
+p {
+  flex-basis: 100%;
+}
+svg {
+  display: block;
+  max-width: 100%;
+}
 .ghost {
   stroke: var(--hair);
   stroke-width: 2;

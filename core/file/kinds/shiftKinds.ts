@@ -105,6 +105,8 @@ const shiftShape = object({
   box: armShape.required(),
   /** In their order along the lever's way. */
   gates: list(gateShape, MOST_SHIFT_GATES).min(2).required(),
+  /** The gate in which its length is set on the vehicle, so that the detent is met there; it then has no length of its own. */
+  setIn: idField(),
   /** From pin to pin. */
   rodMm: figure(1, 10_000),
   /** Shortest and longest that its ends can be screwed to. */
@@ -254,6 +256,9 @@ function shiftProblems(_: Things, shift: Shift, complain: EntryComplaint): void 
   })
   if (gates.filter(({ only }) => only === undefined).length < 2)
     complain('gates', 'two at least are gates of both ends')
+  const set = gates.find(({ id }) => id === shift.setIn)
+  if (shift.setIn !== undefined && (!set || set.only !== undefined))
+    complain('setIn', `"${shift.setIn}" is no gate of both ends`)
   if (rodFromMm !== undefined && rodToMm !== undefined && rodFromMm >= rodToMm)
     complain('rodToMm', 'is not longer than the shortest')
 }

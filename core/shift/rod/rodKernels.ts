@@ -37,14 +37,15 @@ export const PIN_SWAY: Kernel = {
 
 /**
  * The angles of an arm at which its pin lies a rod away from a place, as `reachOf` tells them: middle, half, and how much the rod is too short. From the place, the
- * arm's pivot and both ways of its plane. Parameters: lengths of arm and rod.
+ * arm's pivot, both ways of its plane and the rod. Parameter: length of the arm.
  */
 export const ROD_REACH: Kernel = {
   name: 'where a rod lets an arm stand',
   page: 'shift',
   outputs: 3,
-  run: (count, [x, y, z, px, py, pz, fx, fy, fz, tx, ty, tz], [middle, half, short], [armMm, rodMm]) => {
+  run: (count, [x, y, z, px, py, pz, fx, fy, fz, tx, ty, tz, rod], [middle, half, short], [armMm]) => {
     for (let i: Row = 0; i < count; i++) {
+      const rodMm = rod[i]
       const wx = x[i] - px[i]
       const wy = y[i] - py[i]
       const wz = z[i] - pz[i]
@@ -58,6 +59,21 @@ export const ROD_REACH: Kernel = {
       const nearest = Math.sqrt(Math.max(0, squares - across))
       const farthest = Math.sqrt(squares + across)
       short[i] = rodMm < nearest ? nearest - rodMm : rodMm > farthest ? farthest - rodMm : 0
+    }
+  },
+}
+
+/** From pin to pin: the rod that puts the gearbox just into a detent. From both pins. */
+export const ROD_BETWEEN: Kernel = {
+  name: 'the rod between two pins',
+  page: 'shift',
+  outputs: 1,
+  run: (count, [ax, ay, az, bx, by, bz], [rod]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const x = bx[i] - ax[i]
+      const y = by[i] - ay[i]
+      const z = bz[i] - az[i]
+      rod[i] = Math.sqrt(x * x + y * y + z * z)
     }
   },
 }
@@ -92,26 +108,21 @@ export const ARM_REACHED: Kernel = {
 }
 
 /**
- * How the rod stands to the gearbox's arm, in degrees of which 90 are best, and what that arm turns for each of the lever: from both pins and the way of each.
- * Parameters: lengths of the gearbox's arm and of the rod.
+ * How the rod stands to the gearbox's arm, in degrees of which 90 are best, and what that arm turns for each of the lever: from both pins, the way of each and the rod.
+ * Parameter: length of the gearbox's arm.
  */
 export const ROD_ON_ARM: Kernel = {
   name: 'how a rod pulls its arm',
   page: 'shift',
   outputs: 2,
-  run: (
-    count,
-    [lx, ly, lz, bx, by, bz, mx, my, mz, nx, ny, nz],
-    [transmission, ratio],
-    [boxArmMm, rodMm],
-  ) => {
+  run: (count, [lx, ly, lz, bx, by, bz, mx, my, mz, nx, ny, nz, rod], [transmission, ratio], [boxArmMm]) => {
     for (let i: Row = 0; i < count; i++) {
       const rx = bx[i] - lx[i]
       const ry = by[i] - ly[i]
       const rz = bz[i] - lz[i]
       const fromLever = rx * mx[i] + ry * my[i] + rz * mz[i]
       const fromBox = rx * nx[i] + ry * ny[i] + rz * nz[i]
-      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (rodMm * boxArmMm))) * DEGREES
+      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (rod[i] * boxArmMm))) * DEGREES
       ratio[i] = fromLever / fromBox
     }
   },

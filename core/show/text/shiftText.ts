@@ -2,7 +2,7 @@ import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import { ARM_LIES, OPPOSITE, quarterOf, type ShiftArm } from '../../file/kinds/shiftKinds'
 import { USUAL_OVER_MM, type ShiftAdvice } from '../../model/shiftAdvice'
-import { shiftFigureId, type ShiftEvaluation } from '../../model/shiftSubject'
+import type { ShiftEvaluation } from '../../model/shiftSubject'
 import type { Verdict } from '../../file/build/limit'
 
 /** A gate in words. */
@@ -14,20 +14,32 @@ export interface ShiftRow {
   readonly lever: string
   readonly box: string
   readonly error: string
-  /** Under which the ± of its error is kept. */
-  readonly errorId: string
+  /** Its place in the published result; null for one that is not worked out. */
+  readonly place: string | null
   readonly left: string
   readonly transmission: string
   readonly verdict: Verdict
 }
 
 const NONE = '–'
-const ONLY = { lever: 'the lever alone', box: 'the gearbox alone: no mark on the lever' } as const
+const ONLY = { lever: 'lever alone', box: 'gearbox alone' } as const
+/** A turn that is shown as none has no way. */
+const NO_TURN_DEG = 0.05
 
-/** Every gate of a linkage, in its order. */
-export const shiftRows = ({ shift, found, checks }: ShiftEvaluation, units: UnitSettings): ShiftRow[] =>
+/**
+ * Every gate of a linkage, in its order.
+ *
+ * @param index - of the linkage in the build
+ */
+export const shiftRows = (
+  { shift, found, checks }: ShiftEvaluation,
+  index: number,
+  units: UnitSettings,
+): ShiftRow[] =>
   shift.gates.map((gate) => {
-    const there = found.known ? found.value.gates.find(({ id }) => id === gate.id) : undefined
+    const gates = found.known ? found.value.gates : []
+    const k = gates.findIndex(({ id }) => id === gate.id)
+    const there = gates[k]
     const { errorDeg, leftDeg, transmissionDeg, missesMm } = there?.figures ?? {}
     const angle = (deg: number | undefined) => (deg === undefined ? NONE : formatAngle(deg, units, 1))
     const own = checks.filter(({ id }) => id.startsWith(`shift/${shift.id}/${gate.id}/`))
@@ -43,7 +55,7 @@ export const shiftRows = ({ shift, found, checks }: ShiftEvaluation, units: Unit
         : errorDeg === undefined
           ? NONE
           : turnText(shift.box, errorDeg, units),
-      errorId: shiftFigureId(shift.id, gate.id, 'errorDeg'),
+      place: errorDeg === undefined ? null : `shifts[${index}].gates[${k}]`,
       left: angle(leftDeg),
       transmission: transmissionDeg === undefined ? NONE : formatAngle(transmissionDeg, units, 0),
       verdict: worst(own.map(({ verdict }) => verdict)),
@@ -68,14 +80,15 @@ function turnText({ lies, points }: ShiftArm, deg: number, units: UnitSettings):
   const [from, toward] = ARM_LIES[lies]
   const ways = [from, toward, OPPOSITE[from], OPPOSITE[toward]]
   const way = ways[((quarterOf(lies, points) ?? 0) + (deg > 0 ? 1 : 3)) % 4] ?? from
-  return `${formatAngle(Math.abs(deg), units, 1)} ${way}`
+  const size = formatAngle(Math.abs(deg), units, 1)
+  return Math.abs(deg) < NO_TURN_DEG ? size : `${size} ${way}`
 }
 
 /** How a linkage does, in one sentence. */
 export function shiftSentence({ shift, found }: ShiftEvaluation, units: UnitSettings): string {
   if (!found.known) return `${shift.name} is not known yet.`
   const { gates, captureDeg, lostDeg } = found.value
-  if (shift.rodMm === undefined) return 'No rod yet: the best one is told below.'
+  if (found.value.rodMm === null) return 'No rod yet: the best one is told below.'
   const missed = gates.find(({ figures: { missesMm = 0 } }) => missesMm > 0)
   if (missed)
     return `Cannot reach ${missed.name}: the rod misses it by ${formatLength(missed.figures.missesMm ?? NaN, units)}.`
@@ -92,21 +105,28 @@ export function shiftSentence({ shift, found }: ShiftEvaluation, units: UnitSett
 /** What would make it better, one sentence each. */
 export function adviceTexts(
   { shift, found }: ShiftEvaluation,
-  { rod, holes, slot }: ShiftAdvice,
+  { rod, set, holes, slot }: ShiftAdvice,
   units: UnitSettings,
-): { readonly rod: string; readonly holes: readonly string[]; readonly slot: string | null } {
+): {
+  readonly rod: string
+  readonly set: string | null
+  readonly holes: readonly string[]
+  readonly slot: string | null
+} {
   const angle = (deg: number) => formatAngle(deg, units, 1)
   const now = found.known
     ? Math.max(...found.value.gates.map(({ figures }) => Math.abs(figures.errorDeg ?? NaN)))
     : NaN
+  const rodMm = found.known ? found.value.rodMm : null
   const stands =
-    shift.rodMm === undefined || Number.isNaN(now)
-      ? ''
-      : `; the one of ${formatLength(shift.rodMm, units)} errs ${angle(now)}`
+    rodMm === null || Number.isNaN(now) ? '' : `; the one of ${formatLength(rodMm, units)} errs ${angle(now)}`
   return {
     rod: rod
       ? `A rod of ${formatLength(rod.rodMm, units)} from pin to pin errs least: ${angle(rod.maxErrorDeg)}${stands}.`
       : 'No rod between these holes reaches every gate: take other holes, or clock an arm otherwise.',
+    set:
+      set &&
+      `Set on the vehicle, it errs least when it is set in ${set.name}: ${angle(set.maxErrorDeg)} at worst.`,
     holes: holes.map(
       ({ leverArmMm, boxArmMm, rodMm, maxErrorDeg }) =>
         `lever ${formatLength(leverArmMm, units)}, gearbox ${formatLength(boxArmMm, units)}, rod ${formatLength(rodMm, units)}: ${angle(maxErrorDeg)}`,

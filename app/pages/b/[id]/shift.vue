@@ -20,8 +20,8 @@ const COLUMNS: readonly FactColumn<ShiftRow>[] = [
   { key: 'gate', label: words.columns.gate, is: 'head' },
   { key: 'lever', label: words.columns.lever, is: 'number', text: ({ lever }) => lever },
   { key: 'box', label: words.columns.box, is: 'number', text: ({ box }) => box },
-  { key: 'error', label: words.columns.error, is: 'number', text: ({ error }) => error },
-  { key: 'left', label: words.columns.left, is: 'number', text: ({ left }) => left },
+  { key: 'error', label: words.columns.error, is: 'number' },
+  { key: 'left', label: words.columns.left, is: 'number' },
   {
     key: 'transmission',
     label: words.columns.transmission,
@@ -40,6 +40,13 @@ const SLOT = [
   ['radiusMm', words.slotFields.radiusMm, { kind: 'length' }],
   ['overMm', words.slotFields.overMm, { kind: 'length' }],
 ] as const
+const sizes = computed(() => SIZES.filter(([key]) => key !== 'rodMm' || shift.value?.setIn === undefined))
+const settable = computed(() =>
+  (shift.value?.gates ?? [])
+    .filter(({ only }) => only === undefined)
+    .map(({ id, name }) => ({ value: id, label: name })),
+)
+const rodNow = computed(() => (shifts.found?.found.known ? shifts.found.found.value.rodMm : null))
 const best = computed(() => shifts.advice?.rod?.rodMm ?? null)
 const isBest = computed(
   () => best.value !== null && Math.abs((shift.value?.rodMm ?? NaN) - best.value) < 0.06,
@@ -65,7 +72,13 @@ const changeSlot = (changed: object) => {
       <p v-if="missing" class="waits">
         <VerdictMark verdict="unknown" :size="14" /> {{ making.waits }} <MissingWords :missing="missing" />
       </p>
-      <ShiftPicture v-else :scene-of="shifts.scene" :gate="shifts.gateId" @choose="shifts.gate = $event" />
+      <ShiftPicture
+        v-else
+        :views="shifts.views"
+        :scene-of="shifts.scene"
+        :gate="shifts.gateId"
+        @choose="shifts.gate = $event"
+      />
       <p v-if="shifts.firstStep">
         <UButton
           :variant="missing ? 'solid' : 'outline'"
@@ -98,15 +111,42 @@ const changeSlot = (changed: object) => {
               >{{ row.name }} <span class="soft">{{ row.only }}</span></template
             >
           </template>
+          <template #error="{ row }">
+            <AskedFigure
+              v-if="row.place"
+              :name="`${row.place}.errorDeg`"
+              :title="`${words.columns.error}: ${row.name}`"
+              :value="row.error"
+            />
+            <template v-else>{{ row.error }}</template>
+          </template>
+          <template #left="{ row }">
+            <AskedFigure
+              v-if="row.place"
+              :name="`${row.place}.leftDeg`"
+              :title="`${words.columns.left}: ${row.name}`"
+              :value="row.left"
+            />
+            <template v-else>{{ row.left }}</template>
+          </template>
         </FactTable>
       </section>
       <p class="caution">{{ words.caution }}</p>
       <section v-if="shifts.told" aria-labelledby="shift-better">
         <h2 id="shift-better">{{ words.better }}</h2>
         <p data-testid="shift-rod">{{ shifts.told.rod }}</p>
-        <UButton v-if="best !== null && !isBest" variant="outline" size="sm" @click="shifts.setBestRod()">{{
-          words.set(length(Math.round(best * 10) / 10))
-        }}</UButton>
+        <UButton
+          v-if="best !== null && !isBest && shift.setIn === undefined"
+          variant="outline"
+          size="sm"
+          @click="shifts.setBestRod()"
+          >{{ words.set(length(Math.round(best * 10) / 10)) }}</UButton
+        >
+        <p v-if="shift.setIn !== undefined && rodNow !== null">
+          {{ words.comesTo }}
+          <AskedFigure :name="`shifts[${shifts.index}].rodMm`" :title="words.rod" :value="length(rodNow)" />
+        </p>
+        <p v-if="shifts.told.set" data-testid="shift-set">{{ shifts.told.set }}</p>
         <template v-if="shifts.told.holes.length > 0">
           <h3>{{ words.holes }}</h3>
           <ol class="figure" data-testid="shift-holes">
@@ -133,8 +173,15 @@ const changeSlot = (changed: object) => {
             required
             @change="shifts.change({ name: $event })"
           />
+          <ChoiceField
+            :label="words.setIn"
+            :value="shift.setIn"
+            :items="settable"
+            :unsaid="words.setNowhere"
+            @change="shifts.change({ setIn: $event })"
+          />
           <FigureField
-            v-for="[key, label] in SIZES"
+            v-for="[key, label] in sizes"
             :key="key"
             :label="label"
             kind="length"
