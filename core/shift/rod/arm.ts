@@ -35,7 +35,8 @@ export function swayAt({ from, toward, armMm }: Arm, angle: number): Vec3 {
 
 /**
  * The angles of an arm at which its pin lies a rod away from a place: `middle ± half`, in radians. Where there are none, `half` is no number and
- * `shortMm` is how much the rod is too short, below nought too long.
+ * `shortMm` is how much the rod is too short, below nought too long; it is no
+ * number where the place lies on the axis, from which every angle is as far.
  */
 export interface Reach {
   readonly middle: number
@@ -57,5 +58,6 @@ export function reachOf({ pivot, from, toward, armMm }: Arm, place: Vec3, rodMm:
   if (Math.abs(cosine) <= 1) return { middle, half: Math.acos(cosine), shortMm: 0 }
   const across = 2 * armMm * inPlane
   const [nearest, farthest] = [Math.sqrt(Math.max(0, squares - across)), Math.sqrt(squares + across)]
-  return { middle, half: NaN, shortMm: rodMm < nearest ? nearest - rodMm : farthest - rodMm }
+  const shortMm = rodMm < nearest ? nearest - rodMm : rodMm > farthest ? farthest - rodMm : NaN
+  return { middle, half: NaN, shortMm }
 }
