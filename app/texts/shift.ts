@@ -79,9 +79,9 @@ export const shift = {
     up: (name: string) => `${name} one earlier`,
   },
   slotFields: {
-    fromDeg: 'Lets the lever from',
-    toDeg: 'to',
-    radiusMm: 'So far from the bearing',
+    beyondFirstMm: 'Lets it beyond the first gate',
+    beyondLastMm: 'Lets it beyond the last',
+    radiusMm: 'Read so far from the bearing',
     overMm: 'Beyond the end detents, at the pin',
   },
   caution:

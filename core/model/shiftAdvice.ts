@@ -1,6 +1,7 @@
 import { CoreError } from '../base/errors'
 import { bestHoles, bestRod, rodFor, type BestRod, type HolePair, type RodRange } from '../shift/rod/bestRod'
-import { gatesReached, slotNeed, type SlotNeed } from '../shift/rod/gates'
+import { gatesReached, slotNeed } from '../shift/rod/gates'
+import { degrees } from '../base/units/angle'
 import type { Shift } from '../file/kinds/shiftKinds'
 import type { ShiftEvaluation, ShiftFound } from './shiftSubject'
 
@@ -13,7 +14,7 @@ export interface ShiftAdvice {
   /** The best pairs of holes that both arms have, the one in use among them; empty where neither has another. */
   readonly holes: readonly HolePair[]
   /** What is to be filed off the lever's slot; null without a slot, or where the rod does not reach so far. */
-  readonly slot: SlotNeed | null
+  readonly slot: SlotFiling | null
 }
 
 /** A rod is looked for so far from the one that puts the middle gate right. */
@@ -50,20 +51,41 @@ function rangeOf({ rodFromMm, rodToMm }: Shift, { arms: { lever, box } }: ShiftF
   return [rodFromMm ?? Math.max(1, between - reach), rodToMm ?? between + reach]
 }
 
-function slotOf({ slot }: Shift, { arms, gates, rodMm }: ShiftFound): SlotNeed | null {
-  const { fromDeg, toDeg, radiusMm, overMm } = slot ?? {}
-  if (rodMm === null || fromDeg === undefined || toDeg === undefined || radiusMm === undefined) return null
+function slotOf({ slot }: Shift, { arms, gates, rodMm }: ShiftFound): SlotFiling | null {
+  const { beyondFirstMm, beyondLastMm, radiusMm, overMm = USUAL_OVER_MM } = slot ?? {}
+  const [first, last] = [gates[0], gates.at(-1)]
+  if (rodMm === null || beyondFirstMm === undefined || beyondLastMm === undefined || radiusMm === undefined)
+    return null
+  if (!first || !last) return null
+  const way = Math.sign(last.leverDeg - first.leverDeg)
+  const ends = [
+    first.leverDeg - way * degrees(beyondFirstMm / radiusMm),
+    last.leverDeg + way * degrees(beyondLastMm / radiusMm),
+  ]
   const linkage = { ...arms, rodMm }
-  return tried(() =>
+  const need = tried(() =>
     slotNeed(linkage, gates, gatesReached(linkage, gates), {
-      ...{ fromDeg: Math.min(fromDeg, toDeg), toDeg: Math.max(fromDeg, toDeg), radiusMm },
-      overMm: overMm ?? USUAL_OVER_MM,
+      ...{ fromDeg: Math.min(...ends), toDeg: Math.max(...ends), radiusMm, overMm },
     }),
   )
+  if (!need) return null
+  const files = [need.fileFromMm, need.fileToMm]
+  const [atFirst = 0, atLast = 0] = way > 0 ? files : files.toReversed()
+  return { first: first.name, last: last.name, fileFirstMm: atFirst, fileLastMm: atLast, overMm }
+}
+
+/** What is filed off a slot beyond its first and its last gate. */
+export interface SlotFiling {
+  readonly first: string
+  readonly last: string
+  readonly fileFirstMm: number
+  readonly fileLastMm: number
+  /** Beyond the end detents, at the gearbox's pin. */
+  readonly overMm: number
 }
 
 /** Over-travel beyond the end detents where none is told (an estimate). */
-export const USUAL_OVER_MM = 1.5
+const USUAL_OVER_MM = 1.5
 
 /** Null for what cannot be worked out. */
 function tried<T>(work: () => T): T | null {

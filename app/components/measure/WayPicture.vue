@@ -2,7 +2,13 @@
 /** The answers to "which way?", each a small picture; front of the vehicle is to the left. */
 const { way, quantity, isFace } = defineProps<{ way: string; quantity: string; isFace: boolean }>()
 
+/** An arm that leans off plumb, or off level; forward and left are to the left. */
+const LEANS: Readonly<Record<string, string>> = {
+  ...{ forward: 'M48 29 34 6', back: 'M48 29 62 6', left: 'M48 29 34 6', right: 'M48 29 62 6' },
+  ...{ up: 'M24 26 72 9', down: 'M24 9 72 26' },
+}
 const picture = computed(() => {
+  if (quantity === 'shift-gate') return LEANS[way] ?? ''
   if (quantity === 'chassis-roll') return way === 'left' ? 'M8 26 88 8' : 'M8 8 88 26'
   if (quantity === 'gap') return way === 'free' ? 'M26 17H30M66 17H70' : 'M30 17H66'
   if (isFace) return way === 'rear' ? 'M40 30 56 4' : 'M56 30 40 4'

@@ -112,10 +112,10 @@ const shiftShape = object({
   /** Shortest and longest that its ends can be screwed to. */
   rodFromMm: figure(1, 10_000),
   rodToMm: figure(1, 10_000),
-  /** The slot that the lever runs in: from its first end to its last, by the lever's readings; so far from the pivot. */
+  /** The slot that the lever runs in: how far it goes on beyond its first and its last gate, so far from the pivot. */
   slot: maybe({
-    fromDeg: figure(-180, 180),
-    toDeg: figure(-180, 180),
+    beyondFirstMm: figure(-200, 200),
+    beyondLastMm: figure(-200, 200),
     radiusMm: figure(1, 1000),
     /** Beyond the end detents, at the gearbox's pin. */
     overMm: figure(0, 20),

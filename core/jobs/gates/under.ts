@@ -21,7 +21,18 @@ const MEASURED: readonly Part[] = [
   ...(['tools', 'setups', 'points', 'axes', 'readings', 'centrePairs', 'countedFrom'] as const),
 ]
 const JUDGED: readonly Part[] = [
-  ...(['bodies', 'lines', 'gaps', 'chains', 'shifts', 'mounts', 'states', 'limits', 'drivetrain', 'weight'] as const),
+  ...([
+    'bodies',
+    'lines',
+    'gaps',
+    'chains',
+    'shifts',
+    'mounts',
+    'states',
+    'limits',
+    'drivetrain',
+    'weight',
+  ] as const),
 ]
 
 /** What each gate rests on besides what the gates before it rest on. */

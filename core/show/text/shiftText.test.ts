@@ -54,7 +54,7 @@ describe('a shift linkage in words', () => {
       shifts: build.shifts!.map((one) => ({
         ...one,
         lever: { ...one.lever, holesMm: [50] },
-        slot: { fromDeg: -140, toDeg: -80, radiusMm: 100, overMm: 1 },
+        slot: { beyondFirstMm: 0, beyondLastMm: 40, radiusMm: 100, overMm: 1 },
       })),
     }
     const { rod, set, holes, slot } = told(withHoles)
@@ -65,7 +65,7 @@ describe('a shift linkage in words', () => {
     expect(holes).toHaveLength(2)
     expect(holes[0]).toContain('gearbox 60.0 mm')
     expect(slot).toMatch(
-      /for 1\.0 mm beyond both end detents and the play: file \d+\.\d mm off its (lower|upper) end/,
+      /^For 1\.0 mm beyond both end detents and the play, file the slot \d+\.\d mm beyond P\.$/,
     )
     expect(told(build)).toMatchObject({ holes: [], slot: null })
     const out = { ...build, shifts: build.shifts!.map((one) => ({ ...one, rodFromMm: 100, rodToMm: 200 })) }

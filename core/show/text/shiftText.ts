@@ -1,7 +1,7 @@
 import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
 import { ARM_LIES, OPPOSITE, quarterOf, type ShiftArm } from '../../file/kinds/shiftKinds'
-import { USUAL_OVER_MM, type ShiftAdvice } from '../../model/shiftAdvice'
+import type { ShiftAdvice } from '../../model/shiftAdvice'
 import type { ShiftEvaluation } from '../../model/shiftSubject'
 import type { Verdict } from '../../file/build/limit'
 
@@ -104,7 +104,7 @@ export function shiftSentence({ shift, found }: ShiftEvaluation, units: UnitSett
 
 /** What would make it better, one sentence each. */
 export function adviceTexts(
-  { shift, found }: ShiftEvaluation,
+  { found }: ShiftEvaluation,
   { rod, set, holes, slot }: ShiftAdvice,
   units: UnitSettings,
 ): {
@@ -131,23 +131,22 @@ export function adviceTexts(
       ({ leverArmMm, boxArmMm, rodMm, maxErrorDeg }) =>
         `lever ${formatLength(leverArmMm, units)}, gearbox ${formatLength(boxArmMm, units)}, rod ${formatLength(rodMm, units)}: ${angle(maxErrorDeg)}`,
     ),
-    slot: slot && slotText(slot, shift.slot?.overMm ?? USUAL_OVER_MM, units),
+    slot: slot && slotText(slot, units),
   }
 }
 
 const FILED_MM = 0.05
 
 function slotText(
-  { fromDeg, toDeg, fileFromMm, fileToMm }: NonNullable<ShiftAdvice['slot']>,
-  overMm: number,
+  { first, last, fileFirstMm, fileLastMm, overMm }: NonNullable<ShiftAdvice['slot']>,
   units: UnitSettings,
 ): string {
-  const needs = `The slot has to let the lever from ${fixed(fromDeg, 1)}° to ${fixed(toDeg, 1)}°, for ${formatLength(overMm, units)} beyond both end detents and the play`
   const ends = [
-    ...(fileFromMm > FILED_MM ? [`${formatLength(fileFromMm, units)} off its lower end`] : []),
-    ...(fileToMm > FILED_MM ? [`${formatLength(fileToMm, units)} off its upper end`] : []),
+    ...(fileFirstMm > FILED_MM ? [`${formatLength(fileFirstMm, units)} beyond ${first}`] : []),
+    ...(fileLastMm > FILED_MM ? [`${formatLength(fileLastMm, units)} beyond ${last}`] : []),
   ]
+  const asked = `${formatLength(overMm, units)} beyond both end detents and the play`
   return ends.length === 0
-    ? `${needs}: it does.`
-    : `${needs}: file ${ends.join(' and ')}, before the first cut elsewhere.`
+    ? `The slot is long enough for ${asked}.`
+    : `For ${asked}, file the slot ${ends.join(' and ')}.`
 }

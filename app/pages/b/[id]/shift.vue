@@ -35,10 +35,10 @@ const SIZES = [
   ['rodToMm', words.rodTo],
 ] as const
 const SLOT = [
-  ['fromDeg', words.slotFields.fromDeg, { unit: '°' }],
-  ['toDeg', words.slotFields.toDeg, { unit: '°' }],
-  ['radiusMm', words.slotFields.radiusMm, { kind: 'length' }],
-  ['overMm', words.slotFields.overMm, { kind: 'length' }],
+  ['beyondFirstMm', words.slotFields.beyondFirstMm],
+  ['beyondLastMm', words.slotFields.beyondLastMm],
+  ['radiusMm', words.slotFields.radiusMm],
+  ['overMm', words.slotFields.overMm],
 ] as const
 const sizes = computed(() => SIZES.filter(([key]) => key !== 'rodMm' || shift.value?.setIn === undefined))
 const settable = computed(() =>
@@ -197,10 +197,10 @@ const changeSlot = (changed: object) => {
       <FoldedPart :title="words.slot" :is-open="shift.slot !== undefined">
         <div class="fields">
           <FigureField
-            v-for="[key, label, told] in SLOT"
+            v-for="[key, label] in SLOT"
             :key="key"
             :label="label"
-            v-bind="told"
+            kind="length"
             :of="`shifts.slot.${key}`"
             :value="shift.slot?.[key]"
             @change="changeSlot({ [key]: $event })"
