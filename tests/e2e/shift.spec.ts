@@ -77,7 +77,7 @@ test('a linkage from nothing on a phone: its gates are asked one by one, and tel
   const read = async (title: string, figure: string, way: string) => {
     await expect(page.getByRole('heading', { name: title })).toBeVisible()
     await page.getByTestId('digits').fill(figure)
-    await page.getByText(way, { exact: true }).click()
+    await page.getByRole('radio', { name: way }).click()
     await page.getByTestId('digits').press('Enter')
   }
   await read('Shift rod, the lever in P', '12.4', 'its end leans back')
@@ -86,5 +86,8 @@ test('a linkage from nothing on a phone: its gates are asked one by one, and tel
   await saved(page)
   await page.goto(page.url().replace(/readings.*/, 'shift'))
   await expect(row(page, 0)).toContainText('–')
-  await expect(page.getByText('shift rod, gearbox in R: not read')).toBeVisible()
+  await expect(page.locator('.waits')).toContainText('bearing of the lever')
+  // It goes on where nothing was read yet.
+  await page.getByRole('link', { name: 'Read the gates' }).click()
+  await expect(page.getByRole('heading', { name: 'Shift rod, the gearbox’s arm in R' })).toBeVisible()
 })
