@@ -51,7 +51,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'travel', path: `${LINKED}/travel`, prepare: lookAtDroop },
   { file: 'make', path: `${BAY}/make` },
   { file: 'halfshafts', path: `${HATCH}/halfshafts`, prepare: waitForCure },
-  { file: 'strength', path: `${VAN}/strength` },
+  { file: 'shift', path: `${VAN}/shift` },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
   { file: 'next-phone', path: `${BAY}/next`, phone: true, prepare: waitFor('lanes') },
