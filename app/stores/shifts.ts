@@ -3,15 +3,14 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { shiftScene, shiftViews, type ShiftView } from '~~/core/drawing/shiftScene'
 import type { Build } from '~~/core/file/build/build'
+import { ARM_LIES, quarterOf } from '~~/core/file/parts/armWays'
 import {
-  ARM_LIES,
   MOST_SHIFT_GATES,
-  quarterOf,
   type Shift,
   type ShiftArm,
   type ShiftEnd,
   type ShiftGateEntry,
-} from '~~/core/file/kinds/shiftKinds'
+} from '~~/core/file/parts/shiftLinkage'
 import { shiftAdvice } from '~~/core/model/shiftAdvice'
 import { SHIFTS } from '~~/core/model/shiftSubject'
 import { foundOf } from '~~/core/model/subject'

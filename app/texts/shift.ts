@@ -1,4 +1,5 @@
-import type { ArmLies, ArmWay, ShiftEnd } from '~~/core/file/kinds/shiftKinds'
+import type { ArmLies, ArmWay } from '~~/core/file/parts/armWays'
+import type { ShiftEnd } from '~~/core/file/parts/shiftLinkage'
 import type { ShiftView } from '~~/core/drawing/shiftScene'
 
 /** Phrases of levers that shift a gearbox. */

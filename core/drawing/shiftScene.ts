@@ -1,7 +1,8 @@
 import type { Place2 } from '../base/outline/polygon'
 import { radians } from '../base/units/angle'
 import type { Vec3 } from '../base/linalg/vec3'
-import type { ArmLies, ShiftEnd } from '../file/kinds/shiftKinds'
+import type { ArmLies } from '../file/parts/armWays'
+import type { ShiftEnd } from '../file/parts/shiftLinkage'
 import type { ShiftEvaluation } from '../model/shiftSubject'
 import { pinAt, type Arm } from '../shift/rod/arm'
 

@@ -2,7 +2,7 @@ import { CoreError } from '../base/errors'
 import { bestHoles, bestRod, rodFor, type BestRod, type HolePair, type RodRange } from '../shift/rod/bestRod'
 import { gatesReached, slotNeed } from '../shift/rod/gates'
 import { degrees } from '../base/units/angle'
-import type { Shift } from '../file/kinds/shiftKinds'
+import type { Shift } from '../file/parts/shiftLinkage'
 import type { ShiftEvaluation, ShiftFound } from './shiftSubject'
 
 /** What would make a linkage hit its detents better, all else as it stands. */

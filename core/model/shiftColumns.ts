@@ -2,7 +2,7 @@ import { SIZE } from '../base/columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
 import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
 import { degrees } from '../base/units/angle'
-import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file/kinds/shiftKinds'
+import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file/parts/shiftLinkage'
 import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'
 import { CAPTURE } from '../shift/rod/gates'
 import * as kernels from '../shift/rod/rodKernels'
@@ -84,53 +84,81 @@ function armAt(
   )
 }
 
+/** A gate of both ends as it was read. */
 type Read = Omit<ShiftGateColumns, 'figures'>
+interface Arms {
+  readonly lever: StandingArm
+  readonly box: StandingArm
+}
 
-function columnsOf(
-  graph: Graph,
-  shift: Shift,
-  arms: { readonly lever: StandingArm; readonly box: StandingArm },
-  gates: readonly Read[],
-): ShiftColumns {
+function columnsOf(graph: Graph, shift: Shift, arms: Arms, gates: readonly Read[]): ShiftColumns {
   const detents = gates.map(({ box }) => box)
   const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)
   const lostDeg = lostDegOf(shift)
   const rodMm = rodOf(graph, shift, arms, gates)
   const plain = { ...arms, captureDeg, lostDeg, rodMm }
   if (rodMm === null) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }
-  const { lever, box } = arms
-  const reaches = gates.map((gate) => {
-    const pin = pinOf(graph, lever, gate.lever, shift.lever.armMm)
-    const [middle, half, short] = graph.step(
-      kernels.ROD_REACH,
-      [...pin, ...box.pivot, ...box.from, ...box.toward, rodMm],
-      [shift.box.armMm],
-    ) as unknown as VectorColumns
-    return { ...gate, pin, middle, half, short }
-  })
+  const reaches = gates.map((gate) => reachIn(graph, shift, arms, gate, rodMm))
   const [first] = reaches
   if (!first) return { ...plain, gates: [] }
-  const branch = scalarStep(graph, kernels.ROD_BRANCH, [first.middle, first.half, first.box])
+  const branch = scalarStep(graph, kernels.ROD_BRANCH, [first.middle, first.half, first.read.box])
+  const shared = { rodMm, branch, captureDeg, lostDeg }
   return {
     ...plain,
-    gates: reaches.map(({ pin, middle, half, short, ...gate }): ShiftGateColumns => {
-      const reached = graph.step(kernels.ARM_REACHED, [middle, half, branch, gate.box])
-      const [angle, errorDeg] = reached as unknown as [Column, Column]
-      const sway = (arm: StandingArm, at: Column, armMm: number) =>
-        vectorStep(graph, kernels.PIN_SWAY, [...arm.from, ...arm.toward, at], [armMm])
-      const leverSway = sway(lever, gate.lever, shift.lever.armMm)
-      const boxSway = sway(box, angle, shift.box.armMm)
-      const boxPin = pinOf(graph, box, angle, shift.box.armMm)
-      const pulls = graph.step(
-        kernels.ROD_ON_ARM,
-        [...pin, ...boxPin, ...leverSway, ...boxSway, rodMm],
-        [shift.box.armMm],
-      )
-      const [transmissionDeg, ratio] = pulls as unknown as [Column, Column]
-      const leftDeg = scalarStep(graph, kernels.LEFT_OF_DETENT, [captureDeg, errorDeg], [lostDeg / 2])
-      const missesMm = scalarStep(graph, SIZE, [short])
-      return { ...gate, figures: { errorDeg, leftDeg, transmissionDeg, ratio, missesMm } }
-    }),
+    gates: reaches.map((reach) => ({ ...reach.read, figures: figuresIn(graph, shift, arms, reach, shared) })),
+  }
+}
+
+/** Where the rod lets the gearbox's arm stand in a gate of the lever. */
+interface Reach {
+  readonly read: Read
+  readonly pin: VectorColumns
+  readonly middle: Column
+  readonly half: Column
+  readonly short: Column
+}
+
+function reachIn(graph: Graph, shift: Shift, { lever, box }: Arms, read: Read, rodMm: Column): Reach {
+  const pin = pinOf(graph, lever, read.lever, shift.lever.armMm)
+  const [middle, half, short] = graph.step(
+    kernels.ROD_REACH,
+    [...pin, ...box.pivot, ...box.from, ...box.toward, rodMm],
+    [shift.box.armMm],
+  ) as unknown as VectorColumns
+  return { read, pin, middle, half, short }
+}
+
+function figuresIn(
+  graph: Graph,
+  shift: Shift,
+  { lever, box }: Arms,
+  { read, pin, middle, half, short }: Reach,
+  {
+    rodMm,
+    branch,
+    captureDeg,
+    lostDeg,
+  }: Pick<ShiftColumns, 'captureDeg' | 'lostDeg'> & { readonly rodMm: Column; readonly branch: Column },
+): Readonly<Record<ShiftGateFigure, Column>> {
+  const reached = graph.step(kernels.ARM_REACHED, [middle, half, branch, read.box])
+  const [angle, errorDeg] = reached as unknown as [Column, Column]
+  const sway = (arm: StandingArm, at: Column, armMm: number) =>
+    vectorStep(graph, kernels.PIN_SWAY, [...arm.from, ...arm.toward, at], [armMm])
+  const leverSway = sway(lever, read.lever, shift.lever.armMm)
+  const boxSway = sway(box, angle, shift.box.armMm)
+  const boxPin = pinOf(graph, box, angle, shift.box.armMm)
+  const pulls = graph.step(
+    kernels.ROD_ON_ARM,
+    [...pin, ...boxPin, ...leverSway, ...boxSway, rodMm],
+    [shift.box.armMm],
+  )
+  const [transmissionDeg, ratio] = pulls as unknown as [Column, Column]
+  return {
+    errorDeg,
+    leftDeg: scalarStep(graph, kernels.LEFT_OF_DETENT, [captureDeg, errorDeg], [lostDeg / 2]),
+    transmissionDeg,
+    ratio,
+    missesMm: scalarStep(graph, SIZE, [short]),
   }
 }
 
@@ -138,7 +166,7 @@ function columnsOf(
 function rodOf(
   graph: Graph,
   { setIn, rodMm, lever, box }: Shift,
-  arms: { readonly lever: StandingArm; readonly box: StandingArm },
+  arms: Arms,
   gates: readonly Read[],
 ): Column | null {
   if (setIn === undefined) return rodMm === undefined ? null : graph.source(rodMm)

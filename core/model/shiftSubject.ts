@@ -1,16 +1,14 @@
-import type { Bound } from '../check/judge'
 import { plainCheck } from '../check/plainCheck'
 import type { Check } from '../check/check'
 import type { PlannedCheck } from '../check/plannedCheck'
-import { thingPlan } from '../check/thingPlan'
 import type { FigureOf, VectorColumns } from '../base/columns/graph'
-import { andThen, mapKnown, unknown, type Known } from '../base/known'
+import { mapKnown, type Known } from '../base/known'
 import type { Vec3 } from '../base/linalg/vec3'
 import { degrees } from '../base/units/angle'
-import type { Shift, ShiftEnd } from '../file/kinds/shiftKinds'
+import type { Shift, ShiftEnd } from '../file/parts/shiftLinkage'
 import type { Arm } from '../shift/rod/arm'
 import type { Arms } from '../shift/rod/bestRod'
-import { DEAD_DEG, type ShiftGate } from '../shift/rod/gates'
+import type { ShiftGate } from '../shift/rod/gates'
 import {
   SHIFT_GATE_FIGURES,
   shiftColumns,
@@ -18,6 +16,7 @@ import {
   type ShiftGateFigure,
   type StandingArm,
 } from './shiftColumns'
+import { shiftPlans } from './shiftPlans'
 import { plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 
 interface CompiledShift {
@@ -104,49 +103,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
 
 function compileShift(ground: Ground, shift: Shift): CompiledShift {
   const columns = shiftColumns(ground, shift)
-  return { shift, columns, plans: plansOf(ground, shift, columns) }
-}
-
-const REACHES: Bound = { failAbove: 0, basis: 'a rod that does not reach from pin to pin shifts nothing' }
-const CATCHES: Bound = {
-  failBelow: 0,
-  basis: 'a detent draws in a quarter of the step to the next, less half the lost motion',
-}
-const TURNS: Bound = {
-  failBelow: DEAD_DEG,
-  basis: 'in line with the rod an arm is at its dead centre and does not follow',
-}
-
-/** Each gate of both ends: whether the rod reaches, whether the detent draws it in, whether the arm follows. */
-function plansOf({ build }: Ground, shift: Shift, columns: Known<ShiftColumns>): PlannedCheck[] {
-  const withRod = andThen(columns, (all): Known<ShiftColumns> =>
-    all.rodMm === null
-      ? unknown(`${shift.name}: length of its rod`, 'shifts')
-      : { known: true, value: all, assumptions: [] },
-  )
-  return shift.gates.flatMap((gate) => {
-    if (gate.only !== undefined) return []
-    const figures = columns.known
-      ? columns.value.gates.find((one) => one.gate.id === gate.id)?.figures
-      : undefined
-    const plan = (
-      key: string,
-      quantity: 'shift-reach' | 'shift-catch' | 'shift-dead',
-      bound: Bound,
-      of: ShiftGateFigure,
-    ): PlannedCheck => {
-      const head = {
-        ...{ id: `shift/${shift.id}/${gate.id}/${key}`, quantity, thing: shift.id },
-        name: `${shift.name}, ${gate.name}`,
-      }
-      return thingPlan(head, build.limits.entries, [bound], withRod, figures?.[of])
-    }
-    return [
-      plan('reach', 'shift-reach', REACHES, 'missesMm'),
-      plan('catch', 'shift-catch', CATCHES, 'leftDeg'),
-      plan('dead', 'shift-dead', TURNS, 'transmissionDeg'),
-    ]
-  })
+  return { shift, columns, plans: shiftPlans(ground, shift, columns) }
 }
 
 function figuresOf({ shift, columns }: CompiledShift, index: number): SubjectFigure<ShiftEvaluation>[] {

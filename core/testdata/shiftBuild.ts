@@ -1,4 +1,5 @@
-import { OPPOSITE, type ArmWay, type ShiftEnd } from '../file/kinds/shiftKinds'
+import { OPPOSITE, type ArmWay } from '../file/parts/armWays'
+import type { ShiftEnd } from '../file/parts/shiftLinkage'
 import { changedDemo, type RawBuild } from './builds'
 
 /** An arm by where it is and which way it stands while it reads 0°, seen from the right. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ARM_WAYS, quarterOf, type ArmLies, type Shift, type ShiftEnd } from '~~/core/file/kinds/shiftKinds'
+import { ARM_WAYS, quarterOf, type ArmLies } from '~~/core/file/parts/armWays'
+import type { Shift, ShiftEnd } from '~~/core/file/parts/shiftLinkage'
 import { shift as words } from '~/texts/shift'
 import { useShifts } from '~/stores/shifts'
 import { useWorkbench } from '~/stores/workbench'

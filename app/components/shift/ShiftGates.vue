@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Shift, ShiftEnd } from '~~/core/file/kinds/shiftKinds'
+import type { Shift, ShiftEnd } from '~~/core/file/parts/shiftLinkage'
 import { shift as words } from '~/texts/shift'
 import { useShifts } from '~/stores/shifts'
 

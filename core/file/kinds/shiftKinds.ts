@@ -1,52 +1,15 @@
-import { array, object } from 'yup'
-import {
-  figure,
-  idField,
-  kindOf,
-  list,
-  maybe,
-  noteField,
-  requiredId,
-  requiredName,
-  wordField,
-} from '../parts/fields'
+import { object } from 'yup'
+import { ARM_WAYS, type ArmWay } from '../parts/armWays'
+import { kindOf, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
+import { hasGate, SHIFT_ENDS, type Shift, type ShiftEnd } from '../parts/shiftLinkage'
 import type { Told } from '../parts/told'
-import { askPlace, type Things } from './ask'
-import type { EntryComplaint } from './listFacts'
+import { askPlace } from './ask'
 import { angle, length } from './quantityRow'
 import { LEVEL, ZERO } from './readingRow'
 import { measured, wordFields, type ReadingsIn } from './readingShape'
+import { LIST_OF_SHIFTS } from './shiftList'
 import type { SubjectKinds } from './subjectKinds'
-
-/** Both ends of a linkage: the driver's lever, and the gearbox. */
-export const SHIFT_ENDS = ['lever', 'box'] as const
-export type ShiftEnd = (typeof SHIFT_ENDS)[number]
-
-/** How the axis of an arm lies, with the two ways in the plane that it turns in: read from the first, toward the second. */
-export const ARM_LIES = {
-  across: ['forward', 'up'],
-  along: ['left', 'up'],
-  upright: ['forward', 'left'],
-} as const
-export type ArmLies = keyof typeof ARM_LIES
-
-/** Ways that an arm can point or lean. */
-export const ARM_WAYS = ['forward', 'back', 'left', 'right', 'up', 'down'] as const
-export type ArmWay = (typeof ARM_WAYS)[number]
-
-export const OPPOSITE: Readonly<Record<ArmWay, ArmWay>> = {
-  ...{ forward: 'back', back: 'forward', left: 'right', right: 'left', up: 'down', down: 'up' },
-}
-
-/** Quarter turns from the first way of its plane to a way; null for one that is not in it. */
-export function quarterOf(lies: ArmLies, way: ArmWay): 0 | 1 | 2 | 3 | null {
-  const [from, toward] = ARM_LIES[lies]
-  if (way === from) return 0
-  if (way === toward) return 1
-  if (OPPOSITE[way] === from) return 2
-  return OPPOSITE[way] === toward ? 3 : null
-}
 
 const ROWS = {
   'shift-gate': {
@@ -72,72 +35,12 @@ const SHAPES = {
 } as const
 export type ShiftGateReading = Told<(typeof SHAPES)['shift-gate']>
 
-const armLength = () => figure(1, 1000)
-
-const armShape = object({
-  /** Middle of its bearing, in the plane of its pin. */
-  pivot: requiredId(),
-  /** The axis that it turns about; straight across, along or upright when absent. */
-  axis: idField(),
-  lies: wordField(['across', 'along', 'upright'] as const).required(),
-  /** The way that it points, more or less. */
-  points: wordField(ARM_WAYS).required(),
-  armMm: armLength().required(),
-  /** Of its pin in its hole, in diameter. */
-  playMm: figure(0, 20),
-  /** Other holes that it has. */
-  holesMm: array().of(armLength().required()).max(12),
-})
-
-const gateShape = object({
-  id: requiredId(),
-  name: requiredName(),
-  /** The end that alone has it; both when absent. */
-  only: wordField(SHIFT_ENDS),
-})
-
-export const MOST_SHIFT_GATES = 10
-
-const shiftShape = object({
-  id: requiredId(),
-  name: requiredName(),
-  lever: armShape.required(),
-  box: armShape.required(),
-  /** In their order along the lever's way. */
-  gates: list(gateShape, MOST_SHIFT_GATES).min(2).required(),
-  /** The gate in which its length is set on the vehicle, so that the detent is met there; it then has no length of its own. */
-  setIn: idField(),
-  /** From pin to pin. */
-  rodMm: figure(1, 10_000),
-  /** Shortest and longest that its ends can be screwed to. */
-  rodFromMm: figure(1, 10_000),
-  rodToMm: figure(1, 10_000),
-  /** The slot that the lever runs in: how far it goes on beyond its first and its last gate, so far from the pivot. */
-  slot: maybe({
-    beyondFirstMm: figure(-200, 200),
-    beyondLastMm: figure(-200, 200),
-    radiusMm: figure(1, 1000),
-    /** Beyond the end detents, at the gearbox's pin. */
-    overMm: figure(0, 20),
-  }),
-  note: noteField(),
-})
-
-/** A lever that shifts a gearbox by a rod. */
-export type Shift = Told<typeof shiftShape>
-export type ShiftArm = Shift['lever']
-export type ShiftGateEntry = Shift['gates'][number]
-
 export interface ShiftTypes {
   readonly asked: ReadingsIn<typeof SHAPES>
   readonly unasked: object
   readonly targets: { readonly shift: { readonly shift: Id; readonly end: ShiftEnd; readonly gate: Id } }
   readonly lists: { readonly shifts?: readonly Shift[] }
 }
-
-/** Whether an end of a linkage has a gate. */
-export const hasGate = ({ only }: ShiftGateEntry, end: ShiftEnd): boolean =>
-  only === undefined || only === end
 
 const POINTING: Readonly<Record<ArmWay, readonly [number, number, number]>> = {
   ...{
@@ -228,37 +131,6 @@ export const KINDS_OF_SHIFTS = {
   },
   levers: {},
   lists: {
-    shifts: {
-      shape: shiftShape,
-      most: 6,
-      names: ({ lever, box }) =>
-        SHIFT_ENDS.flatMap((end) => {
-          const { pivot, axis } = { lever, box }[end]
-          return [
-            { at: `${end}.pivot`, in: 'points' as const, id: pivot },
-            { at: `${end}.axis`, in: 'axes' as const, id: axis },
-          ]
-        }),
-      problems: shiftProblems,
-    },
+    shifts: LIST_OF_SHIFTS,
   },
 } as const satisfies SubjectKinds<ShiftTypes>
-
-function shiftProblems(_: Things, shift: Shift, complain: EntryComplaint): void {
-  const { lever, box, gates, rodFromMm, rodToMm } = shift
-  if (lever.pivot === box.pivot) complain('box.pivot', 'is the pivot of the lever too')
-  for (const end of SHIFT_ENDS)
-    if (quarterOf(shift[end].lies, shift[end].points) === null)
-      complain(`${end}.points`, `is not a way in which an arm points whose axis lies ${shift[end].lies}`)
-  const ids = gates.map(({ id }) => id)
-  ids.forEach((id, k) => {
-    if (ids.indexOf(id) !== k) complain(`gates[${k}].id`, `"${id}" is there twice`)
-  })
-  if (gates.filter(({ only }) => only === undefined).length < 2)
-    complain('gates', 'two at least are gates of both ends')
-  const set = gates.find(({ id }) => id === shift.setIn)
-  if (shift.setIn !== undefined && (!set || set.only !== undefined))
-    complain('setIn', `"${shift.setIn}" is no gate of both ends`)
-  if (rodFromMm !== undefined && rodToMm !== undefined && rodFromMm >= rodToMm)
-    complain('rodToMm', 'is not longer than the shortest')
-}

@@ -2,16 +2,9 @@ import { scalarStep, type Column, type VectorColumns } from '../../base/columns/
 import type { Kernel, Row } from '../../base/columns/kernel'
 import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../../base/known'
 import { parseAngle } from '../../base/units/parseAngle'
-import {
-  ARM_LIES,
-  quarterOf,
-  type ArmLies,
-  type Shift,
-  type ShiftArm,
-  type ShiftEnd,
-  type ShiftGateEntry,
-  type ShiftGateReading,
-} from '../../file/kinds/shiftKinds'
+import { ARM_LIES, quarterOf, type ArmLies } from '../../file/parts/armWays'
+import type { Shift, ShiftArm, ShiftEnd, ShiftGateEntry } from '../../file/parts/shiftLinkage'
+import type { ShiftGateReading } from '../../file/kinds/shiftKinds'
 import type { Reading } from '../../file/build/reading'
 import { lastReading } from '../targets/chosen'
 import type { ReadingContext } from '../figures/context'

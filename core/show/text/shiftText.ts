@@ -1,6 +1,7 @@
 import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
-import { ARM_LIES, OPPOSITE, quarterOf, type ShiftArm } from '../../file/kinds/shiftKinds'
+import { ARM_LIES, OPPOSITE, quarterOf } from '../../file/parts/armWays'
+import type { ShiftArm } from '../../file/parts/shiftLinkage'
 import type { ShiftAdvice } from '../../model/shiftAdvice'
 import type { ShiftEvaluation } from '../../model/shiftSubject'
 import type { Verdict } from '../../file/build/limit'

@@ -1,11 +1,6 @@
 import type { Build } from '../../file/build/build'
-import {
-  OPPOSITE,
-  quarterOf,
-  type ArmWay,
-  type ShiftGateReading,
-  type ShiftTypes,
-} from '../../file/kinds/shiftKinds'
+import { OPPOSITE, quarterOf, type ArmWay } from '../../file/parts/armWays'
+import type { ShiftGateReading, ShiftTypes } from '../../file/kinds/shiftKinds'
 import { fixed } from '../../base/units/format'
 import { degrees } from '../../base/units/angle'
 import { readingContext } from '../../measure/geometry/readingContext'
