@@ -84,15 +84,31 @@ export const useShifts = defineStore('shifts', () => {
       if (quarterOf(lies, points) === null) shift[end].points = ARM_LIES[lies][0]
     })
   }
+  /** Two gates of both ends stay, the rod is set in one of them or in none, and a gate goes with its readings. */
+  function editGates(label: string, gates: (now: Draft<Shift>['gates']) => Draft<Shift>['gates']): void {
+    edit(label, (shift, draft) => {
+      const next = gates(shift.gates)
+      const both = next.filter(({ only }) => only === undefined)
+      if (both.length < 2) return
+      shift.gates = next
+      if (!both.some(({ id }) => id === shift.setIn)) assign(shift, { setIn: undefined })
+      draft.readings = draft.readings.filter(
+        (one) =>
+          one.kind !== 'shift-gate' || one.shift !== shift.id || next.some(({ id }) => id === one.gate),
+      )
+    })
+  }
   function changeGate(
     id: string,
     changed: { readonly [K in keyof Omit<ShiftGateEntry, 'id'>]?: ShiftGateEntry[K] | undefined },
   ): void {
-    edit('Change a gate of the shift', (shift) =>
-      assign(
-        shift.gates.find((one) => one.id === id),
-        changed,
-      ),
+    editGates('Change a gate of the shift', (gates) =>
+      gates.map((one) => {
+        if (one.id !== id) return one
+        const next = { ...one }
+        assign(next, changed)
+        return next
+      }),
     )
   }
   function addGate(): void {
@@ -101,17 +117,8 @@ export const useShifts = defineStore('shifts', () => {
       if (gates.length < MOST_SHIFT_GATES) gates.push({ id, name: String(gates.length + 1) })
     })
   }
-  /** A gate goes with its readings; two of both ends stay. */
-  function removeGate(id: string): void {
-    edit('Delete a gate of the shift', (shift, draft) => {
-      const rest = shift.gates.filter((one) => one.id !== id)
-      if (rest.filter(({ only }) => only === undefined).length < 2) return
-      shift.gates = rest
-      draft.readings = draft.readings.filter(
-        (one) => !(one.kind === 'shift-gate' && one.shift === shift.id && one.gate === id),
-      )
-    })
-  }
+  const removeGate = (id: string): void =>
+    editGates('Delete a gate of the shift', (gates) => gates.filter((one) => one.id !== id))
   function gateEarlier(id: string): void {
     edit('Move a gate of the shift', ({ gates }) => {
       const at = gates.findIndex((one) => one.id === id)
@@ -146,14 +153,41 @@ export const useShifts = defineStore('shifts', () => {
       dropPoints(draft, [lever.pivot, box.pivot])
     })
   }
-  /** Sets the rod to the best length, to a tenth of a millimetre. */
+  /** The best length to a tenth of a millimetre; null where it is that long, or is set in a gate. */
+  const betterRodMm = computed(() => {
+    const { setIn, rodMm } = found.value?.shift ?? {}
+    const best = advice.value?.rod?.rodMm
+    if (best === undefined || setIn !== undefined) return null
+    const to = Math.round(best * 10) / 10
+    return to === rodMm ? null : to
+  })
   function setBestRod(): void {
-    const rodMm = advice.value?.rod?.rodMm
-    if (rodMm !== undefined) change({ rodMm: Math.round(rodMm * 10) / 10 })
+    if (betterRodMm.value !== null) change({ rodMm: betterRodMm.value })
   }
+  /** From pin to pin, as it is set in a gate. */
+  const rodAsSetMm = computed(() => {
+    const { shift, found: now } = found.value ?? {}
+    return shift?.setIn !== undefined && now?.known ? now.value.rodMm : null
+  })
 
   return {
-    ...{ all, looked, found, gate, gateId, views, index, scene, rows, sentence, advice, told, firstStep },
+    ...{
+      all,
+      looked,
+      found,
+      gate,
+      gateId,
+      views,
+      index,
+      scene,
+      rows,
+      sentence,
+      advice,
+      told,
+      firstStep,
+      betterRodMm,
+      rodAsSetMm,
+    },
     ...{ change, changeArm, changeGate, addGate, removeGate, gateEarlier, add, remove, setBestRod },
   }
 })

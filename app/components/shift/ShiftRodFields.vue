@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { Shift } from '~~/core/file/parts/shiftLinkage'
+import { shift as words } from '~/texts/shift'
+import { useShifts } from '~/stores/shifts'
+
+/** The rod of a linkage and both arms that it joins. */
+const { shift } = defineProps<{ shift: Shift }>()
+const shifts = useShifts()
+const SIZES = [
+  ['rodMm', words.rodLength],
+  ['rodFromMm', words.rodFrom],
+  ['rodToMm', words.rodTo],
+] as const
+const sizes = computed(() => SIZES.filter(([key]) => key !== 'rodMm' || shift.setIn === undefined))
+const settable = computed(() =>
+  shift.gates.filter(({ only }) => only === undefined).map(({ id, name }) => ({ value: id, label: name })),
+)
+</script>
+
+<template>
+  <section aria-labelledby="shift-sizes">
+    <h2 id="shift-sizes">{{ words.rod }}</h2>
+    <div class="fields">
+      <TextField :label="words.name" :value="shift.name" required @change="shifts.change({ name: $event })" />
+      <ChoiceField
+        :label="words.setIn"
+        :value="shift.setIn"
+        :items="settable"
+        :unsaid="words.setNowhere"
+        @change="shifts.change({ setIn: $event })"
+      />
+      <FigureField
+        v-for="[key, label] in sizes"
+        :key="key"
+        :label="label"
+        kind="length"
+        :of="`shifts.${key}`"
+        :value="shift[key]"
+        @change="shifts.change({ [key]: $event })"
+      />
+    </div>
+    <ShiftArmFields :shift="shift" end="lever" />
+    <ShiftArmFields :shift="shift" end="box" />
+  </section>
+</template>
