@@ -54,7 +54,9 @@ describe('shift linkages of the open build', () => {
     shifts.addGate()
     expect((await storedBuild()).shifts![0]!.gates.map(({ name }) => name)).toEqual(['P', 'D', 'low', '4'])
     await useWorkbench().undo()
-    expect(gates()).toEqual(['p', 'd', 'l'])
+    await useWorkbench().undo()
+    const { gates: back } = (await storedBuild()).shifts![0]!
+    expect(back.at(-1)).toEqual({ id: 'l', name: 'L', only: 'box' })
   })
 
   it('begin on the chassis and the gearbox, and go with their bearings and readings', async () => {
