@@ -3,6 +3,8 @@ import { demoBuild } from '../testdata/builds'
 import { shiftBuild, type ToldShift } from '../testdata/shiftBuild'
 import { casesOf } from '../../tests/support/expectCase'
 import { setupAttitude } from '../measure/geometry/measured'
+import { readingTable } from '../measure/csv/readingTable'
+import { readingsFromTable } from '../measure/csv/readingsFromTable'
 import { measuringTour } from '../measure/tour/tour'
 import { evaluateBuild } from './evaluateBuild'
 import { SHIFTS } from './shiftSubject'
@@ -115,5 +117,22 @@ describe('a shift linkage through the file', () => {
     ])
     expect(checks.every(({ verdict }) => verdict === 'unknown')).toBe(true)
     expect(evaluateBuild(demoBuild(), {}).subjects.find(({ key }) => key === 'shifts')!.found).toEqual([])
+  })
+
+  it('has readings that go out as a table and come in again as they were', () => {
+    const build = shiftBuild(SQUARE)
+    const { header, rows } = readingTable(build)
+    const own = rows.filter((row) => row[header.indexOf('kind')] === 'shift-gate')
+    expect(own[0]!.slice(header.indexOf('end'), header.indexOf('end') + 2)).toEqual(['lever', 'p'])
+    let next = 0
+    const result = readingsFromTable(build, { header, rows: own }, () => `new-${++next}`)
+    if (!result.ok) throw new Error(JSON.stringify(result.problems))
+    const strip = (one: object) => ({ ...one, id: '' })
+    expect(result.readings.map(strip)).toEqual(
+      build.readings.filter(({ kind }) => kind === 'shift-gate').map(strip),
+    )
+    const wrong = own.map((row) => row.map((cell, k) => (k === header.indexOf('gate') ? 'seven' : cell)))
+    const refused = readingsFromTable(build, { header, rows: wrong }, () => 'new')
+    expect(refused.ok ? '' : refused.problems[0]!.message).toBe('gate "seven" is not one of: P, R, N, D, 2')
   })
 })

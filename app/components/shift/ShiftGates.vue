@@ -31,7 +31,7 @@ const canGo = computed(() => shift.gates.length > 2)
         <UButton
           v-if="k > 0"
           variant="ghost"
-          icon="i-lucide-arrow-up"
+          icon="i-lucide-chevron-up"
           :aria-label="words.gate.up(gate.name)"
           @click="shifts.gateEarlier(gate.id)"
         />

@@ -19,6 +19,7 @@ export const COLUMNS = [
   'above way',
   'display',
   'place',
+  'end',
   'gate',
   'radius',
   'tool',
@@ -54,7 +55,7 @@ export const WORD_COLUMNS: Readonly<Record<FieldOf<CsvKind>, TableColumn>> = {
   by: 'by',
   aboveCentrelineWay: 'above way',
   display: 'display',
-  end: 'place',
+  end: 'end',
 }
 
 /** The column of each text that a kind has beside its figure, by its field. */
