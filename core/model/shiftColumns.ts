@@ -1,10 +1,9 @@
 import { SIZE } from '../base/columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
 import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
-import { degrees } from '../base/units/angle'
 import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file/parts/shiftLinkage'
 import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'
-import { CAPTURE } from '../shift/rod/gates'
+import { CAPTURE, lostOf } from '../shift/rod/gates'
 import * as kernels from '../shift/rod/rodKernels'
 import type { Ground } from './subject'
 
@@ -37,10 +36,6 @@ export interface ShiftColumns {
   readonly captureDeg: Column
   readonly lostDeg: number
 }
-
-/** What both pins' plays let the gearbox's arm turn, in degrees. */
-const lostDegOf = ({ lever, box }: Shift): number =>
-  degrees(((lever.playMm ?? 0) + (box.playMm ?? 0)) / box.armMm)
 
 /** All that is worked out of a shift linkage. */
 export function shiftColumns(ground: Ground, shift: Shift): Known<ShiftColumns> {
@@ -94,7 +89,7 @@ interface Arms {
 function columnsOf(graph: Graph, shift: Shift, arms: Arms, gates: readonly Read[]): ShiftColumns {
   const detents = gates.map(({ box }) => box)
   const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)
-  const lostDeg = lostDegOf(shift)
+  const lostDeg = lostOf(shift.lever, shift.box)
   const rodMm = rodOf(graph, shift, arms, gates)
   const plain = { ...arms, captureDeg, lostDeg, rodMm }
   if (rodMm === null) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }

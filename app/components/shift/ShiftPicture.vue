@@ -117,6 +117,12 @@ svg {
 .stop.here text {
   fill: var(--accent);
 }
+/* Words stay readable where the rod passes behind them. */
+text {
+  paint-order: stroke;
+  stroke: var(--card);
+  stroke-width: 4px;
+}
 .rod {
   stroke: var(--ink);
   stroke-width: 5;

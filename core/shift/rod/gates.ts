@@ -66,8 +66,11 @@ export function requireGates(gates: readonly ShiftGate[]): void {
 export const captureOf = (gates: readonly ShiftGate[]): number =>
   CAPTURE * Math.min(...gates.slice(1).map(({ boxDeg }, k) => Math.abs(boxDeg - (gates[k]?.boxDeg ?? NaN))))
 
-/** What both pins' plays let the gearbox's arm turn. */
-export const lostOf = ({ lever, box }: RodLinkage): number => degrees((lever.playMm + box.playMm) / box.armMm)
+/** What both pins' plays let the gearbox's arm turn, in degrees. */
+export const lostOf = (
+  lever: { readonly playMm?: number | undefined },
+  box: { readonly playMm?: number | undefined; readonly armMm: number },
+): number => degrees(((lever.playMm ?? 0) + (box.playMm ?? 0)) / box.armMm)
 
 /**
  * Where each gate of a lever puts the gearbox.
@@ -82,7 +85,7 @@ export function gatesReached(linkage: RodLinkage, gates: readonly ShiftGate[]): 
   const branch = branchOf(linkage, gates)
   requireFree(linkage, gates, branch)
   const captureDeg = captureOf(gates)
-  const lostDeg = lostOf(linkage)
+  const lostDeg = lostOf(linkage.lever, linkage.box)
   const reached = gates.map(({ name, leverDeg, boxDeg: detent }): GateReached => {
     const { boxDeg, transmissionDeg, ratio } = standAt(linkage, leverDeg, branch)
     const errorDeg = turnWithin(boxDeg - detent)
