@@ -1,3 +1,4 @@
+import { CABLES } from './cableSubject'
 import { CHAINS } from './chainSubject'
 import { GAPS } from './gapSubject'
 import { HALFSHAFTS } from './halfshaftSubject'
@@ -20,4 +21,5 @@ export const SUBJECTS: readonly Subject[] = [
   COPED_TUBES,
   MOUNTS,
   SHIFTS,
+  CABLES,
 ]

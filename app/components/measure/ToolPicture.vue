@@ -104,6 +104,13 @@ const target = computed(() => {
       <path d="M120 104V12" class="way" stroke-dasharray="4 4" />
       <path d="M120 40A64 64 0 0 1 165 58" class="way" />
     </g>
+    <g v-else-if="scene === 'string'">
+      <path d="M40 20h22v22H40ZM292 98h22v22h-22Z" class="part" />
+      <path d="M62 31H190V109H292" class="tape" />
+      <path d="M62 31H130Q190 31 190 74T236 109H292" class="chain away" />
+      <circle cx="190" cy="31" r="6" class="target" />
+      <circle cx="190" cy="109" r="6" class="target" />
+    </g>
     <g v-else-if="scene === 'sprocket'">
       <circle cx="216" cy="70" r="56" class="part" stroke-dasharray="5 3" />
       <circle cx="216" cy="70" r="50" class="part" />

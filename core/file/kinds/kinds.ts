@@ -1,5 +1,6 @@
 import { KINDS_OF_BARS, type BarTypes } from './barKinds'
 import { KINDS_OF_BOLTS, type BoltTypes } from './boltKinds'
+import { KINDS_OF_CABLES, type CableTypes } from './cableKinds'
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
 import { KINDS_OF_CUTOUTS, type CutoutTypes } from './cutoutKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
@@ -48,6 +49,7 @@ export const KINDS = [
   KINDS_OF_LOGS,
   KINDS_OF_QUESTIONS,
   KINDS_OF_SHIFTS,
+  KINDS_OF_CABLES,
 ] as const
 
 /** Their types. */
@@ -73,4 +75,5 @@ export type Kinds = VehicleTypes &
   OrderTypes &
   LogTypes &
   QuestionTypes &
-  ShiftTypes
+  ShiftTypes &
+  CableTypes

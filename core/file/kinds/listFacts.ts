@@ -10,6 +10,7 @@ export const NAMED_LISTS = {
   gaps: 'gap',
   levers: 'lever',
   trials: 'trial',
+  bulkheads: 'bulkhead',
 } as const
 export type NamedList = keyof typeof NAMED_LISTS
 

@@ -118,7 +118,7 @@ function listReferences(build: Build, complain: (path: string, message: string) 
   for (const { key, facts, entries } of listsOf(build))
     entries.forEach((entry, i) => {
       for (const { at, in: list, id } of facts.names(entry))
-        if (id !== undefined && !build[list].some((one) => one.id === id))
+        if (id !== undefined && !(build[list] ?? []).some((one: { readonly id: string }) => one.id === id))
           complain(`${key}[${i}].${at}`, `there is no ${NAMED_LISTS[list]} "${id}"`)
       facts.problems?.(build, entry, (at, message) => complain(`${key}[${i}].${at}`, message))
     })

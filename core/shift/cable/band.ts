@@ -23,6 +23,8 @@ export interface BulkheadCable {
     readonly stubMm: number
   }
   readonly radiusMm: number
+  /** At each inner corner, those at the bulkhead among them, where they are not all alike. */
+  readonly radiiMm?: readonly number[]
   readonly lengthMm: number
   /** Either way. */
   readonly adjustMm: number
@@ -45,12 +47,12 @@ const SQUARE = 1e-9
 
 /** The route through a hole; null where the way doubles back or two corners meet. */
 export function routeThrough(cable: BulkheadCable, atMm: number): CableRoute | null {
-  const { before, behind, bulkhead, radiusMm } = cable
+  const { before, behind, bulkhead, radiusMm, radiiMm } = cable
   const hole = add(bulkhead.point, scale(bulkhead.along, atMm))
   const stub = scale(bulkhead.normal, bulkhead.stubMm)
   const points = [...before, sub(hole, stub), add(hole, stub), ...behind]
   try {
-    return laidRoute({ points, radiiMm: points.slice(2).map(() => radiusMm) })
+    return laidRoute({ points, radiiMm: radiiMm ?? points.slice(2).map(() => radiusMm) })
   } catch (error) {
     if (error instanceof CoreError && error.code === 'degenerate') return null
     throw error
@@ -66,13 +68,19 @@ export function lengthThrough(cable: BulkheadCable, atMm: number): number | null
 /**
  * All places of a hole on a line of the bulkhead from which the cable reaches within its adjuster, with arcs that fit, away from what is hot.
  *
+ * @param looks - steps in which the line is looked along
  * @throws CoreError `degenerate` where the line leaves the bulkhead, `out-of-range` for a line, a radius or a length that is none
  * @see docs/methods/shift.md
  */
-export function holeBand(cable: BulkheadCable, [from, to]: Stretch): HoleBand {
+export function holeBand(cable: BulkheadCable, [from, to]: Stretch, looks = LOOKS): HoleBand {
   requireBulkhead(cable, from, to)
-  const places = Array.from({ length: LOOKS + 1 }, (_, k) => from + ((to - from) * k) / LOOKS)
-  const room = (at: number) => roomAt(cable, at)
+  const places = Array.from({ length: looks + 1 }, (_, k) => from + ((to - from) * k) / looks)
+  const known = new Map<number, number>()
+  const room = (at: number) => {
+    const here = known.get(at) ?? roomAt(cable, at)
+    known.set(at, here)
+    return here
+  }
   // A stretch narrower than the looks is still found at its top.
   const all = places.flatMap((at, k) => {
     const [before, after] = [places[k - 1], places[k + 1]]

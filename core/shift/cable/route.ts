@@ -29,7 +29,7 @@ export interface CableRoute {
 }
 
 /** Nearer to a half turn than this there is no corner. */
-const LEAST_COSINE = -1 + 1e-12
+export const LEAST_COSINE = -1 + 1e-12
 
 /**
  * `R·(2·tan(ψ/2) − ψ)`: how much shorter a bend is than its sharp corner.

@@ -4,6 +4,7 @@ export type ReadingScene =
   | 'face'
   | 'slack'
   | 'arm'
+  | 'string'
   | 'sprocket'
   | 'rail'
   | 'across'

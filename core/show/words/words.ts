@@ -5,6 +5,7 @@ import { merged } from '../../file/parts/merged'
 import { BAR_WORDS } from './barWords'
 import { BOLT_WORDS } from './boltWords'
 import { CUTOUT_WORDS } from './cutoutWords'
+import { CABLE_WORDS } from './cableWords'
 import { CHAIN_WORDS } from './chainWords'
 import { GAP_WORDS } from './gapWords'
 import { GATE_WORDS } from './gateWords'
@@ -52,6 +53,7 @@ export const WORDS = [
   LOG_WORDS,
   QUESTION_WORDS,
   SHIFT_WORDS,
+  CABLE_WORDS,
 ] as const
 
 /** What each quantity is asked with. */
