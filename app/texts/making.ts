@@ -9,6 +9,7 @@ export const making = {
     plates: 'Plates and holes',
     tubes: 'Tubes',
     shift: 'Shift',
+    cables: 'Cables',
     bolts: 'Bolts and slots',
     pieces: 'Guides and gussets',
     welds: 'Tack and weld',

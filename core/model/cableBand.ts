@@ -19,8 +19,8 @@ export interface CableBand {
   readonly best: HolePlace | null
 }
 
-const ROWS = 32
-const LOOKS = 120
+const ROWS = 24
+const LOOKS = 60
 
 /** Where the hole may be; null for a cable without a bulkhead or a length, or one whose way is not known. */
 export function cableBand({ cable, found }: CableEvaluation): CableBand | null {

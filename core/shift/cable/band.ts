@@ -42,7 +42,8 @@ export interface HoleBand {
 }
 
 const LOOKS = 1200
-const HALVINGS = 60
+/** An edge is narrowed to this. */
+const NARROW_MM = 1e-7
 const SQUARE = 1e-9
 
 /** The route through a hole; null where the way doubles back or two corners meet. */
@@ -140,7 +141,7 @@ function roomAt(cable: BulkheadCable, at: number): number {
 /** Where the room is used up between a place with some and one with none. */
 function edge(room: (at: number) => number, inside: number, outside: number): number {
   let [within, beyond] = [inside, outside]
-  for (let k = 0; k < HALVINGS; k++) {
+  while (Math.abs(beyond - within) > NARROW_MM) {
     const at = (within + beyond) / 2
     if (room(at) >= 0) within = at
     else beyond = at
@@ -165,7 +166,7 @@ function bestIn(cable: BulkheadCable, stretches: readonly Stretch[], middle: num
 function crossing(over: (at: number) => number, from: number, to: number): number {
   let [low, high] = [from, to]
   const sign = Math.sign(over(low))
-  for (let k = 0; k < HALVINGS; k++) {
+  while (high - low > NARROW_MM) {
     const at = (low + high) / 2
     if (Math.sign(over(at)) === sign) low = at
     else high = at
