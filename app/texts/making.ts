@@ -10,6 +10,7 @@ export const making = {
     tubes: 'Tubes',
     shift: 'Shift',
     cables: 'Cables',
+    controls: 'Hands and feet',
     bolts: 'Bolts and slots',
     pieces: 'Guides and gussets',
     welds: 'Tack and weld',

@@ -3,6 +3,7 @@ import { CHAINS } from './chainSubject'
 import { GAPS } from './gapSubject'
 import { HALFSHAFTS } from './halfshaftSubject'
 import { LINES } from './lineSubject'
+import { MANOEUVRES } from './manoeuvreSubject'
 import { MEMBERS } from './memberSubject'
 import { MOUNTS } from './mountSubject'
 import { PLATES } from './plateSubject'
@@ -22,4 +23,5 @@ export const SUBJECTS: readonly Subject[] = [
   MOUNTS,
   SHIFTS,
   CABLES,
+  MANOEUVRES,
 ]

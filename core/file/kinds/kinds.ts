@@ -2,6 +2,7 @@ import { KINDS_OF_BARS, type BarTypes } from './barKinds'
 import { KINDS_OF_BOLTS, type BoltTypes } from './boltKinds'
 import { KINDS_OF_CABLES, type CableTypes } from './cableKinds'
 import { KINDS_OF_CHAINS, type ChainTypes } from './chainKinds'
+import { KINDS_OF_CONTROLS, type ControlTypes } from './controlKinds'
 import { KINDS_OF_CUTOUTS, type CutoutTypes } from './cutoutKinds'
 import { KINDS_OF_GAPS, type GapTypes } from './gapKinds'
 import { KINDS_OF_GATES, type GateTypes } from './gateKinds'
@@ -50,6 +51,7 @@ export const KINDS = [
   KINDS_OF_QUESTIONS,
   KINDS_OF_SHIFTS,
   KINDS_OF_CABLES,
+  KINDS_OF_CONTROLS,
 ] as const
 
 /** Their types. */
@@ -76,4 +78,5 @@ export type Kinds = VehicleTypes &
   LogTypes &
   QuestionTypes &
   ShiftTypes &
-  CableTypes
+  CableTypes &
+  ControlTypes

@@ -11,6 +11,7 @@ export const NAMED_LISTS = {
   levers: 'lever',
   trials: 'trial',
   bulkheads: 'bulkhead',
+  controls: 'control',
 } as const
 export type NamedList = keyof typeof NAMED_LISTS
 

@@ -19,6 +19,7 @@ import { PIECE_WORDS } from './pieceWords'
 import { PLATE_WORDS } from './plateWords'
 import type { Echo, LeverWords, StepRow } from './subjectWords'
 import { QUESTION_WORDS } from './questionWords'
+import { CONTROL_WORDS } from './controlWords'
 import { COPED_TUBE_WORDS } from './copedTubeWords'
 import { RELEASE_WORDS } from './releaseWords'
 import { SHIFT_WORDS } from './shiftWords'
@@ -54,6 +55,7 @@ export const WORDS = [
   QUESTION_WORDS,
   SHIFT_WORDS,
   CABLE_WORDS,
+  CONTROL_WORDS,
 ] as const
 
 /** What each quantity is asked with. */
