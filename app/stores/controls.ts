@@ -7,6 +7,7 @@ import { foundOf } from '~~/core/model/subject'
 import { controlSentence, manoeuvreRows } from '~~/core/show/text/controlText'
 import { newId } from '../storage/newId'
 import { controls as words } from '../texts/controls'
+import { assign } from './assign'
 import { useEvaluation } from './evaluation'
 import { lookedAt } from './lookedAt'
 import { useWorkbench } from './workbench'
@@ -88,6 +89,7 @@ export const useControls = defineStore('controls', () => {
     workbench.change('Delete a control', (draft) => {
       draft.controls = (draft.controls ?? []).filter((one) => one.id !== id)
       for (const one of draft.manoeuvres ?? []) one.at = one.at.filter(({ control }) => control !== id)
+      for (const one of draft.clutches ?? []) if (one.control === id) assign(one, { control: undefined })
     })
   }
 

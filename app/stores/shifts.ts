@@ -14,6 +14,7 @@ import {
 import { shiftAdvice } from '~~/core/model/shiftAdvice'
 import { SHIFTS } from '~~/core/model/shiftSubject'
 import { foundOf } from '~~/core/model/subject'
+import { lockTexts } from '~~/core/show/text/lockText'
 import { adviceTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
 import { newId } from '../storage/newId'
 import { shift as words } from '../texts/shift'
@@ -50,6 +51,7 @@ export const useShifts = defineStore('shifts', () => {
   const sentence = computed(() =>
     found.value && units.value ? shiftSentence(found.value, units.value) : null,
   )
+  const locksTold = computed(() => (found.value ? lockTexts(found.value.shift) : []))
   const advice = computed(() => (found.value ? shiftAdvice(found.value) : null))
   const told = computed(() =>
     found.value && advice.value && units.value ? adviceTexts(found.value, advice.value, units.value) : null,
@@ -182,6 +184,7 @@ export const useShifts = defineStore('shifts', () => {
       scene,
       rows,
       sentence,
+      locksTold,
       advice,
       told,
       firstStep,

@@ -1,5 +1,6 @@
 import type { ArmLies, ArmWay } from '~~/core/file/parts/armWays'
-import type { ShiftEnd } from '~~/core/file/parts/shiftLinkage'
+import type { GateDuty, ShiftEnd } from '~~/core/file/parts/shiftLinkage'
+import type { LockTrial } from '~~/core/shift/rod/locks'
 import type { ShiftView } from '~~/core/drawing/shiftScene'
 
 /** Phrases of levers that shift a gearbox. */
@@ -84,6 +85,32 @@ export const shift = {
     beyondLastMm: 'Lets it beyond the last',
     radiusMm: 'Read so far from the bearing',
     overMm: 'Beyond the end detents, at the pin',
+  },
+  locks: {
+    title: 'Locks and lamps, as tried',
+    help: 'Chocks at the wheels, foot on the brake. Say what a gate is, then try it.',
+    is: 'This gate is',
+    isNone: 'nothing to lock',
+    duties: {
+      park: 'park',
+      reverse: 'reverse',
+      neutral: 'neutral',
+      drive: 'a forward gear',
+    } satisfies Record<GateDuty, string>,
+    lock: 'What locks it',
+    lockNone: 'nobody said',
+    states: { made: 'as it was made', filed: 'filed away', replaced: 'something new' },
+    trials: {
+      starts: 'The engine starts',
+      lamp: 'Reverse lamp burns',
+      knocked: 'Can be knocked in or out',
+      loaded: 'More than the pawl holds',
+    } satisfies Record<LockTrial, string>,
+    answers: { yes: 'yes', no: 'no' },
+    untried: 'not tried',
+    faults: 'Locks',
+    thread: 'Thread of the rod’s ends',
+    engaged: 'Engaged at the least',
   },
   caution:
     'In neutral and park the engine must not move the vehicle: chock the wheels while gates are tried, and try each with the engine off first. A start lock that no longer works is put right before the engine is started from the seat.',

@@ -31,7 +31,12 @@ export interface CableFound {
   readonly before: number
   readonly bulkhead: BulkheadFound | null
   readonly figures: Readonly<Partial<Record<CableFigure, number>>>
-  readonly hot: readonly { readonly point: string; readonly at: Vec3; readonly gapMm: number; readonly toMm: number }[]
+  readonly hot: readonly {
+    readonly point: string
+    readonly at: Vec3
+    readonly gapMm: number
+    readonly toMm: number
+  }[]
 }
 export interface CableEvaluation {
   readonly cable: Cable

@@ -4,6 +4,7 @@ import { thingPlan } from '../check/thingPlan'
 import { andThen, known, unknown, type Known } from '../base/known'
 import type { Shift } from '../file/parts/shiftLinkage'
 import { DEAD_DEG } from '../shift/rod/gates'
+import { lockState } from '../shift/rod/locks'
 import type { ShiftColumns, ShiftGateFigure } from './shiftColumns'
 import type { Ground } from './subject'
 
@@ -15,6 +16,48 @@ const CATCHES: Bound = {
 const TURNS: Bound = {
   failBelow: DEAD_DEG,
   basis: 'in line with the rod an arm is at its dead centre and does not follow',
+}
+
+const LOCKED: Bound = {
+  failAbove: 0,
+  basis:
+    'the engine starts in park and neutral alone, the lamp burns in reverse alone, and a lock that is filed away locks nothing',
+}
+const ENGAGED: Bound = {
+  failBelow: 1.5,
+  basis: 'a rod’s end is engaged by one and a half times its thread at the least',
+}
+
+/** The locks of each gate that is told what it is, as they were tried; the thread of the rod's ends. */
+export function shiftTrials({ build, graph }: Ground, shift: Shift): PlannedCheck[] {
+  const { entries } = build.limits
+  const { threadMm, engagedMm } = shift
+  const head = (key: string, quantity: 'shift-locks' | 'shift-thread', name: string) => ({
+    ...{ id: `shift/${shift.id}/${key}`, quantity, thing: shift.id, name },
+  })
+  const locks = shift.gates.flatMap((gate) => {
+    if (gate.is === undefined && gate.lock === undefined) return []
+    const name = `${shift.name}, ${gate.name}`
+    const { wrong, untried } = lockState(gate)
+    const needs: Known<null> =
+      wrong.length === 0 && untried.length > 0
+        ? unknown(`${name}: its locks not tried`, 'shifts')
+        : known(null)
+    return [
+      thingPlan(
+        head(`${gate.id}/locks`, 'shift-locks', name),
+        entries,
+        [LOCKED],
+        needs,
+        graph.source(wrong.length),
+      ),
+    ]
+  })
+  if (threadMm === undefined) return locks
+  const needs: Known<null> =
+    engagedMm === undefined ? unknown(`${shift.name}: thread engaged at its ends`, 'shifts') : known(null)
+  const share = engagedMm === undefined ? undefined : graph.source(engagedMm / threadMm)
+  return [...locks, thingPlan(head('thread', 'shift-thread', shift.name), entries, [ENGAGED], needs, share)]
 }
 
 /** Each gate of both ends: whether the rod reaches, whether the detent draws it in, whether the arm follows. */

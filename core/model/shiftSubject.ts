@@ -16,7 +16,7 @@ import {
   type ShiftGateFigure,
   type StandingArm,
 } from './shiftColumns'
-import { shiftPlans } from './shiftPlans'
+import { shiftPlans, shiftTrials } from './shiftPlans'
 import { plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 
 interface CompiledShift {
@@ -103,7 +103,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
 
 function compileShift(ground: Ground, shift: Shift): CompiledShift {
   const columns = shiftColumns(ground, shift)
-  return { shift, columns, plans: shiftPlans(ground, shift, columns) }
+  return { shift, columns, plans: [...shiftPlans(ground, shift, columns), ...shiftTrials(ground, shift)] }
 }
 
 function figuresOf({ shift, columns }: CompiledShift, index: number): SubjectFigure<ShiftEvaluation>[] {

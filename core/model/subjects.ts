@@ -1,5 +1,6 @@
 import { CABLES } from './cableSubject'
 import { CHAINS } from './chainSubject'
+import { CLUTCHES } from './clutchSubject'
 import { GAPS } from './gapSubject'
 import { HALFSHAFTS } from './halfshaftSubject'
 import { LINES } from './lineSubject'
@@ -24,4 +25,5 @@ export const SUBJECTS: readonly Subject[] = [
   SHIFTS,
   CABLES,
   MANOEUVRES,
+  CLUTCHES,
 ]

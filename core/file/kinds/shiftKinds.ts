@@ -5,7 +5,7 @@ import type { Id } from '../parts/id'
 import { hasGate, SHIFT_ENDS, type Shift, type ShiftEnd } from '../parts/shiftLinkage'
 import type { Told } from '../parts/told'
 import { askPlace } from './ask'
-import { angle, length } from './quantityRow'
+import { angle, length, plainFigure } from './quantityRow'
 import { LEVEL, ZERO } from './readingRow'
 import { measured, wordFields, type ReadingsIn } from './readingShape'
 import { LIST_OF_SHIFTS } from './shiftList'
@@ -127,6 +127,20 @@ export const KINDS_OF_SHIFTS = {
       label: 'rod to arm in',
       name: 'Shift rod against the arm that it turns',
       usualRoom: 20,
+    },
+    'shift-locks': {
+      unit: '1',
+      shown: plainFigure(0, ''),
+      label: 'locks that do not keep',
+      name: 'Locks of a gate that do not keep',
+      usualRoom: 1,
+    },
+    'shift-thread': {
+      unit: '1',
+      shown: plainFigure(2, ' d'),
+      label: 'rod ends engaged',
+      name: 'Thread of a shift rod’s ends that is engaged',
+      usualRoom: 0.5,
     },
   },
   levers: {},

@@ -24,11 +24,26 @@ const armShape = object({
   holesMm: array().of(armLength().required()).max(12),
 })
 
+/** What a gate does, as far as locks ask. */
+export const GATE_DUTIES = ['park', 'reverse', 'neutral', 'drive'] as const
+export type GateDuty = (typeof GATE_DUTIES)[number]
+export const YES_NO = ['yes', 'no'] as const
+
 const gateShape = object({
   id: requiredId(),
   name: requiredName(),
   /** The end that alone has it; both when absent. */
   only: wordField(SHIFT_ENDS),
+  /** What it is, where it has locks to keep. */
+  is: wordField(GATE_DUTIES),
+  /** As tried: whether the engine starts in it, the reverse lamp burns, it can be knocked in or out. */
+  starts: wordField(YES_NO),
+  lamp: wordField(YES_NO),
+  knocked: wordField(YES_NO),
+  /** Of park: whether anything but the pawl holds its load, such as the rod. */
+  loaded: wordField(YES_NO),
+  /** What locks it: as it was made, filed away, or something new in its place. */
+  lock: wordField(['made', 'filed', 'replaced'] as const),
 })
 
 export const MOST_SHIFT_GATES = 10
@@ -44,6 +59,9 @@ export const shiftShape = object({
   setIn: idField(),
   /** From pin to pin. */
   rodMm: figure(1, 10_000),
+  /** Of its ends: across the thread, and how much of it is engaged at the least. */
+  threadMm: figure(1, 60),
+  engagedMm: figure(0, 500),
   /** Shortest and longest that its ends can be screwed to. */
   rodFromMm: figure(1, 10_000),
   rodToMm: figure(1, 10_000),

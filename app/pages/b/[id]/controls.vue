@@ -24,6 +24,7 @@ const hasPlan = computed(() => controls.controls.length > 0 || controls.manoeuvr
       <p>{{ words.none }}</p>
       <UButton class="add" icon="i-lucide-plus" @click="controls.begin()">{{ words.begin }}</UButton>
     </template>
+    <ClutchPart />
     <template v-if="hasPlan" #side>
       <ControlFields />
     </template>

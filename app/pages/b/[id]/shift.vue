@@ -45,6 +45,12 @@ const missing = computed(() =>
         >
       </p>
       <ShiftTable />
+      <section v-if="shifts.locksTold.length > 0" aria-labelledby="lock-faults">
+        <h2 id="lock-faults">{{ words.locks.faults }}</h2>
+        <ul data-testid="lock-faults">
+          <li v-for="one in shifts.locksTold" :key="one">{{ one }}</li>
+        </ul>
+      </section>
       <p class="caution">{{ words.caution }}</p>
       <ShiftBetter />
     </template>
@@ -56,6 +62,7 @@ const missing = computed(() =>
       <ShiftRodFields :shift="shift" />
       <ShiftGates :shift="shift" />
       <ShiftSlotFields :shift="shift" />
+      <ShiftLocks :shift="shift" />
       <RemoveButton is-worded :label="words.remove(shift.name)" @click="shifts.remove()" />
     </template>
   </MadePage>
