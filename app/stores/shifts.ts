@@ -3,6 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { shiftScene, shiftViews, type ShiftView } from '~~/core/drawing/shiftScene'
 import type { Build } from '~~/core/file/build/build'
+import { withoutLever } from '~~/core/file/edits/withoutLever'
 import { ARM_LIES, quarterOf } from '~~/core/file/parts/armWays'
 import {
   MOST_SHIFT_GATES,
@@ -153,6 +154,8 @@ export const useShifts = defineStore('shifts', () => {
       draft.shifts = (draft.shifts ?? []).filter((one) => one.id !== id)
       draft.readings = draft.readings.filter((one) => !(one.kind === 'shift-gate' && one.shift === id))
       dropPoints(draft, [lever.pivot, box.pivot])
+      const gone = draft.levers.filter((one) => one.shift === id).map((one) => one.id)
+      for (const one of gone) Object.assign(draft, withoutLever(draft as Build, one))
     })
   }
   /** The best length to a tenth of a millimetre; null where it is that long, or is set in a gate. */

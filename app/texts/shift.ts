@@ -86,6 +86,11 @@ export const shift = {
     radiusMm: 'Read so far from the bearing',
     overMm: 'Beyond the end detents, at the pin',
   },
+  levers: {
+    title: 'What may be changed',
+    help: 'Freed, a size is moved here, and a cure may be made of it. Brackets of cables and rods are freed as bodies of their own.',
+    release: 'Change a shift linkage',
+  },
   locks: {
     title: 'Locks and lamps, as tried',
     help: 'Chocks at the wheels, foot on the brake. Say what a gate is, then try it.',

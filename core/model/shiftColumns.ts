@@ -1,9 +1,10 @@
-import { SIZE } from '../base/columns/arithmetic'
+import { PLUS_TIMES, SIZE } from '../base/columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
+import type { LeverKind } from '../file/build/lever'
 import { allKnown, andThen, mapKnown, unknown, type Known } from '../base/known'
 import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file/parts/shiftLinkage'
 import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'
-import { CAPTURE, lostOf } from '../shift/rod/gates'
+import { CAPTURE } from '../shift/rod/gates'
 import * as kernels from '../shift/rod/rodKernels'
 import type { Ground } from './subject'
 
@@ -14,6 +15,7 @@ export type ShiftGateFigure = (typeof SHIFT_GATE_FIGURES)[number]
 /** An arm where it stands: its bearing and its plane. */
 export interface StandingArm extends ArmPlane {
   readonly pivot: VectorColumns
+  readonly armMm: Column
 }
 
 /** A gate of both ends. */
@@ -34,7 +36,7 @@ export interface ShiftColumns {
   readonly rodMm: Column | null
   /** What a detent draws in, and what both plays let the gearbox's arm turn; in degrees. */
   readonly captureDeg: Column
-  readonly lostDeg: number
+  readonly lostDeg: Column
 }
 
 /** All that is worked out of a shift linkage. */
@@ -54,18 +56,19 @@ export function shiftColumns(ground: Ground, shift: Shift): Known<ShiftColumns> 
         ),
       ),
     )
-    return mapKnown(read, (gates) =>
-      columnsOf(ground.graph, shift, { lever: lever.now, box: box.now }, gates),
-    )
+    return mapKnown(read, (gates) => columnsOf(ground, shift, { lever: lever.now, box: box.now }, gates))
   })
 }
 
+const ARM_LEVERS = { lever: 'lever-arm', box: 'box-arm' } as const satisfies Record<ShiftEnd, LeverKind>
+
 /** An arm as its plane was read, and where it stands now. */
 function armAt(
-  { build, measured, places }: Ground,
+  ground: Ground,
   shift: Shift,
   end: ShiftEnd,
 ): Known<{ readonly read: ArmPlane; readonly now: StandingArm }> {
+  const { build, measured, places } = ground
   const { pivot: id } = shift[end]
   const ride = places.placed(null, null)
   if (!build.points.some((point) => point.id === id)) return unknown(`point "${id}" is not in the build`)
@@ -74,7 +77,8 @@ function armAt(
     ([read, pivot]) => {
       const turned = (way: VectorColumns) =>
         ride.pointMoves(id).reduce((from, move) => move.direction(from), way)
-      return { read, now: { pivot, from: turned(read.from), toward: turned(read.toward) } }
+      const armMm = leveredBy(ground, shift, ARM_LEVERS[end], ground.graph.source(shift[end].armMm))
+      return { read, now: { pivot, armMm, from: turned(read.from), toward: turned(read.toward) } }
     },
   )
 }
@@ -86,21 +90,23 @@ interface Arms {
   readonly box: StandingArm
 }
 
-function columnsOf(graph: Graph, shift: Shift, arms: Arms, gates: readonly Read[]): ShiftColumns {
+function columnsOf(ground: Ground, shift: Shift, arms: Arms, gates: readonly Read[]): ShiftColumns {
+  const { graph } = ground
   const detents = gates.map(({ box }) => box)
   const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)
-  const lostDeg = lostOf(shift.lever, shift.box)
-  const rodMm = rodOf(graph, shift, arms, gates)
+  const plays = (shift.lever.playMm ?? 0) + (shift.box.playMm ?? 0)
+  const lostDeg = scalarStep(graph, kernels.PLAYS_LET, [arms.box.armMm], [plays])
+  const rodMm = rodOf(ground, shift, arms, gates)
   const plain = { ...arms, captureDeg, lostDeg, rodMm }
   if (rodMm === null) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }
-  const reaches = gates.map((gate) => reachIn(graph, shift, arms, gate, rodMm))
+  const reaches = gates.map((gate) => reachIn(graph, arms, gate, rodMm))
   const [first] = reaches
   if (!first) return { ...plain, gates: [] }
   const branch = scalarStep(graph, kernels.ROD_BRANCH, [first.middle, first.half, first.read.box])
   const shared = { rodMm, branch, captureDeg, lostDeg }
   return {
     ...plain,
-    gates: reaches.map((reach) => ({ ...reach.read, figures: figuresIn(graph, shift, arms, reach, shared) })),
+    gates: reaches.map((reach) => ({ ...reach.read, figures: figuresIn(graph, arms, reach, shared) })),
   }
 }
 
@@ -113,19 +119,21 @@ interface Reach {
   readonly short: Column
 }
 
-function reachIn(graph: Graph, shift: Shift, { lever, box }: Arms, read: Read, rodMm: Column): Reach {
-  const pin = pinOf(graph, lever, read.lever, shift.lever.armMm)
-  const [middle, half, short] = graph.step(
-    kernels.ROD_REACH,
-    [...pin, ...box.pivot, ...box.from, ...box.toward, rodMm],
-    [shift.box.armMm],
-  ) as unknown as VectorColumns
+function reachIn(graph: Graph, { lever, box }: Arms, read: Read, rodMm: Column): Reach {
+  const pin = pinOf(graph, lever, read.lever)
+  const [middle, half, short] = graph.step(kernels.ROD_REACH, [
+    ...pin,
+    ...box.pivot,
+    ...box.from,
+    ...box.toward,
+    rodMm,
+    box.armMm,
+  ]) as unknown as VectorColumns
   return { read, pin, middle, half, short }
 }
 
 function figuresIn(
   graph: Graph,
-  shift: Shift,
   { lever, box }: Arms,
   { read, pin, middle, half, short }: Reach,
   {
@@ -137,46 +145,50 @@ function figuresIn(
 ): Readonly<Record<ShiftGateFigure, Column>> {
   const reached = graph.step(kernels.ARM_REACHED, [middle, half, branch, read.box])
   const [angle, errorDeg] = reached as unknown as [Column, Column]
-  const sway = (arm: StandingArm, at: Column, armMm: number) =>
-    vectorStep(graph, kernels.PIN_SWAY, [...arm.from, ...arm.toward, at], [armMm])
-  const leverSway = sway(lever, read.lever, shift.lever.armMm)
-  const boxSway = sway(box, angle, shift.box.armMm)
-  const boxPin = pinOf(graph, box, angle, shift.box.armMm)
-  const pulls = graph.step(
-    kernels.ROD_ON_ARM,
-    [...pin, ...boxPin, ...leverSway, ...boxSway, rodMm],
-    [shift.box.armMm],
-  )
+  const sway = (arm: StandingArm, at: Column) =>
+    vectorStep(graph, kernels.PIN_SWAY, [...arm.from, ...arm.toward, at, arm.armMm])
+  const leverSway = sway(lever, read.lever)
+  const boxSway = sway(box, angle)
+  const boxPin = pinOf(graph, box, angle)
+  const pulls = graph.step(kernels.ROD_ON_ARM, [
+    ...pin,
+    ...boxPin,
+    ...leverSway,
+    ...boxSway,
+    rodMm,
+    box.armMm,
+  ])
   const [transmissionDeg, ratio] = pulls as unknown as [Column, Column]
   return {
     errorDeg,
-    leftDeg: scalarStep(graph, kernels.LEFT_OF_DETENT, [captureDeg, errorDeg], [lostDeg / 2]),
+    leftDeg: scalarStep(graph, kernels.LEFT_OF_DETENT, [captureDeg, lostDeg, errorDeg]),
     transmissionDeg,
     ratio,
     missesMm: scalarStep(graph, SIZE, [short]),
   }
 }
 
-/** The rod as it is told; one that is set in a gate is as long as it is there from pin to pin. */
-function rodOf(
-  graph: Graph,
-  { setIn, rodMm, lever, box }: Shift,
-  arms: Arms,
-  gates: readonly Read[],
-): Column | null {
-  if (setIn === undefined) return rodMm === undefined ? null : graph.source(rodMm)
+/** The rod as it is told, or as long as it is from pin to pin in the gate that it is set in; with what a lever screws it out. */
+function rodOf(ground: Ground, shift: Shift, arms: Arms, gates: readonly Read[]): Column | null {
+  const { graph } = ground
+  const { setIn, rodMm } = shift
+  if (setIn === undefined)
+    return rodMm === undefined ? null : leveredBy(ground, shift, 'rod-length', graph.source(rodMm))
   const set = gates.find(({ gate }) => gate.id === setIn)
   if (!set) return null
-  const pins = [
-    ...pinOf(graph, arms.lever, set.lever, lever.armMm),
-    ...pinOf(graph, arms.box, set.box, box.armMm),
-  ]
-  return scalarStep(graph, kernels.ROD_BETWEEN, pins)
+  const pins = [...pinOf(graph, arms.lever, set.lever), ...pinOf(graph, arms.box, set.box)]
+  return leveredBy(ground, shift, 'rod-length', scalarStep(graph, kernels.ROD_BETWEEN, pins))
 }
 
-const pinOf = (
-  graph: Graph,
-  { pivot, from, toward }: StandingArm,
-  at: Column,
-  armMm: number,
-): VectorColumns => vectorStep(graph, kernels.PIN_AT, [...pivot, ...from, ...toward, at], [armMm])
+/** A size of a linkage with what its levers make it more. */
+function leveredBy({ build, graph, levers }: Ground, shift: Shift, kind: LeverKind, size: Column): Column {
+  return build.levers
+    .filter((lever) => lever.kind === kind && lever.shift === shift.id)
+    .reduce((sum, { id }) => {
+      const amount = levers.get(id)
+      return amount === undefined ? sum : scalarStep(graph, PLUS_TIMES, [sum, amount], [1])
+    }, size)
+}
+
+const pinOf = (graph: Graph, { pivot, from, toward, armMm }: StandingArm, at: Column): VectorColumns =>
+  vectorStep(graph, kernels.PIN_AT, [...pivot, ...from, ...toward, at, armMm])

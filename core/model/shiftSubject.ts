@@ -56,13 +56,15 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
     const stands = things.flatMap(({ columns }) =>
       columns.known
         ? [
-            ...[columns.value.lever, columns.value.box].flatMap(({ pivot, from, toward }) => [
+            ...[columns.value.lever, columns.value.box].flatMap(({ pivot, armMm, from, toward }) => [
+              armMm,
               ...pivot,
               ...from,
               ...toward,
             ]),
             ...columns.value.gates.flatMap(({ lever, box }) => [lever, box]),
             columns.value.captureDeg,
+            columns.value.lostDeg,
             ...(columns.value.rodMm === null ? [] : [columns.value.rodMm]),
           ]
         : [],
@@ -151,17 +153,23 @@ function evaluationOf({ shift, columns, plans }: CompiledShift, figure: FigureOf
         figures: read(figures, figure),
       })),
       captureDeg: figure(all.captureDeg),
-      lostDeg: all.lostDeg,
+      lostDeg: figure(all.lostDeg),
       rodMm: all.rodMm === null ? null : figure(all.rodMm),
     })),
     checks: plans.map((plan) => plainCheck(plan, figure)),
   }
 }
 
-function armOf(shift: Shift, end: ShiftEnd, { pivot, from, toward }: StandingArm, figure: FigureOf): Arm {
+function armOf(
+  shift: Shift,
+  end: ShiftEnd,
+  { pivot, armMm, from, toward }: StandingArm,
+  figure: FigureOf,
+): Arm {
   const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
-  const { armMm, playMm = 0 } = shift[end]
-  return { pivot: at(pivot), from: at(from), toward: at(toward), armMm, clock: 0 as Arm['clock'], playMm }
+  const { playMm = 0 } = shift[end]
+  const place = { pivot: at(pivot), from: at(from), toward: at(toward) }
+  return { ...place, armMm: figure(armMm), clock: 0 as Arm['clock'], playMm }
 }
 
 /** What has a figure. */

@@ -7,6 +7,10 @@ import { readingTable } from '../measure/csv/readingTable'
 import { readingsFromTable } from '../measure/csv/readingsFromTable'
 import { measuringTour } from '../measure/tour/tour'
 import { evaluateBuild } from './evaluateBuild'
+import { nearestCures } from '../answers/solver/findCures'
+import type { Lever } from '../file/build/lever'
+import { parseBuild } from '../file/open/parseBuild'
+import { cureInstruction } from '../show/told/stateSentence'
 import { SHIFTS } from './shiftSubject'
 import { foundOf } from './subject'
 
@@ -98,6 +102,24 @@ describe('a shift linkage through the file', () => {
     const { arms } = now.found.value
     expect(arms.box.pivot[2]).toBeGreaterThan(before.found.value.arms.box.pivot[2] + 1)
     expect(arms.lever).toEqual(before.found.value.arms.lever)
+  })
+
+  it('is set right by its rod or by the hole of an arm, as a cure of the solver', () => {
+    const long = { ...shiftBuild({ ...SQUARE, rodMm: 607 }) }
+    const lever = (kind: 'rod-length' | 'lever-arm'): Lever => ({
+      ...{ id: kind, kind, body: 'chassis', shift: 'shift', range: [-10, 10], step: 0.5 },
+    })
+    const build = { ...long, levers: [lever('rod-length')], limits: { ...long.limits, entries: [] } }
+    const [cure] = nearestCures(build, {})
+    expect(cureInstruction(build, cure!)).toMatch(/^Make the rod of shift rod [4-7]\.[05] mm shorter$/)
+    const amount = cure!.changes[0]!.amount
+    const after = shiftOf(build, { 'rod-length': amount })
+    expect(after.found.known && after.found.value.rodMm).toBeCloseTo(607 + amount, 9)
+    expect(after.checks.every(({ verdict }) => verdict === 'holds')).toBe(true)
+    const arm = shiftOf({ ...build, levers: [lever('lever-arm')] }, { 'lever-arm': 5 })
+    expect(arm.found.known && arm.found.value.arms.lever.armMm).toBe(65)
+    const wrong = parseBuild({ ...build, levers: [{ ...lever('rod-length'), shift: 'other' }] })
+    expect(wrong.ok ? [] : wrong.problems.map(({ path }) => path)).toEqual(['levers[0].shift'])
   })
 
   it('asks for each gate at both ends, and says what was not read', () => {

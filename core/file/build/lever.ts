@@ -37,6 +37,8 @@ export const leverShape = object({
   sprocket: idField(),
   /** The mount that it sets elsewhere on its body. */
   mount: idField(),
+  /** The shift linkage of which it makes the rod or an arm longer. */
+  shift: idField(),
   /** What the builder calls it: “rear torque mount”. */
   name: nameField(),
   range: pair(-1000, 1000).required(),

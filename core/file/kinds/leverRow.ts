@@ -10,7 +10,7 @@ export interface LeverKindFacts {
   /** What is drawn in the hand: a stack of spacers, something in its slots, a wedge under a spring, an adapter, a link, a strap. */
   readonly picture: 'stack' | 'slots' | 'wedge' | 'adapter' | 'link' | 'strap'
   /** What it moves on its body, by the field of a lever that names it; absent for one that moves the body itself. */
-  readonly names?: 'holding' | 'sprocket' | 'mount'
+  readonly names?: 'holding' | 'sprocket' | 'mount' | 'shift'
   /** Nothing of it comes off again: welded, or cut to length. */
   readonly isLasting?: true
   /** Takes the wheels to another place at ride height. */

@@ -8,6 +8,8 @@ import { askPlace } from './ask'
 import { angle, length, plainFigure } from './quantityRow'
 import { LEVEL, ZERO } from './readingRow'
 import { measured, wordFields, type ReadingsIn } from './readingShape'
+import { BODY_KIND_NAMES } from '../parts/body'
+import type { LeverKindFacts } from './leverRow'
 import { LIST_OF_SHIFTS } from './shiftList'
 import type { SubjectKinds } from './subjectKinds'
 
@@ -53,6 +55,11 @@ const POINTING: Readonly<Record<ArmWay, readonly [number, number, number]>> = {
   },
 }
 const END_WORDS: Readonly<Record<ShiftEnd, string>> = { lever: 'the lever', box: 'the gearbox’s arm' }
+
+/** A rod that is screwed out, a pin that is put into another hole. */
+const LENGTHENED = {
+  ...{ unit: 'mm', on: BODY_KIND_NAMES, usual: [-10, 10, 0.5], picture: 'link', names: 'shift' },
+} as const satisfies LeverKindFacts
 
 /** Levers that shift gearboxes. */
 export const KINDS_OF_SHIFTS = {
@@ -143,7 +150,11 @@ export const KINDS_OF_SHIFTS = {
       usualRoom: 0.5,
     },
   },
-  levers: {},
+  levers: {
+    'rod-length': LENGTHENED,
+    'lever-arm': LENGTHENED,
+    'box-arm': LENGTHENED,
+  },
   lists: {
     shifts: LIST_OF_SHIFTS,
   },

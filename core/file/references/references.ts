@@ -2,6 +2,7 @@ import { bodyReferences } from './bodyReferences'
 import type { Build } from '../build/build'
 import { chainReferences } from './chainReferences'
 import { mountReferences } from './mountReferences'
+import { shiftReferences } from './shiftReferences'
 import type { FileProblem } from '../parts/problem'
 import type { Reading } from '../build/reading'
 import { NAMED_LISTS } from '../kinds/listFacts'
@@ -109,6 +110,7 @@ export function referenceProblems(build: Build): FileProblem[] {
   bodyReferences(build, complain)
   chainReferences(build, complain)
   mountReferences(build, complain)
+  shiftReferences(build, complain)
   settingReferences(build, complain)
   return problems
 }

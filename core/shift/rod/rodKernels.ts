@@ -3,15 +3,15 @@ import type { Kernel, Row } from '../../base/columns/kernel'
 const DEGREES = 180 / Math.PI
 const TURN = 2 * Math.PI
 
-/** The pin of an arm: from its pivot, both ways of its plane and its angle in it. Parameter: length of the arm. */
+/** The pin of an arm: from its pivot, both ways of its plane, its angle in it and its length. */
 export const PIN_AT: Kernel = {
   name: 'the pin of an arm',
   page: 'shift',
   outputs: 3,
-  run: (count, [px, py, pz, fx, fy, fz, tx, ty, tz, angle], [x, y, z], [armMm]) => {
+  run: (count, [px, py, pz, fx, fy, fz, tx, ty, tz, angle, armMm], [x, y, z]) => {
     for (let i: Row = 0; i < count; i++) {
-      const along = armMm * Math.cos(angle[i])
-      const up = armMm * Math.sin(angle[i])
+      const along = armMm[i] * Math.cos(angle[i])
+      const up = armMm[i] * Math.sin(angle[i])
       x[i] = px[i] + along * fx[i] + up * tx[i]
       y[i] = py[i] + along * fy[i] + up * ty[i]
       z[i] = pz[i] + along * fz[i] + up * tz[i]
@@ -19,15 +19,15 @@ export const PIN_AT: Kernel = {
   },
 }
 
-/** Where the pin of an arm goes to for each radian: from both ways of its plane and its angle. Parameter: length of the arm. */
+/** Where the pin of an arm goes to for each radian: from both ways of its plane, its angle and its length. */
 export const PIN_SWAY: Kernel = {
   name: 'the way of a pin',
   page: 'shift',
   outputs: 3,
-  run: (count, [fx, fy, fz, tx, ty, tz, angle], [x, y, z], [armMm]) => {
+  run: (count, [fx, fy, fz, tx, ty, tz, angle, armMm], [x, y, z]) => {
     for (let i: Row = 0; i < count; i++) {
-      const along = -armMm * Math.sin(angle[i])
-      const up = armMm * Math.cos(angle[i])
+      const along = -armMm[i] * Math.sin(angle[i])
+      const up = armMm[i] * Math.cos(angle[i])
       x[i] = along * fx[i] + up * tx[i]
       y[i] = along * fy[i] + up * ty[i]
       z[i] = along * fz[i] + up * tz[i]
@@ -37,15 +37,16 @@ export const PIN_SWAY: Kernel = {
 
 /**
  * The angles of an arm at which its pin lies a rod away from a place, as `reachOf` tells them: middle, half, and how much the rod is too short. From the place, the
- * arm's pivot, both ways of its plane and the rod. Parameter: length of the arm.
+ * arm's pivot, both ways of its plane, the rod and the arm.
  */
 export const ROD_REACH: Kernel = {
   name: 'where a rod lets an arm stand',
   page: 'shift',
   outputs: 3,
-  run: (count, [x, y, z, px, py, pz, fx, fy, fz, tx, ty, tz, rod], [middle, half, short], [armMm]) => {
+  run: (count, [x, y, z, px, py, pz, fx, fy, fz, tx, ty, tz, rod, arm], [middle, half, short]) => {
     for (let i: Row = 0; i < count; i++) {
       const rodMm = rod[i]
+      const armMm = arm[i]
       const wx = x[i] - px[i]
       const wy = y[i] - py[i]
       const wz = z[i] - pz[i]
@@ -108,33 +109,43 @@ export const ARM_REACHED: Kernel = {
 }
 
 /**
- * How the rod stands to the gearbox's arm, in degrees of which 90 are best, and what that arm turns for each of the lever: from both pins, the way of each and the rod.
- * Parameter: length of the gearbox's arm.
+ * How the rod stands to the gearbox's arm, in degrees of which 90 are best, and what that arm turns for each of the lever: from both pins, the way of each, the rod and
+ * the gearbox's arm.
  */
 export const ROD_ON_ARM: Kernel = {
   name: 'how a rod pulls its arm',
   page: 'shift',
   outputs: 2,
-  run: (count, [lx, ly, lz, bx, by, bz, mx, my, mz, nx, ny, nz, rod], [transmission, ratio], [boxArmMm]) => {
+  run: (count, [lx, ly, lz, bx, by, bz, mx, my, mz, nx, ny, nz, rod, boxArmMm], [transmission, ratio]) => {
     for (let i: Row = 0; i < count; i++) {
       const rx = bx[i] - lx[i]
       const ry = by[i] - ly[i]
       const rz = bz[i] - lz[i]
       const fromLever = rx * mx[i] + ry * my[i] + rz * mz[i]
       const fromBox = rx * nx[i] + ry * ny[i] + rz * nz[i]
-      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (rod[i] * boxArmMm))) * DEGREES
+      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (rod[i] * boxArmMm[i]))) * DEGREES
       ratio[i] = fromLever / fromBox
     }
   },
 }
 
-/** What is left of a detent: what it draws in, less half the lost motion and how far off the gearbox's arm stands. From both detents' least step and the error. */
+/** What is left of a detent: what it draws in, less half the lost motion and how far off the gearbox's arm stands. From those three. */
 export const LEFT_OF_DETENT: Kernel = {
   name: 'what is left of a detent',
   page: 'shift',
   outputs: 1,
-  run: (count, [capture, error], [left], [halfLostDeg]) => {
-    for (let i: Row = 0; i < count; i++) left[i] = capture[i] - Math.abs(error[i]) - halfLostDeg
+  run: (count, [capture, lost, error], [left]) => {
+    for (let i: Row = 0; i < count; i++) left[i] = capture[i] - Math.abs(error[i]) - lost[i] / 2
+  },
+}
+
+/** What the plays of both pins let the gearbox's arm turn, in degrees: from its length. Parameter: both plays. */
+export const PLAYS_LET: Kernel = {
+  name: 'lost motion of a shift rod',
+  page: 'shift',
+  outputs: 1,
+  run: (count, [armMm], [lost], [playMm]) => {
+    for (let i: Row = 0; i < count; i++) lost[i] = (playMm / armMm[i]) * DEGREES
   },
 }
 

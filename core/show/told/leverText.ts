@@ -4,14 +4,15 @@ import { leverUnit, type Lever } from '../../file/build/lever'
 import type { LeverChange } from '../../answers/solver/cure'
 import { formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
-import { mountOf, sprocketOf } from '../words/leverTold'
+import { mountOf, shiftOf, sprocketOf } from '../words/leverTold'
 import { LEVER_WORDS } from '../words/words'
 
 /** What a lever is called on screen: with its body, unless it is the powertrain's or an axle's wedge and there is but one. */
-export function leverName(build: Build, { kind, body: id, name, sprocket, mount }: Lever): string {
+export function leverName(build: Build, { kind, body: id, name, sprocket, mount, shift }: Lever): string {
   if (name) return name
   if (kind === 'spacer') return `spacer behind ${sprocketOf(build, sprocket)}`
   if (mount !== undefined) return `${mountOf(build, mount)}, ${LEVER_WORDS[kind].name}`
+  if (shift !== undefined) return `${shiftOf(build, shift)}, ${LEVER_WORDS[kind].name}`
   const body = bodyById(build, id)
   const alike = build.levers.filter((one) => one.kind === kind)
   const isPlain = (body?.kind === 'powertrain' || kind === 'wedge') && alike.length === 1

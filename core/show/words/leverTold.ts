@@ -48,6 +48,10 @@ export const sprocketOf = (build: Build, id: Id | undefined): string => {
 export const mountOf = ({ mounts = [] }: Build, id: Id | undefined): string =>
   mounts.find((one) => one.id === id)?.name ?? 'mount'
 
+/** What the shift linkage of a lever is called. */
+export const shiftOf = ({ shifts = [] }: Build, id: Id | undefined): string =>
+  shifts.find((one) => one.id === id)?.name ?? 'the shift'
+
 /** What the link of a lever is called. */
 export const linkName = (build: Build, { body, name, holding }: Lever): string => {
   const motion = axleById(build, body)?.motion

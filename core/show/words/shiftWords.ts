@@ -1,12 +1,13 @@
 import type { Build } from '../../file/build/build'
 import { OPPOSITE, quarterOf, type ArmWay } from '../../file/parts/armWays'
-import type { ShiftGateReading, ShiftTypes } from '../../file/kinds/shiftKinds'
+import type { KINDS_OF_SHIFTS, ShiftGateReading, ShiftTypes } from '../../file/kinds/shiftKinds'
 import { fixed } from '../../base/units/format'
 import { degrees } from '../../base/units/angle'
 import { readingContext } from '../../measure/geometry/readingContext'
 import { armPlane, gateAngle } from '../../measure/points/armReading'
 import { sentenceCase } from '../text/checkText'
 import { missingEcho } from './echoParts'
+import { shiftOf, type ToldChange } from './leverTold'
 import type { Echo, SubjectWords } from './subjectWords'
 
 const LEANS: readonly (readonly [ArmWay, string])[] = [
@@ -28,8 +29,18 @@ const leansOf = ([x, , z]: readonly [number, number, number], isAcross: boolean)
   return x !== 0 ? ASIDE : [...UP_AND_DOWN, ...FORE_AND_AFT]
 }
 
+const LONGER = ['further out', 'further in'] as const
+/** A rod at its ends. */
+const screwed = ({ build, lever, size, way }: ToldChange): string =>
+  `Make the rod of ${shiftOf(build, lever.shift)} ${size} ${way}`
+/** A hole that is there already, or a new one. */
+const pinned = ({ build, lever, size, way }: ToldChange): string => {
+  const whose = lever.kind === 'lever-arm' ? 'lever' : 'gearbox’s arm'
+  return `Put the pin of ${shiftOf(build, lever.shift)} ${size} ${way} on the ${whose}`
+}
+
 /** Words for levers that shift gearboxes. */
-export const SHIFT_WORDS: SubjectWords<ShiftTypes, never> = {
+export const SHIFT_WORDS: SubjectWords<ShiftTypes, keyof typeof KINDS_OF_SHIFTS.levers> = {
   steps: {
     'shift-gate': {
       asks: ({ end, toward, isAcross }, name) => ({
@@ -44,7 +55,11 @@ export const SHIFT_WORDS: SubjectWords<ShiftTypes, never> = {
     },
   },
   echoes: { 'shift-gate': gateEcho },
-  levers: {},
+  levers: {
+    'rod-length': { name: 'rod', ways: ['longer', 'shorter'], told: screwed },
+    'lever-arm': { name: 'pin on the lever', ways: LONGER, told: pinned },
+    'box-arm': { name: 'pin on the gearbox’s arm', ways: LONGER, told: pinned },
+  },
 }
 
 function gateEcho(build: Build, reading: ShiftGateReading): Echo {

@@ -63,6 +63,7 @@ const missing = computed(() =>
       <ShiftGates :shift="shift" />
       <ShiftSlotFields :shift="shift" />
       <ShiftLocks :shift="shift" />
+      <ShiftLevers />
       <RemoveButton is-worded :label="words.remove(shift.name)" @click="shifts.remove()" />
     </template>
   </MadePage>
