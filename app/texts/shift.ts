@@ -1,7 +1,9 @@
 import type { ArmLies, ArmWay } from '~~/core/file/parts/armWays'
-import type { GateDuty, ShiftEnd } from '~~/core/file/parts/shiftLinkage'
+import type { GateDuty, ShiftEnd, ShiftKnob } from '~~/core/file/parts/shiftLinkage'
 import type { LockTrial } from '~~/core/shift/rod/locks'
 import type { ShiftView } from '~~/core/drawing/shiftScene'
+
+type Sizes<K extends keyof ShiftKnob> = readonly (readonly [K, string])[]
 
 /** Phrases of levers that shift a gearbox. */
 export const shift = {
@@ -85,6 +87,34 @@ export const shift = {
     beyondLastMm: 'Lets it beyond the last',
     radiusMm: 'Read so far from the bearing',
     overMm: 'Beyond the end detents, at the pin',
+  },
+  knob: {
+    title: 'Knob and hand',
+    help: 'The other end of the lever: where it goes in every gate, and what a hand strikes there.',
+    size: 'Size',
+    add: 'Tell the knob',
+    remove: 'Leave the knob out',
+    sizes: [
+      ['longMm', 'Bearing to knob'],
+      ['asideMm', 'Bent aside, left of its bearing'],
+      ['acrossMm', 'Knob, across'],
+    ] satisfies Sizes<'longMm' | 'asideMm' | 'acrossMm'>,
+    turn: 'Turned from the arm by',
+    turnHelp: '180° where the lever goes straight on',
+    over: 'Goes beyond its end gates by',
+    skin: 'The skin that it comes through',
+    skinSizes: [
+      ['skinMm', 'Skin so far from the bearing'],
+      ['stemMm', 'Lever there, across'],
+      ['freeMm', 'Free all round'],
+      ['rockMm', 'Rocks with the engine, either way'],
+    ] satisfies Sizes<'skinMm' | 'stemMm' | 'freeMm' | 'rockMm'>,
+    near: 'What a hand may strike',
+    nearPoint: 'Dash, rim, seat, glass',
+    nearGap: 'Gap wanted',
+    nearHelp: '40 mm (e) when nothing is told',
+    addNear: 'Something near',
+    removeNear: (name: string) => `Delete ${name} from what is near`,
   },
   levers: {
     title: 'What may be changed',

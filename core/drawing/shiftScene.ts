@@ -27,11 +27,21 @@ export interface ShiftArmDrawn {
 }
 
 /** Two arms and their rod. */
+/** The knob of a lever in every gate, and what is near it; px, y down. */
+export interface KnobDrawn {
+  /** In the gate that is looked at. */
+  readonly at: Place2
+  readonly gates: readonly Place2[]
+  readonly near: readonly { readonly at: Place2; readonly radius: number; readonly isClose: boolean }[]
+}
+
 export interface ShiftScene {
   readonly view: ShiftView
   readonly width: number
   readonly height: number
   readonly arms: readonly [ShiftArmDrawn, ShiftArmDrawn]
+  /** Null where nobody told it. */
+  readonly knob: KnobDrawn | null
 }
 
 /** Forward is to the left, as everywhere; from behind, left is at the left; from above, left is up. */
@@ -64,7 +74,7 @@ export function shiftScene(
   width: number,
 ): ShiftScene | null {
   if (!found.known) return null
-  const { arms, gates } = found.value
+  const { arms, gates, knob } = found.value
   const seen = VIEWS[view]
   const pinOf = (end: ShiftEnd, deg: number) => seen(pinAt(arms[end], radians(deg)))
   const read = (end: ShiftEnd) => (end === 'lever' ? 'leverDeg' : 'boxDeg')
@@ -72,6 +82,10 @@ export function shiftScene(
     seen(arms[end].pivot),
     ...gates.map((one) => pinOf(end, one[read(end)])),
   ])
+  if (knob)
+    all.push(
+      ...[...knob.gates.map(({ at }) => at), ...knob.beyond, ...knob.near.map(({ at }) => at)].map(seen),
+    )
   const range = (k: 0 | 1) =>
     [Math.min(...all.map((one) => one[k])), Math.max(...all.map((one) => one[k]))] as const
   const [[left, right], [low, high]] = [range(0), range(1)]
@@ -89,10 +103,10 @@ export function shiftScene(
       pivot,
       isTurning: VIEW_OF[shift[end].lies] === view,
       pin: chosen ? pinNow(end, arms[end]) : null,
-      gates: gates.map((one) => {
-        const at = px(pinOf(end, one[read(end)]))
-        return { id: one.id, name: one.name, at, label: beyond(pivot, at) }
-      }),
+      gates: namedClear(
+        gates.map((one) => ({ id: one.id, name: one.name, at: px(pinOf(end, one[read(end)])) })),
+        pivot,
+      ),
     }
   }
   const pinNow = (end: ShiftEnd, arm: Arm): Place2 | null => {
@@ -106,10 +120,44 @@ export function shiftScene(
     width,
     height: 2 * EDGE_PX + pxPerMm * (high - low),
     arms: [drawn('lever'), drawn('box')],
+    knob: knob && {
+      at: px(seen((knob.gates.find((one) => one.gate === chosen?.id) ?? knob.gates[0])?.at ?? [0, 0, 0])),
+      gates: [...knob.gates.map(({ at }) => at), ...knob.beyond].map((at) => px(seen(at))),
+      near: knob.near.map(({ at, wantedMm, gapMm }) => ({
+        ...{ at: px(seen(at)), radius: wantedMm * pxPerMm, isClose: gapMm < wantedMm },
+      })),
+    },
   }
 }
 
-function beyond([px, py]: Place2, [x, y]: Place2): Place2 {
+/** Widths of letters and heights of lines of names, in px. */
+const LETTER_PX = 8
+const LINE_PX = 17
+
+/** Gates with their names beyond their pins; one that would lie on another goes a line further out. */
+function namedClear<Gate extends { readonly name: string; readonly at: Place2 }>(
+  gates: readonly Gate[],
+  pivot: Place2,
+): (Gate & { readonly label: Place2 })[] {
+  const named: (Gate & { readonly label: Place2 })[] = []
+  for (const gate of gates) {
+    let label = beyond(pivot, gate.at, BEYOND_PX)
+    for (let line = 1; line < gates.length && named.some((other) => covers(gate.name, label, other)); line++)
+      label = beyond(pivot, gate.at, BEYOND_PX + line * LINE_PX)
+    named.push({ ...gate, label })
+  }
+  return named
+}
+
+const covers = (
+  name: string,
+  [x, y]: Place2,
+  other: { readonly name: string; readonly label: Place2 },
+): boolean =>
+  Math.abs(y - other.label[1]) < LINE_PX - 2 &&
+  Math.abs(x - other.label[0]) < ((name.length + other.name.length) / 2) * LETTER_PX
+
+function beyond([px, py]: Place2, [x, y]: Place2, byPx: number): Place2 {
   const long = Math.hypot(x - px, y - py) || 1
-  return [x + ((x - px) / long) * BEYOND_PX, y + ((y - py) / long) * BEYOND_PX]
+  return [x + ((x - px) / long) * byPx, y + ((y - py) / long) * byPx]
 }

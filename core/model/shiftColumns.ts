@@ -6,17 +6,13 @@ import { hasGate, type Shift, type ShiftEnd, type ShiftGateEntry } from '../file
 import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'
 import { CAPTURE } from '../shift/rod/gates'
 import * as kernels from '../shift/rod/rodKernels'
+import { knobColumns, type KnobColumns } from './knobColumns'
+import type { StandingArm } from './standingArm'
 import type { Ground } from './subject'
 
 /** Figures of one gate, by their names in the published result. */
 export const SHIFT_GATE_FIGURES = ['errorDeg', 'leftDeg', 'transmissionDeg', 'ratio', 'missesMm'] as const
 export type ShiftGateFigure = (typeof SHIFT_GATE_FIGURES)[number]
-
-/** An arm where it stands: its bearing and its plane. */
-export interface StandingArm extends ArmPlane {
-  readonly pivot: VectorColumns
-  readonly armMm: Column
-}
 
 /** A gate of both ends. */
 export interface ShiftGateColumns {
@@ -32,6 +28,8 @@ export interface ShiftColumns {
   readonly lever: StandingArm
   readonly box: StandingArm
   readonly gates: readonly ShiftGateColumns[]
+  /** Null where nobody told the lever's other end. */
+  readonly knob: Known<KnobColumns> | null
   /** From pin to pin, as it is or as it is set; null without either. */
   readonly rodMm: Column | null
   /** What a detent draws in, and what both plays let the gearbox's arm turn; in degrees. */
@@ -97,7 +95,8 @@ function columnsOf(ground: Ground, shift: Shift, arms: Arms, gates: readonly Rea
   const plays = (shift.lever.playMm ?? 0) + (shift.box.playMm ?? 0)
   const lostDeg = scalarStep(graph, kernels.PLAYS_LET, [arms.box.armMm], [plays])
   const rodMm = rodOf(ground, shift, arms, gates)
-  const plain = { ...arms, captureDeg, lostDeg, rodMm }
+  const knob = knobColumns(ground, shift, arms.lever, gates)
+  const plain = { ...arms, captureDeg, lostDeg, rodMm, knob }
   if (rodMm === null) return { ...plain, gates: gates.map((gate) => ({ ...gate, figures: null })) }
   const reaches = gates.map((gate) => reachIn(graph, arms, gate, rodMm))
   const [first] = reaches

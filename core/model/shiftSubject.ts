@@ -9,13 +9,9 @@ import type { Shift, ShiftEnd } from '../file/parts/shiftLinkage'
 import type { Arm } from '../shift/rod/arm'
 import type { Arms } from '../shift/rod/bestRod'
 import type { ShiftGate } from '../shift/rod/gates'
-import {
-  SHIFT_GATE_FIGURES,
-  shiftColumns,
-  type ShiftColumns,
-  type ShiftGateFigure,
-  type StandingArm,
-} from './shiftColumns'
+import { SHIFT_GATE_FIGURES, shiftColumns, type ShiftColumns, type ShiftGateFigure } from './shiftColumns'
+import { knobFigures, knobFound, knobJson, knobPlans, knobWants, type KnobFound } from './knobFound'
+import type { StandingArm } from './standingArm'
 import { shiftPlans, shiftTrials } from './shiftPlans'
 import { plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 
@@ -39,6 +35,8 @@ export interface ShiftFound {
   readonly lostDeg: number
   /** From pin to pin, as it is or as it is set; null without either. */
   readonly rodMm: number | null
+  /** Null where nobody told the lever's other end, or what is near it is not known. */
+  readonly knob: KnobFound | null
 }
 export interface ShiftEvaluation {
   readonly shift: Shift
@@ -66,6 +64,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
             columns.value.captureDeg,
             columns.value.lostDeg,
             ...(columns.value.rodMm === null ? [] : [columns.value.rodMm]),
+            ...(columns.value.knob?.known ? knobWants(columns.value.knob.value) : []),
           ]
         : [],
     )
@@ -89,6 +88,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
       captureDeg: found.known ? found.value.captureDeg : null,
       lostDeg: found.known ? found.value.lostDeg : null,
       rodMm: found.known ? found.value.rodMm : null,
+      ...(found.known && found.value.knob && { knob: knobJson(found.value.knob) }),
       gates: found.known
         ? found.value.gates.map(({ id: gate, name: called, leverDeg, boxDeg, figures }) => ({
             id: gate,
@@ -105,12 +105,17 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
 
 function compileShift(ground: Ground, shift: Shift): CompiledShift {
   const columns = shiftColumns(ground, shift)
-  return { shift, columns, plans: [...shiftPlans(ground, shift, columns), ...shiftTrials(ground, shift)] }
+  const plans = [
+    ...shiftPlans(ground, shift, columns),
+    ...knobPlans(ground, shift, columns),
+    ...shiftTrials(ground, shift),
+  ]
+  return { shift, columns, plans }
 }
 
 function figuresOf({ shift, columns }: CompiledShift, index: number): SubjectFigure<ShiftEvaluation>[] {
   if (!columns.known) return []
-  const { rodMm, gates } = columns.value
+  const { rodMm, gates, knob } = columns.value
   const place = `shifts[${index}]`
   const foundIn = (found: readonly ShiftEvaluation[]) => {
     const one = found[index]?.found
@@ -127,10 +132,13 @@ function figuresOf({ shift, columns }: CompiledShift, index: number): SubjectFig
             foundIn(found)?.gates[k]?.figures[name] !== undefined,
         })),
   )
+  const ofKnob = knob?.known
+    ? knobFigures<ShiftEvaluation>(shift.id, place, knob.value, (found) => foundIn(found)?.knob ?? null)
+    : []
   // A rod that is told is no figure of the model.
-  if (rodMm === null || shift.setIn === undefined) return ofGates
+  if (rodMm === null || shift.setIn === undefined) return [...ofGates, ...ofKnob]
   const stands = (found: readonly ShiftEvaluation[]) => Number.isFinite(foundIn(found)?.rodMm)
-  return [{ id: shiftRodId(shift.id), place: `${place}.rodMm`, column: rodMm, stands }, ...ofGates]
+  return [{ id: shiftRodId(shift.id), place: `${place}.rodMm`, column: rodMm, stands }, ...ofGates, ...ofKnob]
 }
 
 /** Under which the ± of a rod is kept that is set in a gate. */
@@ -155,6 +163,7 @@ function evaluationOf({ shift, columns, plans }: CompiledShift, figure: FigureOf
       captureDeg: figure(all.captureDeg),
       lostDeg: figure(all.lostDeg),
       rodMm: all.rodMm === null ? null : figure(all.rodMm),
+      knob: all.knob?.known ? knobFound(all.knob.value, figure) : null,
     })),
     checks: plans.map((plan) => plainCheck(plan, figure)),
   }

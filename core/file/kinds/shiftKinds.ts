@@ -101,9 +101,9 @@ export const KINDS_OF_SHIFTS = {
     },
   },
   asks: ({ shifts }) =>
-    (shifts ?? []).flatMap(({ id, lever, box, gates }) => [
-      ...[lever, box].flatMap(({ pivot }) =>
-        askPlace({ group: 'shift', role: 'seat', optional: true }, pivot),
+    (shifts ?? []).flatMap(({ id, lever, box, gates, knob }) => [
+      ...[lever.pivot, box.pivot, ...(knob?.near ?? []).map(({ point }) => point)].flatMap((point) =>
+        askPlace({ group: 'shift', role: 'seat', optional: true }, point),
       ),
       ...gates.flatMap((gate) =>
         SHIFT_ENDS.filter((end) => hasGate(gate, end)).map((end) => ({
@@ -134,6 +134,13 @@ export const KINDS_OF_SHIFTS = {
       label: 'rod to arm in',
       name: 'Shift rod against the arm that it turns',
       usualRoom: 20,
+    },
+    'knob-gap': {
+      unit: 'mm',
+      shown: length,
+      label: 'knob to',
+      name: 'Room for the hand at a shift knob',
+      usualRoom: 40,
     },
     'shift-locks': {
       unit: '1',

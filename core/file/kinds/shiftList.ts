@@ -7,14 +7,18 @@ import type { EntryComplaint, ListFacts } from './listFacts'
 export const LIST_OF_SHIFTS = {
   shape: shiftShape,
   most: 6,
-  names: ({ lever, box }) =>
-    SHIFT_ENDS.flatMap((end) => {
+  names: ({ lever, box, knob }) => [
+    ...(knob?.near ?? []).map(({ point }, k) => ({
+      ...{ at: `knob.near[${k}].point`, in: 'points' as const, id: point },
+    })),
+    ...SHIFT_ENDS.flatMap((end) => {
       const { pivot, axis } = { lever, box }[end]
       return [
         { at: `${end}.pivot`, in: 'points' as const, id: pivot },
         { at: `${end}.axis`, in: 'axes' as const, id: axis },
       ]
     }),
+  ],
   problems: shiftProblems,
 } as const satisfies ListFacts<Shift>
 

@@ -48,6 +48,28 @@ const gateShape = object({
 
 export const MOST_SHIFT_GATES = 10
 
+export const MOST_NEAR_KNOB = 12
+
+/** The other end of the lever, which the hand holds. */
+const knobShape = maybe({
+  /** From the bearing, square to its axis. */
+  longMm: figure(1, 2000).required(),
+  /** How far it is turned from the arm's own way toward its second: 180 where the lever goes straight on. */
+  turnDeg: figure(-360, 360).required(),
+  /** Bent along the axis: to the left, of one that lies along forward, of an upright one up. */
+  asideMm: figure(-1000, 1000),
+  acrossMm: figure(0, 200),
+  /** Of the lever, beyond its first and its last gate. */
+  overDeg: figure(0, 45),
+  /** What a hand may strike: dash, rim of the wheel, seat, glass; and the gap that it wants there. */
+  near: list(object({ point: requiredId(), gapMm: figure(0, 500) }), MOST_NEAR_KNOB),
+  /** The skin that the lever comes through: so far from the bearing; how thick it is there; free all round; what it rocks there with the engine, either way. */
+  skinMm: figure(1, 1000),
+  stemMm: figure(1, 100),
+  freeMm: figure(0, 100),
+  rockMm: figure(0, 100),
+})
+
 export const shiftShape = object({
   id: requiredId(),
   name: requiredName(),
@@ -65,6 +87,7 @@ export const shiftShape = object({
   /** Shortest and longest that its ends can be screwed to. */
   rodFromMm: figure(1, 10_000),
   rodToMm: figure(1, 10_000),
+  knob: knobShape,
   /** The slot that the lever runs in: how far it goes on beyond its first and its last gate, so far from the pivot. */
   slot: maybe({
     beyondFirstMm: figure(-200, 200),
@@ -79,6 +102,7 @@ export const shiftShape = object({
 /** A lever that shifts a gearbox by a rod. */
 export type Shift = Told<typeof shiftShape>
 export type ShiftArm = Shift['lever']
+export type ShiftKnob = NonNullable<Shift['knob']>
 export type ShiftGateEntry = Shift['gates'][number]
 
 /** Whether an end of a linkage has a gate. */

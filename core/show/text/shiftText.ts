@@ -1,5 +1,6 @@
 import { fixed, formatAngle, formatLength } from '../../base/units/format'
 import type { UnitSettings } from '../../base/units/unitSettings'
+import type { Build } from '../../file/build/build'
 import { ARM_LIES, OPPOSITE, quarterOf } from '../../file/parts/armWays'
 import type { ShiftArm } from '../../file/parts/shiftLinkage'
 import type { ShiftAdvice } from '../../model/shiftAdvice'
@@ -134,6 +135,34 @@ export function adviceTexts(
     ),
     slot: slot && slotText(slot, units),
   }
+}
+
+/** What the knob does: its throw, what it comes near, the opening that the lever wants; empty where nobody told it. */
+export function knobTexts({ found }: ShiftEvaluation, { units, points }: Build): KnobText[] {
+  const knob = found.known ? found.value.knob : null
+  if (!knob) return []
+  const { throwMm, openingMm } = knob.figures
+  const length = (mm: number) => formatLength(mm, units)
+  return [
+    ...(throwMm === undefined
+      ? []
+      : [{ name: 'throwMm', title: 'The knob goes, first gate to last', value: length(throwMm) }]),
+    ...(openingMm === undefined
+      ? []
+      : [{ name: 'openingMm', title: 'Opening that the lever wants', value: length(openingMm) }]),
+    ...knob.near.map(({ point, gapMm, wantedMm }, k) => ({
+      name: `near[${k}].gapMm`,
+      title: `Hand to ${points.find(({ id }) => id === point)?.name ?? point}, of ${length(wantedMm)} wanted`,
+      value: length(gapMm),
+    })),
+  ]
+}
+
+/** A figure of a knob: its name in the published result behind `knob.`, its title, its size. */
+export interface KnobText {
+  readonly name: string
+  readonly title: string
+  readonly value: string
 }
 
 const FILED_MM = 0.05

@@ -13,7 +13,7 @@ const hasPlan = computed(() => controls.controls.length > 0 || controls.manoeuvr
   <MadePage v-if="workbench.build" :title="words.title" :lead="words.lead">
     <template v-if="hasPlan">
       <p class="figure sentence" data-testid="control-sentence">{{ controls.sentence }}</p>
-      <HandTable />
+      <HandTable v-if="controls.rows.length > 0" />
       <UButton class="add" variant="outline" icon="i-lucide-plus" @click="controls.addManoeuvre()">{{
         words.addManoeuvre
       }}</UButton>

@@ -52,6 +52,7 @@ const missing = computed(() =>
         </ul>
       </section>
       <p class="caution">{{ words.caution }}</p>
+      <ShiftKnob />
       <ShiftBetter />
     </template>
     <p v-else>{{ words.none }}</p>
@@ -62,6 +63,7 @@ const missing = computed(() =>
       <ShiftRodFields :shift="shift" />
       <ShiftGates :shift="shift" />
       <ShiftSlotFields :shift="shift" />
+      <ShiftKnobFields />
       <ShiftLocks :shift="shift" />
       <ShiftLevers />
       <RemoveButton is-worded :label="words.remove(shift.name)" @click="shifts.remove()" />
