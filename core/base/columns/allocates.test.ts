@@ -14,6 +14,7 @@ const ROUNDS: readonly (readonly [RegExp, number])[] = [
   [/^an axle by what was read at its heights$/, 2],
   [/^the powertrain on its mounts$/, 32],
   [/^share of the reaction/, 4],
+  [/^(a cable along its way|from a cable to what is hot)$/, 2],
   [/^cope of a tube$/, 300],
 ]
 

@@ -84,7 +84,7 @@ describe('readingTable and readingsFromTable', () => {
       ]),
     ).toEqual([
       '2: there is no setup "nowhere"',
-      '3: kind "guess" is not one of: chassis-fall, chassis-roll, axis-level, axis-face, point-station, point-offset, point-height, shaft-level, gap, sprocket-face, chain-slack, shift-gate',
+      '3: kind "guess" is not one of: chassis-fall, chassis-roll, axis-level, axis-face, point-station, point-offset, point-height, shaft-level, gap, sprocket-face, chain-slack, shift-gate, cable-string',
       '4: way "up" is not one of: front, rear',
       '5: angle: "-4" has a sign; type the figure and say which end is lower',
       '6: there is no point "moon"',

@@ -4,13 +4,13 @@ import { arcGap, straightGap, type Bend } from './nearest'
 type Numbers = readonly number[]
 
 /** A corner of columns, three each. */
-function read(cells: readonly Cells[], corner: number, row: Row, to: number[]): void {
+function read(cells: readonly Cells[], corner: number, row: Row, to: Float64Array): void {
   for (let part = 0; part < 3; part++) to[part] = (cells[3 * corner + part] as Cells)[row]
 }
 
 /** From a cable to a place, the nearest way: from three columns a corner, then the place. Parameters: the radius at each inner corner. */
 export const cableTo = (corners: number): Kernel => {
-  const room = () => [0, 0, 0]
+  const room = () => new Float64Array(3)
   const bend: Bend = { corner: room(), back: room(), on: room(), start: room(), end: room() }
   const [place, before, after, begins] = [room(), room(), room(), room()]
   return {

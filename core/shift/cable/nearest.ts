@@ -1,4 +1,4 @@
-type Place = number[]
+type Place = Float64Array
 
 /** A bend of a cable, filled anew for each row so that nothing is made on the way. */
 export interface Bend {
@@ -11,17 +11,13 @@ export interface Bend {
   readonly end: Place
 }
 
-const at = (place: readonly number[], part: number): number => place[part] as number
-const dot = (a: readonly number[], b: readonly number[]): number =>
-  at(a, 0) * at(b, 0) + at(a, 1) * at(b, 1) + at(a, 2) * at(b, 2)
+const at = (place: Place, part: number): number => place[part] as number
+const dot = (a: Place, b: Place): number => at(a, 0) * at(b, 0) + at(a, 1) * at(b, 1) + at(a, 2) * at(b, 2)
 
 /** From a place to a straight between two places, in their unit. */
-export function straightGap(
-  place: readonly number[],
-  from: readonly number[],
-  to: readonly number[],
-): number {
-  let [square, along] = [0, 0]
+export function straightGap(place: Place, from: Place, to: Place): number {
+  let square = 0
+  let along = 0
   for (let k = 0; k < 3; k++) {
     const way = at(to, k) - at(from, k)
     square += way * way
@@ -36,7 +32,7 @@ export function straightGap(
   return Math.sqrt(gap)
 }
 
-function towards(from: readonly number[], to: readonly number[], way: Place): void {
+function towards(from: Place, to: Place, way: Place): void {
   let square = 0
   for (let k = 0; k < 3; k++) {
     way[k] = at(to, k) - at(from, k)
@@ -54,13 +50,7 @@ const STRAIGHT = 1e-9
  *
  * @param bend - its corner is read, all else is filled
  */
-export function arcGap(
-  place: readonly number[],
-  before: readonly number[],
-  after: readonly number[],
-  bend: Bend,
-  radius: number,
-): number {
+export function arcGap(place: Place, before: Place, after: Place, bend: Bend, radius: number): number {
   const { corner, back, on, start, end } = bend
   towards(corner, before, back)
   towards(corner, after, on)
@@ -74,7 +64,9 @@ export function arcGap(
   // The middle of the arc lies on the line that halves the corner.
   const toMiddle = radius / Math.cos(turn / 2)
   const halving = 2 * Math.sin(turn / 2)
-  let [along, aside, square] = [0, 0, 0]
+  let along = 0
+  let aside = 0
+  let square = 0
   for (let k = 0; k < 3; k++) {
     const inward = (at(back, k) + at(on, k)) / halving
     const across = (at(on, k) - at(back, k)) / (2 * Math.cos(turn / 2))

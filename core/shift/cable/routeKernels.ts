@@ -34,7 +34,7 @@ export const ON_BULKHEAD: Kernel = {
 }
 
 /** Between two corners as columns, three a corner. */
-function between(cells: readonly Cells[], corner: number, row: Row, to: number[]): number {
+function between(cells: readonly Cells[], corner: number, row: Row, to: Float64Array): number {
   let square = 0
   for (let part = 0; part < 3; part++) {
     const way = (cells[3 * corner + 3 + part] as Cells)[row] - (cells[3 * corner + part] as Cells)[row]
@@ -44,7 +44,7 @@ function between(cells: readonly Cells[], corner: number, row: Row, to: number[]
   return Math.sqrt(square)
 }
 
-const turnOf = (first: Numbers, second: Numbers, one: number, other: number): number => {
+const turnOf = (first: Float64Array, second: Float64Array, one: number, other: number): number => {
   const cosine =
     ((first[0] as number) * (second[0] as number) +
       (first[1] as number) * (second[1] as number) +
@@ -58,7 +58,7 @@ const turnOf = (first: Numbers, second: Numbers, one: number, other: number): nu
  * columns a corner. Parameters: the radius at each inner one.
  */
 export const laidCable = (corners: number): Kernel => {
-  const [first, second] = [new Array<number>(3).fill(0), new Array<number>(3).fill(0)]
+  const [first, second] = [new Float64Array(3), new Float64Array(3)]
   return {
     name: 'a cable along its way',
     page: 'shift',
@@ -67,7 +67,11 @@ export const laidCable = (corners: number): Kernel => {
       const cells = from as unknown as readonly Cells[]
       const radii = parameters as unknown as Numbers
       for (let i: Row = 0; i < count; i++) {
-        let [long, saved, turned, least, cutBefore] = [0, 0, 0, Infinity, 0]
+        let long = 0
+        let saved = 0
+        let turned = 0
+        let least = Infinity
+        let cutBefore = 0
         let here = between(cells, 0, i, first)
         for (let k = 0; k < corners - 1; k++) {
           let cut = 0
