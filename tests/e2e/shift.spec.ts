@@ -91,3 +91,31 @@ test('a linkage from nothing on a phone: its gates are asked one by one, and tel
   await page.getByRole('link', { name: 'Read the gates' }).click()
   await expect(page.getByRole('heading', { name: 'Shift rod, the gearbox’s arm in R' })).toBeVisible()
 })
+
+test('locks are tried gate by gate, a rod is freed as a lever, a knob keeps a hand’s gap', async ({
+  page,
+}) => {
+  await openCard(page, 'the long van', 'shift')
+  await expect(page.getByTestId('lock-faults')).toHaveCount(0)
+  const drive = page.getByTestId('locks-d')
+  await drive.getByLabel('The engine starts', { exact: true }).click()
+  await page.getByRole('option', { name: 'yes', exact: true }).click()
+  await expect(page.getByTestId('lock-faults')).toHaveText('D: the engine starts in it, and must not.')
+  await expect(page.getByTestId('state')).toContainText('Out')
+  await undo(page)
+  await expect(page.getByTestId('lock-faults')).toHaveCount(0)
+
+  await page.getByRole('checkbox', { name: 'a shift rod, longer or shorter' }).check()
+  await page.getByRole('button', { name: 'column shift, rod, longer' }).click()
+  // Half a millimetre on an arm of 60.
+  await expect(row(page, 1)).toContainText('0.5°')
+  await saved(page)
+
+  await page.getByRole('button', { name: 'Tell the knob' }).click()
+  await expect(page.getByTestId('knob-table')).toContainText(/The knob goes, first gate to last\s*\d+\.\d mm/)
+  await page.getByRole('button', { name: 'Something near' }).click()
+  await expect(page.getByTestId('knob-table')).toContainText(/Hand to .*, of 40\.0 mm wanted/)
+  await page.reload()
+  await expect(page.getByTestId('knob-table')).toContainText('The knob goes')
+  expect(await grave(page)).toEqual([])
+})
