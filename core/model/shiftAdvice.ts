@@ -23,7 +23,8 @@ const MOST_HOLES = 3
 
 /** Unknown linkages have none. */
 export function shiftAdvice({ shift, found }: ShiftEvaluation): ShiftAdvice | null {
-  if (!found.known) return null
+  // A cable is set in a gate and has no length between pins.
+  if (!found.known || found.value.cable) return null
   const { arms, gates } = found.value
   const range = rangeOf(shift, found.value)
   const holesOf = ({ armMm, holesMm = [] }: Shift['lever']) => [...new Set([armMm, ...holesMm])]

@@ -5,7 +5,8 @@ import { andThen, known, unknown, type Known } from '../base/known'
 import type { Shift } from '../file/parts/shiftLinkage'
 import { DEAD_DEG } from '../shift/rod/gates'
 import { lockState } from '../shift/rod/locks'
-import type { ShiftColumns, ShiftGateFigure } from './shiftColumns'
+import type { ShiftGateFigure } from './gateFigures'
+import type { ShiftColumns } from './shiftColumns'
 import type { Ground } from './subject'
 
 const REACHES: Bound = { failAbove: 0, basis: 'a rod that does not reach from pin to pin shifts nothing' }
@@ -13,6 +14,7 @@ const CATCHES: Bound = {
   failBelow: 0,
   basis: 'a detent draws in a quarter of the step to the next, less half the lost motion',
 }
+const WANTS = { rod: 'length of its rod', cable: 'the gate that its cable is set in' } as const
 const TURNS: Bound = {
   failBelow: DEAD_DEG,
   basis: 'in line with the rod an arm is at its dead centre and does not follow',
@@ -63,7 +65,9 @@ export function shiftTrials({ build, graph }: Ground, shift: Shift): PlannedChec
 /** Each gate of both ends: whether the rod reaches, whether the detent draws it in, whether the arm follows. */
 export function shiftPlans({ build }: Ground, shift: Shift, columns: Known<ShiftColumns>): PlannedCheck[] {
   const withRod = andThen(columns, (all) =>
-    all.rodMm === null ? unknown(`${shift.name}: length of its rod`, 'shifts') : known(all),
+    shift.rodMm === undefined && shift.setIn === undefined
+      ? unknown(`${shift.name}: ${WANTS[shift.cable === undefined ? 'rod' : 'cable']}`, 'shifts')
+      : known(all),
   )
   return shift.gates.flatMap((gate) => {
     if (gate.only !== undefined) return []

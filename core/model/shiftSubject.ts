@@ -9,11 +9,13 @@ import type { Shift, ShiftEnd } from '../file/parts/shiftLinkage'
 import type { Arm } from '../shift/rod/arm'
 import type { Arms } from '../shift/rod/bestRod'
 import type { ShiftGate } from '../shift/rod/gates'
-import { SHIFT_GATE_FIGURES, shiftColumns, type ShiftColumns, type ShiftGateFigure } from './shiftColumns'
+import { shiftColumns, type ShiftColumns } from './shiftColumns'
 import { knobFigures, knobFound, knobJson, knobPlans, knobWants, type KnobFound } from './knobFound'
 import type { StandingArm } from './standingArm'
+import { CABLES } from './cableSubject'
+import { SHIFT_GATE_FIGURES, type ShiftGateFigure } from './gateFigures'
 import { shiftPlans, shiftTrials } from './shiftPlans'
-import { plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
+import { compiledThings, plannedColumns, type Ground, type Subject, type SubjectFigure } from './subject'
 
 interface CompiledShift {
   readonly shift: Shift
@@ -35,6 +37,8 @@ export interface ShiftFound {
   readonly lostDeg: number
   /** From pin to pin, as it is or as it is set; null without either. */
   readonly rodMm: number | null
+  /** Outer fixings of the cable that works it; null for a rod. */
+  readonly cable: { readonly from: Vec3; readonly to: Vec3 } | null
   /** Null where nobody told the lever's other end, or what is near it is not known. */
   readonly knob: KnobFound | null
 }
@@ -47,8 +51,9 @@ export interface ShiftEvaluation {
 /** The shift linkages of a build. */
 export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
   key: 'shifts',
-  compile: (ground) => {
-    const things = (ground.build.shifts ?? []).map((shift) => compileShift(ground, shift))
+  compile: (ground, before) => {
+    const cables = compiledThings(before, CABLES)
+    const things = (ground.build.shifts ?? []).map((shift) => compileShift(ground, shift, cables))
     const plans = things.flatMap((thing) => thing.plans)
     const figures = things.flatMap(figuresOf)
     const stands = things.flatMap(({ columns }) =>
@@ -64,6 +69,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
             columns.value.captureDeg,
             columns.value.lostDeg,
             ...(columns.value.rodMm === null ? [] : [columns.value.rodMm]),
+            ...(columns.value.cable ? [columns.value.cable.from, columns.value.cable.to].flat() : []),
             ...(columns.value.knob?.known ? knobWants(columns.value.knob.value) : []),
           ]
         : [],
@@ -103,8 +109,12 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
   rejudged: (found, change) => found.map((one) => ({ ...one, checks: one.checks.map(change) })),
 }
 
-function compileShift(ground: Ground, shift: Shift): CompiledShift {
-  const columns = shiftColumns(ground, shift)
+function compileShift(
+  ground: Ground,
+  shift: Shift,
+  cables: Parameters<typeof shiftColumns>[2],
+): CompiledShift {
+  const columns = shiftColumns(ground, shift, cables)
   const plans = [
     ...shiftPlans(ground, shift, columns),
     ...knobPlans(ground, shift, columns),
@@ -122,15 +132,14 @@ function figuresOf({ shift, columns }: CompiledShift, index: number): SubjectFig
     return one?.known ? one.value : null
   }
   const ofGates = gates.flatMap(({ gate, figures }, k) =>
-    figures === null
-      ? []
-      : SHIFT_GATE_FIGURES.map((name) => ({
-          id: shiftFigureId(shift.id, gate.id, name),
-          place: `${place}.gates[${k}].${name}`,
-          column: figures[name],
-          stands: (found: readonly ShiftEvaluation[]) =>
-            foundIn(found)?.gates[k]?.figures[name] !== undefined,
-        })),
+    SHIFT_GATE_FIGURES.flatMap((name) => {
+      const column = figures[name]
+      if (column === undefined) return []
+      const stands = (found: readonly ShiftEvaluation[]) =>
+        foundIn(found)?.gates[k]?.figures[name] !== undefined
+      const id = shiftFigureId(shift.id, gate.id, name)
+      return [{ id, place: `${place}.gates[${k}].${name}`, column, stands }]
+    }),
   )
   const ofKnob = knob?.known
     ? knobFigures<ShiftEvaluation>(shift.id, place, knob.value, (found) => foundIn(found)?.knob ?? null)
@@ -163,11 +172,14 @@ function evaluationOf({ shift, columns, plans }: CompiledShift, figure: FigureOf
       captureDeg: figure(all.captureDeg),
       lostDeg: figure(all.lostDeg),
       rodMm: all.rodMm === null ? null : figure(all.rodMm),
+      cable: all.cable && { from: placeOf(all.cable.from, figure), to: placeOf(all.cable.to, figure) },
       knob: all.knob?.known ? knobFound(all.knob.value, figure) : null,
     })),
     checks: plans.map((plan) => plainCheck(plan, figure)),
   }
 }
+
+const placeOf = ([x, y, z]: VectorColumns, figure: FigureOf): Vec3 => [figure(x), figure(y), figure(z)]
 
 function armOf(
   shift: Shift,
@@ -175,7 +187,7 @@ function armOf(
   { pivot, armMm, from, toward }: StandingArm,
   figure: FigureOf,
 ): Arm {
-  const at = ([x, y, z]: VectorColumns): Vec3 => [figure(x), figure(y), figure(z)]
+  const at = (place: VectorColumns) => placeOf(place, figure)
   const { playMm = 0 } = shift[end]
   const place = { pivot: at(pivot), from: at(from), toward: at(toward) }
   return { ...place, armMm: figure(armMm), clock: 0 as Arm['clock'], playMm }
@@ -188,7 +200,8 @@ const read = (
 ): ShiftGateFound['figures'] =>
   Object.fromEntries(
     SHIFT_GATE_FIGURES.flatMap((name) => {
-      const value = figures ? figure(figures[name]) : NaN
+      const column = figures[name]
+      const value = column === undefined ? NaN : figure(column)
       return Number.isFinite(value) ? [[name, value] as const] : []
     }),
   )

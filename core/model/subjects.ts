@@ -22,8 +22,8 @@ export const SUBJECTS: readonly Subject[] = [
   PLATES,
   COPED_TUBES,
   MOUNTS,
-  SHIFTS,
   CABLES,
+  SHIFTS,
   MANOEUVRES,
   CLUTCHES,
 ]

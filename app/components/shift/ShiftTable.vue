@@ -6,11 +6,12 @@ import { useShifts } from '~/stores/shifts'
 
 /** Every gate of a linkage; one is chosen to be drawn. */
 const shifts = useShifts()
-const COLUMNS: readonly FactColumn<ShiftRow>[] = [
+const COLUMNS = computed((): readonly FactColumn<ShiftRow>[] => [
   { key: 'gate', label: words.columns.gate, is: 'head' },
   { key: 'lever', label: words.columns.lever, is: 'number', text: ({ lever }) => lever },
   { key: 'box', label: words.columns.box, is: 'number', text: ({ box }) => box },
   { key: 'error', label: words.columns.error, is: 'number' },
+  ...(shifts.isRocked ? [{ key: 'rocked', label: words.columns.rocked, is: 'number' as const }] : []),
   { key: 'left', label: words.columns.left, is: 'number' },
   {
     key: 'transmission',
@@ -18,7 +19,7 @@ const COLUMNS: readonly FactColumn<ShiftRow>[] = [
     is: 'number',
     text: ({ transmission }) => transmission,
   },
-]
+])
 </script>
 
 <template>
@@ -54,6 +55,15 @@ const COLUMNS: readonly FactColumn<ShiftRow>[] = [
           :value="row.error"
         />
         <template v-else>{{ row.error }}</template>
+      </template>
+      <template #rocked="{ row }">
+        <AskedFigure
+          v-if="row.place"
+          :name="`${row.place}.rockedDeg`"
+          :title="`${words.columns.rocked}: ${row.name}`"
+          :value="row.rocked"
+        />
+        <template v-else>{{ row.rocked }}</template>
       </template>
       <template #left="{ row }">
         <AskedFigure

@@ -12,6 +12,7 @@ export const NAMED_LISTS = {
   trials: 'trial',
   bulkheads: 'bulkhead',
   controls: 'control',
+  cables: 'cable',
 } as const
 export type NamedList = keyof typeof NAMED_LISTS
 

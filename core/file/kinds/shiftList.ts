@@ -7,7 +7,8 @@ import type { EntryComplaint, ListFacts } from './listFacts'
 export const LIST_OF_SHIFTS = {
   shape: shiftShape,
   most: 6,
-  names: ({ lever, box, knob }) => [
+  names: ({ lever, box, knob, cable }) => [
+    { at: 'cable', in: 'cables' as const, id: cable },
     ...(knob?.near ?? []).map(({ point }, k) => ({
       ...{ at: `knob.near[${k}].point`, in: 'points' as const, id: point },
     })),

@@ -77,6 +77,8 @@ export const shiftShape = object({
   box: armShape.required(),
   /** In their order along the lever's way. */
   gates: list(gateShape, MOST_SHIFT_GATES).min(2).required(),
+  /** The cable that works it in place of a rod, by its outer fixings. */
+  cable: idField(),
   /** The gate in which its length is set on the vehicle, so that the detent is met there; it then has no length of its own. */
   setIn: idField(),
   /** From pin to pin. */

@@ -1,4 +1,4 @@
-import type { Kernel, Row } from '../../base/columns/kernel'
+import type { Cells, Kernel, Row } from '../../base/columns/kernel'
 
 const DEGREES = 180 / Math.PI
 const TURN = 2 * Math.PI
@@ -108,44 +108,98 @@ export const ARM_REACHED: Kernel = {
   },
 }
 
+/** The way of a rod from pin to pin, by which its lever pulls it. */
+export const ROD_PULLS: Kernel = {
+  name: 'the way of a rod',
+  page: 'shift',
+  outputs: 3,
+  run: (count, [lx, ly, lz, bx, by, bz], [x, y, z]) => {
+    for (let i: Row = 0; i < count; i++) {
+      x[i] = bx[i] - lx[i]
+      y[i] = by[i] - ly[i]
+      z[i] = bz[i] - lz[i]
+    }
+  },
+}
+
+/** How a lever pulls a cable, told as a rod's way would be: from the outer fixing, its pin, and what is left outside at the gearbox. */
+export const CABLE_PULLS: Kernel = {
+  name: 'the pull of a lever at its cable',
+  page: 'shift',
+  outputs: 3,
+  run: (count, [fx, fy, fz, px, py, pz, held], [x, y, z]) => {
+    for (let i: Row = 0; i < count; i++) {
+      const a = px[i] - fx[i]
+      const b = py[i] - fy[i]
+      const c = pz[i] - fz[i]
+      // What goes out here comes in there.
+      const share = -held[i] / Math.sqrt(a * a + b * b + c * c)
+      x[i] = a * share
+      y[i] = b * share
+      z[i] = c * share
+    }
+  },
+}
+
 /**
- * How the rod stands to the gearbox's arm, in degrees of which 90 are best, and what that arm turns for each of the lever: from both pins, the way of each, the rod and
- * the gearbox's arm.
+ * How what holds the gearbox's arm stands to it, in degrees of which 90 are best, and what that arm turns for each of the lever: from where it is held, its pin, the
+ * way in which the lever pulls, the way of each pin, how far it is held and the arm.
  */
 export const ROD_ON_ARM: Kernel = {
   name: 'how a rod pulls its arm',
   page: 'shift',
   outputs: 2,
-  run: (count, [lx, ly, lz, bx, by, bz, mx, my, mz, nx, ny, nz, rod, boxArmMm], [transmission, ratio]) => {
+  run: (
+    count,
+    [hx, hy, hz, bx, by, bz, wx, wy, wz, mx, my, mz, nx, ny, nz, held, boxArmMm],
+    [transmission, ratio],
+  ) => {
     for (let i: Row = 0; i < count; i++) {
-      const rx = bx[i] - lx[i]
-      const ry = by[i] - ly[i]
-      const rz = bz[i] - lz[i]
-      const fromLever = rx * mx[i] + ry * my[i] + rz * mz[i]
-      const fromBox = rx * nx[i] + ry * ny[i] + rz * nz[i]
-      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (rod[i] * boxArmMm[i]))) * DEGREES
+      const fromLever = wx[i] * mx[i] + wy[i] * my[i] + wz[i] * mz[i]
+      const fromBox = (bx[i] - hx[i]) * nx[i] + (by[i] - hy[i]) * ny[i] + (bz[i] - hz[i]) * nz[i]
+      transmission[i] = Math.asin(Math.min(1, Math.abs(fromBox) / (held[i] * boxArmMm[i]))) * DEGREES
       ratio[i] = fromLever / fromBox
     }
   },
 }
 
-/** What is left of a detent: what it draws in, less half the lost motion and how far off the gearbox's arm stands. From those three. */
-export const LEFT_OF_DETENT: Kernel = {
+/** What is left of a detent: what it draws in, less half the lost motion and how far off the gearbox's arm stands at the worst. From those, the errors last. */
+export const leftOfDetent = (errors: number): Kernel => ({
   name: 'what is left of a detent',
   page: 'shift',
   outputs: 1,
-  run: (count, [capture, lost, error], [left]) => {
-    for (let i: Row = 0; i < count; i++) left[i] = capture[i] - Math.abs(error[i]) - lost[i] / 2
+  run: (count, from, [left]) => {
+    const cells = from as unknown as readonly Cells[]
+    for (let i: Row = 0; i < count; i++) {
+      let most = 0
+      for (let k = 2; k < errors + 2; k++) most = Math.max(most, Math.abs((cells[k] as Cells)[i]))
+      left[i] = (cells[0] as Cells)[i] - most - (cells[1] as Cells)[i] / 2
+    }
   },
-}
+})
 
-/** What the plays of both pins let the gearbox's arm turn, in degrees: from its length. Parameter: both plays. */
+/** The largest of some figures, whatever their signs. */
+export const largestOf = (figures: number): Kernel => ({
+  name: 'the largest error with the engine rocked',
+  page: 'shift',
+  outputs: 1,
+  run: (count, from, [largest]) => {
+    const cells = from as unknown as readonly Cells[]
+    for (let i: Row = 0; i < count; i++) {
+      let most = 0
+      for (let k = 0; k < figures; k++) most = Math.max(most, Math.abs((cells[k] as Cells)[i]))
+      largest[i] = most
+    }
+  },
+})
+
+/** What the plays of both pins and the lost motion of a cable let the gearbox's arm turn, in degrees: from its length, and that lost motion. Parameter: both plays. */
 export const PLAYS_LET: Kernel = {
   name: 'lost motion of a shift rod',
   page: 'shift',
   outputs: 1,
-  run: (count, [armMm], [lost], [playMm]) => {
-    for (let i: Row = 0; i < count; i++) lost[i] = (playMm / armMm[i]) * DEGREES
+  run: (count, [armMm, cable], [lost], [playMm]) => {
+    for (let i: Row = 0; i < count; i++) lost[i] = ((playMm + cable[i]) / armMm[i]) * DEGREES
   },
 }
 

@@ -18,6 +18,8 @@ export interface ShiftRow {
   readonly error: string
   /** Its place in the published result; null for one that is not worked out. */
   readonly place: string | null
+  /** The most that it errs as the engine rocks on its mounts. */
+  readonly rocked: string
   readonly left: string
   readonly transmission: string
   readonly verdict: Verdict
@@ -42,7 +44,7 @@ export const shiftRows = (
     const gates = found.known ? found.value.gates : []
     const k = gates.findIndex(({ id }) => id === gate.id)
     const there = gates[k]
-    const { errorDeg, leftDeg, transmissionDeg, missesMm } = there?.figures ?? {}
+    const { errorDeg, rockedDeg, leftDeg, transmissionDeg, missesMm } = there?.figures ?? {}
     const angle = (deg: number | undefined) => (deg === undefined ? NONE : formatAngle(deg, units, 1))
     const own = checks.filter(({ id }) => id.startsWith(`shift/${shift.id}/${gate.id}/`))
     const misses = missesMm !== undefined && missesMm > 0
@@ -58,6 +60,7 @@ export const shiftRows = (
           ? NONE
           : turnText(shift.box, errorDeg, units),
       place: errorDeg === undefined ? null : `shifts[${index}].gates[${k}]`,
+      rocked: angle(rockedDeg),
       left: angle(leftDeg),
       transmission: transmissionDeg === undefined ? NONE : formatAngle(transmissionDeg, units, 0),
       verdict: worst(own.map(({ verdict }) => verdict)),
@@ -90,10 +93,14 @@ function turnText({ lies, points }: ShiftArm, deg: number, units: UnitSettings):
 export function shiftSentence({ shift, found }: ShiftEvaluation, units: UnitSettings): string {
   if (!found.known) return `${shift.name} is not known yet.`
   const { gates, captureDeg, lostDeg } = found.value
-  if (found.value.rodMm === null) return 'No rod yet: the best one is told below.'
+  const isSet = shift.setIn !== undefined || (shift.rodMm !== undefined && shift.cable === undefined)
+  if (!isSet)
+    return shift.cable === undefined
+      ? 'No rod yet: the best one is told below.'
+      : 'Its cable is set nowhere yet: say in which gate.'
   const missed = gates.find(({ figures: { missesMm = 0 } }) => missesMm > 0)
   if (missed)
-    return `Cannot reach ${missed.name}: the rod misses it by ${formatLength(missed.figures.missesMm ?? NaN, units)}.`
+    return `Cannot reach ${missed.name}: the ${shift.cable === undefined ? 'rod' : 'cable'} misses it by ${formatLength(missed.figures.missesMm ?? NaN, units)}.`
   const least = gates.reduce((a, b) => ((b.figures.leftDeg ?? NaN) < (a.figures.leftDeg ?? NaN) ? b : a))
   const { errorDeg = NaN, leftDeg = NaN } = least.figures
   const lost = lostDeg > 0 ? `, ${fixed(lostDeg, 1)}° of play in it` : ''
