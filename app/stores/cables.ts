@@ -135,6 +135,7 @@ export const useCables = defineStore('cables', () => {
   function remove(): void {
     edit('Delete a cable', ({ id, from, to, corners = [], cornersBehind = [], hole }, draft) => {
       draft.cables = (draft.cables ?? []).filter((one) => one.id !== id)
+      for (const shift of draft.shifts ?? []) if (shift.cable === id) assign(shift, { cable: undefined })
       draft.readings = draft.readings.filter((one) => !(one.kind === 'cable-string' && one.cable === id))
       const isLast = hole && !draft.cables.some((one) => one.hole?.bulkhead === hole.bulkhead)
       const sheet = isLast ? draft.bulkheads?.find((one) => one.id === hole.bulkhead) : undefined

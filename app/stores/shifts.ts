@@ -16,7 +16,7 @@ import { shiftAdvice } from '~~/core/model/shiftAdvice'
 import { SHIFTS } from '~~/core/model/shiftSubject'
 import { foundOf } from '~~/core/model/subject'
 import { lockTexts } from '~~/core/show/text/lockText'
-import { adviceTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
+import { NONE, adviceTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
 import { newId } from '../storage/newId'
 import { shift as words } from '../texts/shift'
 import { assign } from './assign'
@@ -52,6 +52,8 @@ export const useShifts = defineStore('shifts', () => {
   const sentence = computed(() =>
     found.value && units.value ? shiftSentence(found.value, units.value) : null,
   )
+  /** Mounts tell how the engine rocks. */
+  const isRocked = computed(() => rows.value.some(({ rocked }) => rocked !== NONE))
   const locksTold = computed(() => (found.value ? lockTexts(found.value.shift) : []))
   const advice = computed(() => (found.value ? shiftAdvice(found.value) : null))
   const told = computed(() =>
@@ -188,6 +190,7 @@ export const useShifts = defineStore('shifts', () => {
       rows,
       sentence,
       locksTold,
+      isRocked,
       advice,
       told,
       firstStep,

@@ -42,6 +42,8 @@ export interface ShiftScene {
   readonly arms: readonly [ShiftArmDrawn, ShiftArmDrawn]
   /** Null where nobody told it. */
   readonly knob: KnobDrawn | null
+  /** Outer fixings of the cable that works it; null for a rod. */
+  readonly cable: readonly [Place2, Place2] | null
 }
 
 /** Forward is to the left, as everywhere; from behind, left is at the left; from above, left is up. */
@@ -74,7 +76,7 @@ export function shiftScene(
   width: number,
 ): ShiftScene | null {
   if (!found.known) return null
-  const { arms, gates, knob } = found.value
+  const { arms, gates, knob, cable } = found.value
   const seen = VIEWS[view]
   const pinOf = (end: ShiftEnd, deg: number) => seen(pinAt(arms[end], radians(deg)))
   const read = (end: ShiftEnd) => (end === 'lever' ? 'leverDeg' : 'boxDeg')
@@ -82,6 +84,7 @@ export function shiftScene(
     seen(arms[end].pivot),
     ...gates.map((one) => pinOf(end, one[read(end)])),
   ])
+  if (cable) all.push(seen(cable.from), seen(cable.to))
   if (knob)
     all.push(
       ...[...knob.gates.map(({ at }) => at), ...knob.beyond, ...knob.near.map(({ at }) => at)].map(seen),
@@ -120,6 +123,7 @@ export function shiftScene(
     width,
     height: 2 * EDGE_PX + pxPerMm * (high - low),
     arms: [drawn('lever'), drawn('box')],
+    cable: cable && [px(seen(cable.from)), px(seen(cable.to))],
     knob: knob && {
       at: px(seen((knob.gates.find((one) => one.gate === chosen?.id) ?? knob.gates[0])?.at ?? [0, 0, 0])),
       gates: [...knob.gates.map(({ at }) => at), ...knob.beyond].map((at) => px(seen(at))),

@@ -72,8 +72,14 @@ const line = (from: readonly [number, number], to: readonly [number, number]) =>
           <path :d="line(scene.arms[0].pivot, scene.knob.at)" class="stem" />
           <circle :cx="scene.knob.at[0]" :cy="scene.knob.at[1]" r="11" class="knob" />
         </g>
+        <template v-if="scene.cable">
+          <template v-for="(fixing, k) in scene.cable" :key="k">
+            <path v-if="scene.arms[k]?.pin" :d="line(scene.arms[k].pin, fixing)" class="rod inner" />
+            <rect :x="fixing[0] - 6" :y="fixing[1] - 6" width="12" height="12" class="fixing" />
+          </template>
+        </template>
         <path
-          v-if="scene.arms[0].pin && scene.arms[1].pin"
+          v-else-if="scene.arms[0].pin && scene.arms[1].pin"
           :d="line(scene.arms[0].pin, scene.arms[1].pin)"
           class="rod"
         />
@@ -171,6 +177,14 @@ text {
   stroke: var(--ink);
   stroke-width: 5;
   stroke-linecap: round;
+}
+.inner {
+  stroke-width: 2.5;
+}
+.fixing {
+  fill: var(--card);
+  stroke: var(--ink);
+  stroke-width: 2;
 }
 .arm {
   stroke: var(--accent);

@@ -2,6 +2,7 @@
 import type { Shift } from '~~/core/file/parts/shiftLinkage'
 import { shift as words } from '~/texts/shift'
 import { useShifts } from '~/stores/shifts'
+import { useWorkbench } from '~/stores/workbench'
 
 /** The rod of a linkage and both arms that it joins. */
 const { shift } = defineProps<{ shift: Shift }>()
@@ -11,7 +12,13 @@ const SIZES = [
   ['rodFromMm', words.rodFrom],
   ['rodToMm', words.rodTo],
 ] as const
-const sizes = computed(() => SIZES.filter(([key]) => key !== 'rodMm' || shift.setIn === undefined))
+const workbench = useWorkbench()
+const cables = computed(() =>
+  (workbench.build?.cables ?? []).map(({ id, name }) => ({ value: id, label: name })),
+)
+const sizes = computed(() =>
+  shift.cable === undefined ? SIZES.filter(([key]) => key !== 'rodMm' || shift.setIn === undefined) : [],
+)
 const settable = computed(() =>
   shift.gates.filter(({ only }) => only === undefined).map(({ id, name }) => ({ value: id, label: name })),
 )
@@ -19,9 +26,17 @@ const settable = computed(() =>
 
 <template>
   <section aria-labelledby="shift-sizes">
-    <h2 id="shift-sizes">{{ words.rod }}</h2>
+    <h2 id="shift-sizes">{{ shift.cable === undefined ? words.rod : words.cable }}</h2>
     <div class="fields">
       <TextField :label="words.name" :value="shift.name" required @change="shifts.change({ name: $event })" />
+      <ChoiceField
+        v-if="cables.length > 0"
+        :label="words.worksBy"
+        :value="shift.cable"
+        :items="cables"
+        :unsaid="words.byRod"
+        @change="shifts.change({ cable: $event })"
+      />
       <ChoiceField
         :label="words.setIn"
         :value="shift.setIn"
