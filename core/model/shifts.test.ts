@@ -1,6 +1,12 @@
 import selector from '../testdata/selector.json'
-import { demoBuild } from '../testdata/builds'
-import { shiftBuild, type ToldShift } from '../testdata/shiftBuild'
+import { changedDemo, demoBuild } from '../testdata/builds'
+import { shiftBuild, withShift, type ToldShift } from '../testdata/shiftBuild'
+import { withCable, type ToldCable } from '../testdata/cableBuild'
+import { withMounts } from '../testdata/mounted'
+import { norm, sub } from '../base/linalg/vec3'
+import { radians } from '../base/units/angle'
+import { pinAt } from '../shift/rod/arm'
+import { CABLES } from './cableSubject'
 import { casesOf } from '../../tests/support/expectCase'
 import { setupAttitude } from '../measure/geometry/measured'
 import { readingTable } from '../measure/csv/readingTable'
@@ -120,6 +126,67 @@ describe('a shift linkage through the file', () => {
     expect(arm.found.known && arm.found.value.arms.lever.armMm).toBe(65)
     const wrong = parseBuild({ ...build, levers: [{ ...lever('rod-length'), shift: 'other' }] })
     expect(wrong.ok ? [] : wrong.problems.map(({ path }) => path)).toEqual(['levers[0].shift'])
+  })
+
+  const CABLED: ToldCable = {
+    points: [
+      [-640, 60, 70],
+      [-450, 320, 20],
+      [-560, 60, 60],
+    ],
+    radiusMm: 40,
+  }
+  const cabled = (more = {}, cable: object = {}) =>
+    changedDemo((raw) => {
+      withCable(raw, { ...CABLED, more: { playMm: 0.5, leastRadiusMm: 40, ...cable } }, [2])
+      withShift(raw, { ...SQUARE, rodMm: undefined })
+      Object.assign(raw.shifts[0], { cable: 'cable', setIn: 'n', ...more })
+    })
+
+  it('is worked by a cable: what the lever pulls out at one end comes in at the other', () => {
+    const { found, checks } = shiftOf(cabled())
+    if (!found.known) throw new Error(JSON.stringify(found.missing))
+    const { arms, gates, cable, rodMm, lostDeg } = found.value
+    const outside = ({ leverDeg, boxDeg, figures }: (typeof gates)[0]) =>
+      norm(sub(pinAt(arms.lever, radians(leverDeg)), cable!.from)) +
+      norm(sub(pinAt(arms.box, radians(boxDeg + (figures.errorDeg ?? NaN))), cable!.to))
+    expect(gates[2]!.figures.errorDeg).toBeCloseTo(0, 9)
+    for (const gate of gates) expect(outside(gate)).toBeCloseTo(outside(gates[2]!), 6)
+    expect(rodMm).toBeNull()
+    // Both ways round: a little more of the lever turns the gearbox by the ratio.
+    const by = 0.01
+    const turned = pinAt(arms.lever, radians(gates[2]!.leverDeg + by))
+    const box = pinAt(arms.box, radians(gates[2]!.boxDeg + by * gates[2]!.figures.ratio!))
+    expect(norm(sub(turned, cable!.from)) + norm(sub(box, cable!.to))).toBeCloseTo(outside(gates[2]!), 5)
+    // Lost at each reversal: half a millimetre of play over its turn, over an arm of 60.
+    const laid = foundOf(evaluateBuild(cabled(), {}).subjects, CABLES)[0]!.found
+    expect(laid.known && laid.value.figures.lostMm).toBeCloseTo(radians(lostDeg) * 60, 9)
+    expect(checks.some(({ verdict }) => verdict === 'unknown')).toBe(false)
+    const loose = shiftOf(cabled({ setIn: undefined }))
+    expect(new Set(loose.checks.map(({ verdict }) => verdict))).toEqual(new Set(['unknown']))
+    expect(() => cabled({ cable: 'other' })).toThrow('there is no cable')
+  })
+
+  it('is looked at as the engine rocks: a rod pulls at its arm then, a cable fixed to the engine does not', () => {
+    const feet = [
+      [-100, 220, -80],
+      [-100, -220, -80],
+      [-700, 0, -120],
+    ] as const
+    const rocked = (build: ReturnType<typeof shiftBuild>) => {
+      const { found } = shiftOf(withMounts(build, feet, [-250, 0, 60]))
+      if (!found.known) throw new Error(JSON.stringify(found.missing))
+      return found.value
+    }
+    const rod = rocked(shiftBuild(SQUARE))
+    for (const { figures } of rod.gates) {
+      expect(figures.rockedDeg).toBeGreaterThan(0.05)
+      const most = Math.max(Math.abs(figures.errorDeg!), figures.rockedDeg!)
+      expect(figures.leftDeg).toBeCloseTo(rod.captureDeg - most - rod.lostDeg / 2, 9)
+    }
+    const cable = rocked(cabled())
+    for (const { figures } of cable.gates)
+      expect(figures.rockedDeg).toBeCloseTo(Math.abs(figures.errorDeg!), 6)
   })
 
   it('asks for each gate at both ends, and says what was not read', () => {
