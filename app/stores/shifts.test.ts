@@ -13,6 +13,9 @@ describe('shift linkages of the open build', () => {
     const shifts = await van()
     expect([shifts.found!.shift.setIn, shifts.betterRodMm]).toEqual(['r', null])
     expect(shifts.rodAsSetMm).toBeCloseTo(526.9, 1)
+    expect(shifts.unlikeTold).toEqual([
+      'L: the gearbox has it; the lever wants a new mark where it stands 27.6° down.',
+    ])
     shifts.change({ setIn: undefined })
     expect([shifts.sentence, shifts.betterRodMm, shifts.rodAsSetMm]).toEqual([
       'No rod yet: the best one is told below.',

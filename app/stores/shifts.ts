@@ -16,7 +16,8 @@ import { shiftAdvice } from '~~/core/model/shiftAdvice'
 import { SHIFTS } from '~~/core/model/shiftSubject'
 import { foundOf } from '~~/core/model/subject'
 import { lockTexts } from '~~/core/show/text/lockText'
-import { NONE, adviceTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
+import { unlikeGates } from '~~/core/model/unlikeGates'
+import { NONE, adviceTexts, unlikeTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
 import { newId } from '../storage/newId'
 import { shift as words } from '../texts/shift'
 import { assign } from './assign'
@@ -54,6 +55,9 @@ export const useShifts = defineStore('shifts', () => {
   )
   /** Mounts tell how the engine rocks. */
   const isRocked = computed(() => rows.value.some(({ rocked }) => rocked !== NONE))
+  const unlikeTold = computed(() =>
+    found.value && units.value ? unlikeTexts(found.value, unlikeGates(found.value), units.value) : [],
+  )
   const locksTold = computed(() => (found.value ? lockTexts(found.value.shift) : []))
   const advice = computed(() => (found.value ? shiftAdvice(found.value) : null))
   const told = computed(() =>
@@ -190,6 +194,7 @@ export const useShifts = defineStore('shifts', () => {
       rows,
       sentence,
       locksTold,
+      unlikeTold,
       isRocked,
       advice,
       told,

@@ -31,6 +31,8 @@ export interface ShiftColumns {
   readonly lever: StandingArm
   readonly box: StandingArm
   readonly gates: readonly ShiftGateColumns[]
+  /** Detents that the lever has no mark for, as far as they are read. */
+  readonly alone: readonly Pick<ReadGate, 'gate' | 'box'>[]
   /** Null where nobody told the lever's other end. */
   readonly knob: Known<KnobColumns> | null
   /** From pin to pin, as it is or as it is set; null without either, or for a cable. */
@@ -67,9 +69,14 @@ export function shiftColumns(
         ),
       ),
     )
-    return mapKnown(read, (gates) =>
-      columnsOf(ground, shift, { lever: lever.now, box: box.now, cable }, gates),
-    )
+    const alone = shift.gates.flatMap((gate) => {
+      const at = gate.only === 'box' ? gateAngle(context, shift, 'box', gate, box.read) : null
+      return at?.known ? [{ gate, box: at.value }] : []
+    })
+    return mapKnown(read, (gates) => ({
+      ...columnsOf(ground, shift, { lever: lever.now, box: box.now, cable }, gates),
+      alone,
+    }))
   })
 }
 
@@ -121,7 +128,7 @@ function columnsOf(
     cable,
   }: { readonly lever: StandingArm; readonly box: StandingArm; readonly cable: ShiftCable | null },
   gates: readonly ReadGate[],
-): ShiftColumns {
+): Omit<ShiftColumns, 'alone'> {
   const { graph } = ground
   const detents = gates.map((gate) => gate.box)
   const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)

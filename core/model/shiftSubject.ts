@@ -33,6 +33,8 @@ export interface ShiftGateFound extends ShiftGate {
 export interface ShiftFound {
   readonly arms: Arms
   readonly gates: readonly ShiftGateFound[]
+  /** Detents that the lever has no mark for, as far as they are read. */
+  readonly alone: readonly { readonly id: string; readonly boxDeg: number }[]
   readonly captureDeg: number
   readonly lostDeg: number
   /** From pin to pin, as it is or as it is set; null without either. */
@@ -66,6 +68,7 @@ export const SHIFTS: Subject<CompiledShift, ShiftEvaluation> = {
               ...toward,
             ]),
             ...columns.value.gates.flatMap(({ lever, box }) => [lever, box]),
+            ...columns.value.alone.map(({ box }) => box),
             columns.value.captureDeg,
             columns.value.lostDeg,
             ...(columns.value.rodMm === null ? [] : [columns.value.rodMm]),
@@ -169,6 +172,7 @@ function evaluationOf({ shift, columns, plans }: CompiledShift, figure: FigureOf
         boxDeg: degrees(figure(box)),
         figures: read(figures, figure),
       })),
+      alone: all.alone.map(({ gate, box }) => ({ id: gate.id, boxDeg: degrees(figure(box)) })),
       captureDeg: figure(all.captureDeg),
       lostDeg: figure(all.lostDeg),
       rodMm: all.rodMm === null ? null : figure(all.rodMm),

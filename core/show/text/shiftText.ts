@@ -5,6 +5,7 @@ import { ARM_LIES, OPPOSITE, quarterOf } from '../../file/parts/armWays'
 import type { ShiftArm } from '../../file/parts/shiftLinkage'
 import type { ShiftAdvice } from '../../model/shiftAdvice'
 import type { ShiftEvaluation } from '../../model/shiftSubject'
+import type { UnlikeGate } from '../../model/unlikeGates'
 import type { Verdict } from '../../file/build/limit'
 
 /** A gate in words. */
@@ -111,6 +112,18 @@ export function shiftSentence({ shift, found }: ShiftEvaluation, units: UnitSett
     ? `Every gate is caught: worst is ${least.name}, ${off}; ${detent}.`
     : `${least.name} is not caught: ${off}; ${detent}.`
 }
+
+/** Positions of one end alone: what becomes of each. */
+export const unlikeTexts = (
+  { shift }: ShiftEvaluation,
+  gates: readonly UnlikeGate[],
+  units: UnitSettings,
+): string[] =>
+  gates.map(({ name, only, leverDeg }) => {
+    if (only === 'lever') return `${name}: the lever has it, the gearbox does nothing there; it stays unused.`
+    if (leverDeg === null) return `${name}: the gearbox has it, the lever has no mark for it.`
+    return `${name}: the gearbox has it; the lever wants a new mark where it stands ${leanText(shift.lever, leverDeg, units)}.`
+  })
 
 /** What would make it better, one sentence each. */
 export function adviceTexts(

@@ -45,6 +45,9 @@ const missing = computed(() =>
         >
       </p>
       <ShiftTable />
+      <ul v-if="shifts.unlikeTold.length > 0" data-testid="unlike-gates">
+        <li v-for="one in shifts.unlikeTold" :key="one">{{ one }}</li>
+      </ul>
       <section v-if="shifts.locksTold.length > 0" aria-labelledby="lock-faults">
         <h2 id="lock-faults">{{ words.locks.faults }}</h2>
         <ul data-testid="lock-faults">
