@@ -4,7 +4,6 @@ import { CHROMIUM_ARGS } from '../playwright.config'
 import { installChromium, CHROMIUM } from './chromium.mjs'
 import { build, install } from './fresh.mjs'
 import { serve } from './serve'
-import { photograph } from '../tests/support/photograph'
 
 const PORT = 4680
 /** Only these are taken, by their names (`npm run screenshots sheet`). */
@@ -44,7 +43,6 @@ const SHOTS: readonly Shot[] = [
   { file: 'builds', path: '/' },
   { file: 'readings', path: `${DEMO}/readings?step=axis-level-pinion`, prepare: typePinion },
   { file: 'place', path: `${BAY}/place`, prepare: moveSideways },
-  { file: 'trace', path: `${BAY}/trace?part=air-filter`, dark: true, prepare: tracePart },
   { file: 'chains', path: `${CART}/chains`, prepare: waitForSpacer },
   { file: 'way-in', path: `${BAY}/way-in`, prepare: findWay },
   { file: 'parts', path: `${VAN}/parts?part=shaft/1` },
@@ -52,6 +50,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'make', path: `${BAY}/make` },
   { file: 'halfshafts', path: `${HATCH}/halfshafts`, prepare: waitForCure },
   { file: 'shift', path: `${VAN}/shift` },
+  { file: 'cables', path: `${HATCH}/cables`, dark: true, prepare: waitFor('bulkhead-picture') },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
   { file: 'next-phone', path: `${BAY}/next`, phone: true, prepare: waitFor('lanes') },
@@ -152,48 +151,4 @@ async function findWay(page: Page): Promise<void> {
 
 async function typePinion(page: Page): Promise<void> {
   await page.getByTestId('digits').fill('86.5')
-}
-
-/** An air filter half traced over a photograph. */
-async function tracePart(page: Page): Promise<void> {
-  const buffer = await photograph(page.context())
-  await page
-    .getByLabel('Take or choose a photograph')
-    .setInputFiles({ name: 'filter from the left.png', mimeType: 'image/png', buffer })
-  const picture = page.getByTestId('trace-picture')
-  await picture.waitFor()
-  const tap = async (x: number, y: number) => {
-    const box = await picture.boundingBox()
-    if (!box) throw new Error('the photograph is not on screen')
-    await page.mouse.click(box.x + (x / 1200) * box.width, box.y + (y / 800) * box.height)
-  }
-  await tap(200, 600)
-  await tap(1000, 600)
-  for (const [label, figure] of [
-    ['A, station', '80'],
-    ['A, height', '180'],
-    ['A to B, measured', '240'],
-    ['From the lens to A and B', '2500'],
-    ['The part is nearer by', '60'],
-  ] as const) {
-    await page.getByLabel(label, { exact: true }).fill(figure)
-    await page.getByLabel(label, { exact: true }).press('Tab')
-  }
-  for (const [x, y] of [
-    [300, 600],
-    [300, 280],
-    [470, 280],
-    [470, 214],
-    [720, 214],
-    [720, 280],
-    [900, 280],
-    [900, 600],
-  ] as const)
-    await tap(x, y)
-  await page.getByText('8 corners').waitFor()
-  await page.evaluate(() => {
-    ;(document.activeElement as HTMLElement | null)?.blur()
-    document.querySelector('main')?.scrollTo(0, 0)
-    scrollTo(0, 0)
-  })
 }
