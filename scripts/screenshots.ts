@@ -50,7 +50,7 @@ const SHOTS: readonly Shot[] = [
   { file: 'make', path: `${BAY}/make` },
   { file: 'halfshafts', path: `${HATCH}/halfshafts`, prepare: waitForCure },
   { file: 'shift', path: `${VAN}/shift` },
-  { file: 'cables', path: `${HATCH}/cables`, dark: true, prepare: waitFor('bulkhead-picture') },
+  { file: 'cables', path: `${HATCH}/cables`, dark: true, prepare: lookAtBulkhead },
   { file: 'line', path: `${DEMO}/line` },
   { file: 'line-phone', path: `${DEMO}/line`, phone: true },
   { file: 'next-phone', path: `${BAY}/next`, phone: true, prepare: waitFor('lanes') },
@@ -120,6 +120,12 @@ async function waitForCure(page: Page): Promise<void> {
 }
 
 /** Where the slip is tight, with its ± and what would cure it. */
+async function lookAtBulkhead(page: Page): Promise<void> {
+  const picture = page.getByTestId('bulkhead-picture')
+  await picture.waitFor()
+  await picture.evaluate((drawn) => drawn.scrollIntoView({ block: 'end' }))
+}
+
 async function lookAtDroop(page: Page): Promise<void> {
   await page.getByRole('button', { name: /strap/i }).first().waitFor({ timeout: 60_000 })
   await page.locator('[data-place="droop"]').click()

@@ -36,6 +36,7 @@ export const cables = {
   ] satisfies Sizes<Cable, 'lengthMm' | 'adjustMm' | 'radiusMm' | 'leastRadiusMm' | 'rockMm' | 'playMm'>,
   rockHelp: 'where no mounts tell it',
   leastHelp: '200 mm (e) when nothing is told',
+  goBack: 'What it takes to go back',
   friction: 'Friction in the liner',
   frictionHelp: '0.15 (e) when nothing is told',
   ends: { from: 'Fixing at the driver’s end', to: 'Fixing at the gearbox' },

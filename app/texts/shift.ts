@@ -43,6 +43,7 @@ export const shift = {
   ends: { lever: 'The lever', box: 'The gearbox’s arm' } satisfies Record<ShiftEnd, string>,
   name: 'Name',
   rod: 'Rod',
+  goBack: 'What it takes to go back',
   worksBy: 'Worked by',
   byRod: 'a rod',
   cable: 'Cable',

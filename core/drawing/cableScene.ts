@@ -87,7 +87,9 @@ export function cableScene(
     }
   })
   return {
-    ...{ view, width, height: 2 * EDGE_PX + pxPerMm * (high - low), cables },
+    ...{ view, width, height: 2 * EDGE_PX + pxPerMm * (high - low) },
+    // The one that is looked at lies on the others.
+    cables: cables.sort((a, b) => Number(a.isLooked) - Number(b.isLooked)),
     sheets: sheets.map(({ id, name, corners }) => {
       const points = corners.map(px)
       const top = points.reduce((best, one) => (one[1] < best[1] ? one : best))

@@ -40,6 +40,7 @@ export interface ShiftScene {
   readonly width: number
   readonly height: number
   readonly arms: readonly [ShiftArmDrawn, ShiftArmDrawn]
+  readonly pxPerMm: number
   /** Null where nobody told it. */
   readonly knob: KnobDrawn | null
   /** Outer fixings of the cable that works it; null for a rod. */
@@ -119,8 +120,7 @@ export function shiftScene(
     return errorDeg === undefined ? null : px(seen(pinAt(arm, radians(chosen.boxDeg + errorDeg))))
   }
   return {
-    view,
-    width,
+    ...{ view, width, pxPerMm },
     height: 2 * EDGE_PX + pxPerMm * (high - low),
     arms: [drawn('lever'), drawn('box')],
     cable: cable && [px(seen(cable.from)), px(seen(cable.to))],

@@ -111,6 +111,22 @@ test('locks are tried gate by gate, a rod is freed as a lever, a knob keeps a ha
   await expect(row(page, 1)).toContainText('0.5°')
   await saved(page)
 
+  // A pin is dragged out along its arm.
+  await page.getByRole('checkbox', { name: 'the pin of a shift rod, on the gearbox’s arm' }).check()
+  const pin = page.getByTestId('pin-box')
+  await pin.scrollIntoViewIfNeeded()
+  const at = (await pin.boundingBox())!
+  const [x, y] = [at.x + at.width / 2, at.y + at.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x, y + 30, { steps: 5 })
+  await page.mouse.up()
+  await expect(page.getByRole('slider', { name: 'column shift, pin on the gearbox’s arm' })).toHaveAttribute(
+    'aria-valuetext',
+    /mm further out/,
+  )
+  await undo(page)
+
   await page.getByRole('button', { name: 'Tell the knob' }).click()
   await expect(page.getByTestId('knob-table')).toContainText(/The knob goes, first gate to last\s*\d+\.\d mm/)
   await page.getByRole('button', { name: 'Something near' }).click()

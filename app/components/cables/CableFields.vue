@@ -39,6 +39,12 @@ const nameOf = (id: string) => workbench.build?.points.find((point) => point.id 
         @change="cables.change({ friction: $event })"
       />
     </div>
+    <TextField
+      :label="words.goBack"
+      :value="cable.note"
+      :most="2000"
+      @change="cables.change({ note: $event === '' ? undefined : $event })"
+    />
     <fieldset v-for="end in ['from', 'to'] as const" :key="end" class="end">
       <legend>{{ words.ends[end] }}</legend>
       <p class="soft">{{ nameOf(cable[end].point) }}</p>

@@ -1,15 +1,21 @@
 <script setup lang="ts">
-import type { ShiftScene, ShiftView } from '~~/core/drawing/shiftScene'
+import type { ShiftArmDrawn, ShiftScene, ShiftView } from '~~/core/drawing/shiftScene'
+import type { Lever } from '~~/core/file/build/lever'
+import type { LeverSettings } from '~~/core/vehicle/moves/settings'
 import { useBoxWidth } from '~/composables/useBoxWidth'
+import { useHandleDrag } from '~/composables/useHandleDrag'
 import { shift as words } from '~/texts/shift'
 
 /** Both arms and the rod in one gate, with where each pin is read in every gate: from one side, or two where they turn otherwise. */
-const { views, sceneOf, gate } = defineProps<{
+const { views, sceneOf, gate, levers, settings } = defineProps<{
   views: readonly ShiftView[]
   sceneOf: (view: ShiftView, width: number) => ShiftScene | null
   gate: string
+  /** Sizes of the linkage that are free: pins of such arms are dragged along them. */
+  levers: readonly Lever[]
+  settings: LeverSettings
 }>()
-const emit = defineEmits<{ choose: [gate: string] }>()
+const emit = defineEmits<{ choose: [gate: string]; hold: [lever: string, amount: number]; release: [] }>()
 const box = useTemplateRef<HTMLElement>('box')
 const width = useBoxWidth(box, 760)
 const isWide = computed(() => width.value > 640 && views.length > 1)
@@ -19,6 +25,22 @@ const scenes = computed(() =>
     return scene ? [scene] : []
   }),
 )
+const ARM_LEVERS = { lever: 'lever-arm', box: 'box-arm' } as const
+const leverOf = ({ end }: ShiftArmDrawn) => levers.find(({ kind }) => kind === ARM_LEVERS[end])
+const pxPerMm = ref(1)
+const drag = useHandleDrag(() => ({ pxPerMm: pxPerMm.value, exaggeration: 1 }), {
+  hold: (lever, amount) => emit('hold', lever, amount),
+  release: () => emit('release'),
+})
+function grab(event: PointerEvent, arm: ShiftArmDrawn, scene: ShiftScene) {
+  const lever = leverOf(arm)
+  if (!lever || !arm.pin) return
+  const [x, y] = [arm.pin[0] - arm.pivot[0], arm.pivot[1] - arm.pin[1]]
+  const long = Math.hypot(x, y) || 1
+  pxPerMm.value = scene.pxPerMm
+  const handle = { leverId: lever.id, view: 'side', at: [0, 0], along: [x / long, y / long], arm: 0 } as const
+  drag.start(event, handle, lever, settings[lever.id] ?? 0)
+}
 /** A name near an edge goes inward. */
 const NEAR_PX = 66
 const anchorOf = (x: number, wide: number) => (x < NEAR_PX ? 'start' : x > wide - NEAR_PX ? 'end' : 'middle')
@@ -86,6 +108,15 @@ const line = (from: readonly [number, number], to: readonly [number, number]) =>
         <g v-for="arm in scene.arms" :key="`${arm.end}-now`">
           <path v-if="arm.pin" :d="line(arm.pivot, arm.pin)" class="arm" />
           <circle v-if="arm.pin" :cx="arm.pin[0]" :cy="arm.pin[1]" r="6" class="pin" />
+          <circle
+            v-if="arm.pin && arm.isTurning && leverOf(arm)"
+            :cx="arm.pin[0]"
+            :cy="arm.pin[1]"
+            r="16"
+            class="grip"
+            :data-testid="`pin-${arm.end}`"
+            @pointerdown="grab($event, arm, scene)"
+          />
           <circle :cx="arm.pivot[0]" :cy="arm.pivot[1]" r="9" class="bearing" />
           <text
             :x="arm.pivot[0]"
@@ -195,6 +226,13 @@ text {
   fill: var(--card);
   stroke: var(--ink);
   stroke-width: 2;
+}
+.grip {
+  fill: transparent;
+  stroke: var(--accent);
+  stroke-dasharray: 4 3;
+  cursor: grab;
+  touch-action: none;
 }
 .bearing {
   fill: var(--part);

@@ -54,6 +54,12 @@ const settable = computed(() =>
         @change="shifts.change({ [key]: $event })"
       />
     </div>
+    <TextField
+      :label="words.goBack"
+      :value="shift.note"
+      :most="2000"
+      @change="shifts.change({ note: $event === '' ? undefined : $event })"
+    />
     <ShiftArmFields :shift="shift" end="lever" />
     <ShiftArmFields :shift="shift" end="box" />
   </section>

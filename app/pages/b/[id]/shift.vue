@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { making } from '~/texts/making'
 import { shift as words } from '~/texts/shift'
+import { useLevers } from '~/stores/levers'
+import { useShiftLevers } from '~/stores/shiftLevers'
 import { useShifts } from '~/stores/shifts'
 import { useWorkbench } from '~/stores/workbench'
 
 /** Levers that shift the gearbox: every gate against its detent. */
 const shifts = useShifts()
 const workbench = useWorkbench()
+const shiftLevers = useShiftLevers()
+const levers = useLevers()
 const named = computed(() => shifts.all.map(({ shift }) => ({ value: shift.id, label: shift.name })))
 const shift = computed(() => shifts.found?.shift ?? null)
 const missing = computed(() =>
@@ -34,6 +38,10 @@ const missing = computed(() =>
         :views="shifts.views"
         :scene-of="shifts.scene"
         :gate="shifts.gateId"
+        :levers="shiftLevers.own"
+        :settings="levers.settings"
+        @hold="(lever, amount) => levers.hold(lever, amount)"
+        @release="levers.release(words.levers.release)"
         @choose="shifts.gate = $event"
       />
       <p v-if="shifts.firstStep">
