@@ -3,7 +3,7 @@ import { radians } from '../base/units/angle'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { ArmLies } from '../file/parts/armWays'
 import type { ShiftEnd } from '../file/parts/shiftLinkage'
-import type { ShiftEvaluation } from '../model/shiftSubject'
+import type { ShiftEvaluation } from '../model/shiftFound'
 import { pinAt, type Arm } from '../shift/rod/arm'
 
 /** From where a linkage is seen. */

@@ -3,7 +3,7 @@ import { bestHoles, bestRod, rodFor, type BestRod, type HolePair, type RodRange 
 import { gatesReached, slotNeed } from '../shift/rod/gates'
 import { degrees } from '../base/units/angle'
 import type { Shift } from '../file/parts/shiftLinkage'
-import type { ShiftEvaluation, ShiftFound } from './shiftSubject'
+import type { ShiftEvaluation, ShiftFound } from './shiftFound'
 
 /** What would make a linkage hit its detents better, all else as it stands. */
 export interface ShiftAdvice {

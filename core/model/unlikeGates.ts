@@ -1,7 +1,7 @@
 import { CoreError } from '../base/errors'
 import { gatesReached } from '../shift/rod/gates'
 import { leverFor } from '../shift/rod/linkage'
-import type { ShiftEvaluation } from './shiftSubject'
+import type { ShiftEvaluation } from './shiftFound'
 
 /** A position that one end alone has. */
 export interface UnlikeGate {

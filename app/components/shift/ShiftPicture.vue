@@ -73,27 +73,7 @@ const line = (from: readonly [number, number], to: readonly [number, number]) =>
             <text :x="one.label[0]" :y="one.label[1] + 5" text-anchor="middle">{{ one.name }}</text>
           </g>
         </g>
-        <g v-if="scene.knob">
-          <circle
-            v-for="(near, k) in scene.knob.near"
-            :key="`near-${k}`"
-            :cx="near.at[0]"
-            :cy="near.at[1]"
-            :r="near.radius"
-            class="near"
-            :class="{ close: near.isClose }"
-          />
-          <circle
-            v-for="(at, k) in scene.knob.gates"
-            :key="k"
-            :cx="at[0]"
-            :cy="at[1]"
-            r="6"
-            class="knob-gate"
-          />
-          <path :d="line(scene.arms[0].pivot, scene.knob.at)" class="stem" />
-          <circle :cx="scene.knob.at[0]" :cy="scene.knob.at[1]" r="11" class="knob" />
-        </g>
+        <ShiftKnobMarks v-if="scene.knob" :knob="scene.knob" :from="scene.arms[0].pivot" />
         <template v-if="scene.cable">
           <template v-for="(fixing, k) in scene.cable" :key="k">
             <path v-if="scene.arms[k]?.pin" :d="line(scene.arms[k].pin, fixing)" class="rod inner" />
@@ -180,29 +160,6 @@ text {
   paint-order: stroke;
   stroke: var(--card);
   stroke-width: 4px;
-}
-.stem {
-  stroke: var(--accent);
-  stroke-width: 5;
-  stroke-linecap: round;
-}
-.knob {
-  fill: var(--accent);
-  stroke: var(--card);
-  stroke-width: 2;
-}
-.knob-gate {
-  fill: var(--wash);
-  stroke: var(--part-line);
-}
-.near {
-  fill: none;
-  stroke: var(--soft);
-  stroke-dasharray: 5 4;
-  stroke-width: 1.5;
-}
-.near.close {
-  stroke: var(--out);
 }
 .rod {
   stroke: var(--ink);

@@ -4,7 +4,7 @@ import type { Build } from '../../file/build/build'
 import { ARM_LIES, OPPOSITE, quarterOf } from '../../file/parts/armWays'
 import type { ShiftArm } from '../../file/parts/shiftLinkage'
 import type { ShiftAdvice } from '../../model/shiftAdvice'
-import type { ShiftEvaluation } from '../../model/shiftSubject'
+import type { ShiftEvaluation } from '../../model/shiftFound'
 import type { UnlikeGate } from '../../model/unlikeGates'
 import type { Verdict } from '../../file/build/limit'
 
