@@ -23,7 +23,6 @@ export const cables = {
   readPlaces: 'Read its places',
   readString: 'Read a string along its way',
   table: 'What it comes to',
-  columns: { figure: 'Figure', value: 'Value' },
   sizes: 'The cable',
   name: 'Name',
   figures: [

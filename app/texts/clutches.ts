@@ -11,7 +11,6 @@ export const clutches = {
   remove: (name: string) => `Delete ${name}`,
   waits: 'It waits for',
   table: 'What it comes to',
-  columns: { figure: 'Figure', value: 'Value' },
   name: 'Name',
   control: 'Worked by',
   controlNone: 'nobody said',

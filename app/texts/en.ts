@@ -451,6 +451,7 @@ export const texts = {
     measure: 'Go on measuring',
     assumed: 'Taken for granted',
   },
+  figures: { figure: 'Figure', value: 'Value' },
   why: {
     title: 'Where does it come from?',
     nothing: 'It rests on nothing that was read: it stands in the file as it was entered.',

@@ -96,7 +96,6 @@ export const shift = {
   knob: {
     title: 'Knob and hand',
     help: 'The other end of the lever: where it goes in every gate, and what a hand strikes there.',
-    size: 'Size',
     add: 'Tell the knob',
     remove: 'Leave the knob out',
     sizes: [

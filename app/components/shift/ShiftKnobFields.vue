@@ -1,15 +1,10 @@
 <script setup lang="ts">
 import { shift as words } from '~/texts/shift'
 import { useShiftKnobs } from '~/stores/shiftKnobs'
-import { useWorkbench } from '~/stores/workbench'
 
 /** The other end of the lever: its size, the skin that it comes through, what a hand may strike. */
 const knobs = useShiftKnobs()
-const workbench = useWorkbench()
-const points = computed(() =>
-  (workbench.build?.points ?? []).map(({ id, name }) => ({ value: id, label: name })),
-)
-const nameOf = (id: string) => points.value.find(({ value }) => value === id)?.label ?? id
+const near = computed(() => (knobs.knob?.near ?? []).map(({ point, gapMm }) => ({ point, mm: gapMm })))
 </script>
 
 <template>
@@ -47,24 +42,16 @@ const nameOf = (id: string) => points.value.find(({ value }) => value === id)?.l
       </div>
       <h3>{{ words.knob.near }}</h3>
       <p class="soft">{{ words.knob.nearHelp }}</p>
-      <ol class="near" data-testid="knob-near">
-        <li v-for="(one, k) in knobs.knob.near ?? []" :key="k">
-          <ChoiceField
-            :label="words.knob.nearPoint"
-            :value="one.point"
-            :items="points"
-            @change="knobs.changeNear(k, { point: $event })"
-          />
-          <FigureField
-            :label="words.knob.nearGap"
-            kind="length"
-            of="shifts.knob.near.gapMm"
-            :value="one.gapMm"
-            @change="knobs.changeNear(k, { gapMm: $event })"
-          />
-          <RemoveButton :label="words.knob.removeNear(nameOf(one.point))" @click="knobs.removeNear(k)" />
-        </li>
-      </ol>
+      <PointRows
+        :rows="near"
+        :point="words.knob.nearPoint"
+        :length="words.knob.nearGap"
+        of="shifts.knob.near.gapMm"
+        :remove="words.knob.removeNear"
+        test-id="knob-near"
+        @change="(k, { mm, ...changed }) => knobs.changeNear(k, 'point' in changed ? changed : { gapMm: mm })"
+        @remove="knobs.removeNear($event)"
+      />
       <UButton variant="outline" size="sm" icon="i-lucide-plus" @click="knobs.addNear()">{{
         words.knob.addNear
       }}</UButton>
@@ -92,16 +79,5 @@ const nameOf = (id: string) => points.value.find(({ value }) => value === id)?.l
 h3 {
   margin-top: 8px;
   font-weight: 600;
-}
-.near {
-  display: grid;
-  gap: 4px;
-  margin-block: 6px 8px;
-}
-li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 110px 36px;
-  gap: 8px;
-  align-items: end;
 }
 </style>

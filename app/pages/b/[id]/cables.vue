@@ -48,7 +48,10 @@ const steps = computed(() =>
       </p>
       <CableHole v-if="!missing" />
       <p class="caution">{{ words.caution }}</p>
-      <CableTable v-if="!missing" />
+      <section v-if="!missing" aria-labelledby="cable-table">
+        <h2 id="cable-table">{{ words.table }}</h2>
+        <AskedTable :label="words.table" :rows="cables.rows" test-id="cable-table" />
+      </section>
     </template>
     <p v-else>{{ words.none }}</p>
     <UButton class="add" :variant="cable ? 'outline' : 'solid'" icon="i-lucide-plus" @click="cables.add()">{{
