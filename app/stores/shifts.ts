@@ -13,11 +13,12 @@ import {
   type ShiftGateEntry,
 } from '~~/core/file/parts/shiftLinkage'
 import { shiftAdvice } from '~~/core/model/shiftAdvice'
+import { isLookedAtRocked } from '~~/core/model/shiftFound'
 import { SHIFTS } from '~~/core/model/shiftSubject'
 import { foundOf } from '~~/core/model/subject'
 import { lockTexts } from '~~/core/show/text/lockText'
 import { unlikeGates } from '~~/core/model/unlikeGates'
-import { NONE, adviceTexts, unlikeTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
+import { adviceTexts, unlikeTexts, shiftRows, shiftSentence } from '~~/core/show/text/shiftText'
 import { newId } from '../storage/newId'
 import { shift as words } from '../texts/shift'
 import { assign } from './assign'
@@ -54,7 +55,7 @@ export const useShifts = defineStore('shifts', () => {
     found.value && units.value ? shiftSentence(found.value, units.value) : null,
   )
   /** Mounts tell how the engine rocks. */
-  const isRocked = computed(() => rows.value.some(({ rocked }) => rocked !== NONE))
+  const isRocked = computed(() => found.value !== null && isLookedAtRocked(found.value))
   const unlikeTold = computed(() =>
     found.value && units.value ? unlikeTexts(found.value, unlikeGates(found.value), units.value) : [],
   )

@@ -2,9 +2,10 @@ import { vectorStep, type VectorColumns } from '../base/columns/graph'
 import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../base/known'
 import type { Vec3 } from '../base/linalg/vec3'
 import type { Id } from '../file/parts/id'
+import { WAY_POINTS } from '../file/parts/armWays'
 import type { Bulkhead, Cable, CableCornerEntry, CableEndEntry } from '../file/parts/cable'
 import type { PlaceColumns } from '../line/lineColumns'
-import { bulkheadFrame, wayOf } from '../shift/cable/bulkheadFrame'
+import { bulkheadFrame } from '../shift/cable/bulkheadFrame'
 import { ON_BULKHEAD, STRAIGHT_END } from '../shift/cable/routeKernels'
 import { bodiesOf } from '../stand/placedState'
 import { goesAlongWith } from '../vehicle/bodies/bodyMoves'
@@ -115,7 +116,7 @@ function endAt(
 ): Known<VectorColumns[]> {
   return andThen(at.point(point), (place) => {
     if (leaves === undefined) return known([place])
-    const way = wayOf(leaves)
+    const way = WAY_POINTS[leaves]
     const along = axis === undefined ? known(at.turned(point, way)) : at.axis(axis)
     return mapKnown(along, (direction) => [
       place,

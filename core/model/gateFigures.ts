@@ -1,5 +1,6 @@
 import { SIZE } from '../base/columns/arithmetic'
 import { scalarStep, vectorStep, type Column, type Graph, type VectorColumns } from '../base/columns/graph'
+import { largestOf, leftOfDetent } from '../shift/rod/detentKernels'
 import * as kernels from '../shift/rod/rodKernels'
 import { pinOf, reachIn, type Reach, type Train } from './shiftDrive'
 import type { StandingArm } from './standingArm'
@@ -52,13 +53,8 @@ export function gateFigures(
   return {
     ...{ errorDeg, transmissionDeg, ratio, missesMm: scalarStep(graph, SIZE, [short]) },
     ...(errors.length > 0 && {
-      rockedDeg: scalarStep(graph, kernels.largestOf(errors.length), errors),
+      rockedDeg: scalarStep(graph, largestOf(errors.length), errors),
     }),
-    leftDeg: scalarStep(graph, kernels.leftOfDetent(errors.length + 1), [
-      captureDeg,
-      lostDeg,
-      errorDeg,
-      ...errors,
-    ]),
+    leftDeg: scalarStep(graph, leftOfDetent(errors.length + 1), [captureDeg, lostDeg, errorDeg, ...errors]),
   }
 }

@@ -5,6 +5,7 @@ import type { Cable } from '../file/parts/cable'
 import { hasGate, type Shift, type ShiftEnd } from '../file/parts/shiftLinkage'
 import { armPlane, gateAngle, type ArmPlane } from '../measure/points/armReading'
 import { CAPTURE } from '../shift/rod/gates'
+import { detentCapture, PLAYS_LET } from '../shift/rod/detentKernels'
 import * as kernels from '../shift/rod/rodKernels'
 import type { CableColumns } from './cableColumns'
 import { gateFigures, type ShiftGateFigure } from './gateFigures'
@@ -131,10 +132,10 @@ function columnsOf(
 ): Omit<ShiftColumns, 'alone'> {
   const { graph } = ground
   const detents = gates.map((gate) => gate.box)
-  const captureDeg = scalarStep(graph, kernels.detentCapture(detents.length, CAPTURE), detents)
+  const captureDeg = scalarStep(graph, detentCapture(detents.length, CAPTURE), detents)
   const plays = (shift.lever.playMm ?? 0) + (shift.box.playMm ?? 0)
   const lostMm = cable?.lostMm ?? graph.source(0)
-  const lostDeg = scalarStep(graph, kernels.PLAYS_LET, [box.armMm, lostMm], [plays])
+  const lostDeg = scalarStep(graph, PLAYS_LET, [box.armMm, lostMm], [plays])
   const train: Train = { lever, box, cable: cable && { from: cable.from, to: cable.to } }
   const lengthMm = lengthOf(ground, shift, train, gates)
   const knob = knobColumns(ground, shift, lever, gates)

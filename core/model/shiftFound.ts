@@ -49,6 +49,10 @@ export interface ShiftEvaluation {
   readonly checks: readonly Check[]
 }
 
+/** Mounts tell how the engine rocks, and its gates are looked at so. */
+export const isLookedAtRocked = ({ found }: ShiftEvaluation): boolean =>
+  found.known && found.value.gates.some(({ figures }) => figures.rockedDeg !== undefined)
+
 /** What is found of a linkage where the levers stand. */
 export function shiftEvaluation({ shift, columns, plans }: CompiledShift, figure: FigureOf): ShiftEvaluation {
   return {

@@ -1,5 +1,5 @@
 import { object } from 'yup'
-import { ARM_WAYS, type ArmWay } from '../parts/armWays'
+import { ARM_WAYS, WAY_POINTS } from '../parts/armWays'
 import { kindOf, requiredId, wordField } from '../parts/fields'
 import type { Id } from '../parts/id'
 import { hasGate, SHIFT_ENDS, type Shift, type ShiftEnd } from '../parts/shiftLinkage'
@@ -44,16 +44,6 @@ export interface ShiftTypes {
   readonly lists: { readonly shifts?: readonly Shift[] }
 }
 
-const POINTING: Readonly<Record<ArmWay, readonly [number, number, number]>> = {
-  ...{
-    forward: [1, 0, 0],
-    back: [-1, 0, 0],
-    left: [0, 1, 0],
-    right: [0, -1, 0],
-    up: [0, 0, 1],
-    down: [0, 0, -1],
-  },
-}
 const END_WORDS: Readonly<Record<ShiftEnd, string>> = { lever: 'the lever', box: 'the gearbox’s arm' }
 
 /** A rod that is screwed out, a pin that is put into another hole. */
@@ -82,7 +72,7 @@ export const KINDS_OF_SHIFTS = {
         shifts?.find(({ id }) => id === shift)?.[end ?? 'lever'].lies === 'across',
       toward: ({ shifts }, { shift, end }) => {
         const arm = shifts?.find(({ id }) => id === shift)?.[end ?? 'lever']
-        return arm && POINTING[arm.points]
+        return arm && WAY_POINTS[arm.points]
       },
       cell: {
         column: 'gate',

@@ -14,6 +14,13 @@ export const OPPOSITE: Readonly<Record<ArmWay, ArmWay>> = {
   ...{ forward: 'back', back: 'forward', left: 'right', right: 'left', up: 'down', down: 'up' },
 }
 
+/** Where a way points, chassis frame: forward, left, up. */
+export const WAY_POINTS: Readonly<Record<ArmWay, readonly [number, number, number]>> = {
+  ...{ forward: [1, 0, 0], back: [-1, 0, 0] },
+  ...{ left: [0, 1, 0], right: [0, -1, 0] },
+  ...{ up: [0, 0, 1], down: [0, 0, -1] },
+}
+
 /** Quarter turns from the first way of its plane to a way; null for one that is not in it. */
 export function quarterOf(lies: ArmLies, way: ArmWay): 0 | 1 | 2 | 3 | null {
   const [from, toward] = ARM_LIES[lies]

@@ -2,7 +2,7 @@ import { scalarStep, type Column, type VectorColumns } from '../../base/columns/
 import type { Kernel, Row } from '../../base/columns/kernel'
 import { allKnown, andThen, known, mapKnown, unknown, type Known } from '../../base/known'
 import { parseAngle } from '../../base/units/parseAngle'
-import { ARM_LIES, quarterOf, type ArmLies } from '../../file/parts/armWays'
+import { ARM_LIES, quarterOf, WAY_POINTS, type ArmLies } from '../../file/parts/armWays'
 import type { Shift, ShiftArm, ShiftEnd, ShiftGateEntry } from '../../file/parts/shiftLinkage'
 import type { ShiftGateReading } from '../../file/kinds/shiftKinds'
 import type { Reading } from '../../file/build/reading'
@@ -18,9 +18,6 @@ export interface ArmPlane {
 }
 
 type Way = readonly [number, number, number]
-const WAYS: Readonly<Record<'forward' | 'left' | 'up', Way>> = {
-  ...{ forward: [1, 0, 0], left: [0, 1, 0], up: [0, 0, 1] },
-}
 
 /**
  * The plane square to an axis: from the axis' direction, a way laid into the plane, and the one square to it that looks to the second way told. Parameters: both
@@ -58,7 +55,7 @@ const SQUARE_PLANE: Kernel = {
 export function armPlane(context: ReadingContext, { axis: id, lies }: ShiftArm): Known<ArmPlane> {
   const { graph, build } = context
   const [first, second] = ARM_LIES[lies]
-  const [from, toward] = [WAYS[first], WAYS[second]]
+  const [from, toward] = [WAY_POINTS[first], WAY_POINTS[second]]
   if (id === undefined) {
     const still = ([x, y, z]: Way): VectorColumns => [graph.source(x), graph.source(y), graph.source(z)]
     return known({ from: still(from), toward: still(toward) })

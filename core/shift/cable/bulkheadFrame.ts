@@ -1,16 +1,9 @@
 import { add, scale, type Vec3 } from '../../base/linalg/vec3'
 import { radians } from '../../base/units/angle'
-import { OPPOSITE, type ArmWay } from '../../file/parts/armWays'
+import { WAY_POINTS } from '../../file/parts/armWays'
 import type { Bulkhead } from '../../file/parts/cable'
 
-const LEFT: Vec3 = [0, 1, 0]
-const UP: Vec3 = [0, 0, 1]
-const FORWARD: Vec3 = [1, 0, 0]
-const FACING = { forward: FORWARD, left: LEFT, up: UP } as const
-
-/** The way that a word says, chassis frame. */
-export const wayOf = (way: ArmWay): Vec3 =>
-  way in FACING ? FACING[way as keyof typeof FACING] : scale(FACING[OPPOSITE[way] as keyof typeof FACING], -1)
+const { forward: FORWARD, left: LEFT, up: UP } = WAY_POINTS
 
 /** Unit vectors of a bulkhead, chassis frame: its left and up (of one that faces aside its front and up, of a floor its left and front), and the way that a cable passes it. */
 export interface BulkheadFrame {
@@ -22,7 +15,7 @@ export interface BulkheadFrame {
 export function bulkheadFrame({ faces, leanDeg = 0 }: Pick<Bulkhead, 'faces' | 'leanDeg'>): BulkheadFrame {
   const isFloor = faces === 'up' || faces === 'down'
   const isAside = faces === 'left' || faces === 'right'
-  const square = wayOf(faces)
+  const square = WAY_POINTS[faces]
   const upright = isFloor ? FORWARD : UP
   const [cosine, sine] = [Math.cos(radians(leanDeg)), Math.sin(radians(leanDeg))]
   return {

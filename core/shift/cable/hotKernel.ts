@@ -11,8 +11,9 @@ function read(cells: readonly Cells[], corner: number, row: Row, to: Float64Arra
 /** From a cable to a place, the nearest way: from three columns a corner, then the place. Parameters: the radius at each inner corner. */
 export const cableTo = (corners: number): Kernel => {
   const room = () => new Float64Array(3)
-  const bend: Bend = { corner: room(), back: room(), on: room(), start: room(), end: room() }
-  const [place, before, after, begins] = [room(), room(), room(), room()]
+  const told = { before: room(), corner: room(), after: room() }
+  const bend: Bend = { ...told, back: room(), on: room(), start: room(), end: room() }
+  const [place, begins] = [room(), room()]
   return {
     name: 'from a cable to what is hot',
     page: 'shift',
@@ -25,15 +26,15 @@ export const cableTo = (corners: number): Kernel => {
         read(cells, 0, i, begins)
         let least = Infinity
         for (let k = 1; k < corners - 1; k++) {
-          read(cells, k - 1, i, before)
+          read(cells, k - 1, i, bend.before)
           read(cells, k, i, bend.corner)
-          read(cells, k + 1, i, after)
-          least = Math.min(least, arcGap(place, before, after, bend, radii[k - 1] as number))
+          read(cells, k + 1, i, bend.after)
+          least = Math.min(least, arcGap(place, bend, radii[k - 1] as number))
           least = Math.min(least, straightGap(place, begins, bend.start))
           for (let part = 0; part < 3; part++) begins[part] = bend.end[part] as number
         }
-        read(cells, corners - 1, i, after)
-        gap[i] = Math.min(least, straightGap(place, begins, after))
+        read(cells, corners - 1, i, bend.after)
+        gap[i] = Math.min(least, straightGap(place, begins, bend.after))
       }
     },
   }

@@ -2,7 +2,10 @@ type Place = Float64Array
 
 /** A bend of a cable, filled anew for each row so that nothing is made on the way. */
 export interface Bend {
+  /** The corner, and those before and behind it. */
+  readonly before: Place
   readonly corner: Place
+  readonly after: Place
   /** Unit vectors back to the corner before and on to the one behind. */
   readonly back: Place
   readonly on: Place
@@ -48,10 +51,10 @@ const STRAIGHT = 1e-9
 /**
  * From a place to the arc that rounds a corner, and where that arc begins and ends: on the arc where the place lies before it, else to its nearer end.
  *
- * @param bend - its corner is read, all else is filled
+ * @param bend - its three corners are read, all else is filled
  */
-export function arcGap(place: Place, before: Place, after: Place, bend: Bend, radius: number): number {
-  const { corner, back, on, start, end } = bend
+export function arcGap(place: Place, bend: Bend, radius: number): number {
+  const { before, corner, after, back, on, start, end } = bend
   towards(corner, before, back)
   towards(corner, after, on)
   const turn = Math.PI - Math.acos(Math.min(1, Math.max(-1, dot(back, on))))

@@ -26,8 +26,7 @@ export interface ShiftRow {
   readonly verdict: Verdict
 }
 
-/** Stands where there is no figure. */
-export const NONE = '–'
+const NONE = '–'
 const ONLY = { lever: 'lever alone', box: 'gearbox alone' } as const
 /** A turn that is shown as none has no way. */
 const NO_TURN_DEG = 0.05
