@@ -9,7 +9,6 @@ export const clutches = {
   add: 'Add a clutch',
   newName: 'clutch',
   remove: (name: string) => `Delete ${name}`,
-  waits: 'It waits for',
   table: 'What it comes to',
   name: 'Name',
   control: 'Worked by',

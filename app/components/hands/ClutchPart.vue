@@ -12,9 +12,7 @@ const clutches = useClutches()
     <p v-if="clutches.all.length === 0" class="soft">{{ words.none }}</p>
     <div v-for="one in clutches.all" :key="one.clutch.id" class="clutch" data-testid="clutch">
       <p class="figure" data-testid="clutch-sentence">{{ one.sentence }}</p>
-      <p v-if="one.missing.length > 0" class="waits">
-        <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }} <MissingWords :missing="one.missing" />
-      </p>
+      <WaitsFor v-if="one.missing.length > 0" :missing="one.missing" />
       <AskedTable v-else :label="words.table" :rows="one.rows" test-id="clutch-table" />
       <ClutchFields :clutch="one.clutch" />
     </div>

@@ -21,9 +21,7 @@ const missing = computed(() => (bolts.found && !bolts.found.known ? bolts.found.
     @look="bolts.looked = $event"
   >
     <template v-if="bolts.bolt">
-      <p v-if="missing" class="waits">
-        <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }} <MissingWords :missing="missing" />
-      </p>
+      <WaitsFor v-if="missing" :missing="missing" :words="words.waits" />
       <template v-else>
         <p class="answer figure" data-testid="bolt-answer">
           <VerdictMark :verdict="bolts.isOut ? 'out' : 'holds'" :size="18" /> {{ bolts.called }}

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { making } from '~/texts/making'
 import { cables as words } from '~/texts/cables'
 import { useCables } from '~/stores/cables'
 import { useWorkbench } from '~/stores/workbench'
@@ -32,9 +31,7 @@ const steps = computed(() =>
   >
     <template v-if="cable">
       <p class="figure sentence" data-testid="cable-sentence">{{ cables.sentence }}</p>
-      <p v-if="missing" class="waits">
-        <VerdictMark verdict="unknown" :size="14" /> {{ making.waits }} <MissingWords :missing="missing" />
-      </p>
+      <WaitsFor v-if="missing" :missing="missing" />
       <CablePicture :scene-of="cables.scene" @look="cables.looked = $event" />
       <p v-if="steps.length > 0" class="does">
         <UButton

@@ -32,9 +32,7 @@ const COLUMNS: readonly FactColumn<CutRow>[] = [
     @look="cutouts.looked = $event"
   >
     <template v-if="cutouts.cutout">
-      <p v-if="missing" class="waits">
-        <VerdictMark verdict="unknown" :size="14" /> {{ words.waits }} <MissingWords :missing="missing" />
-      </p>
+      <WaitsFor v-if="missing" :missing="missing" :words="words.waits" />
       <section v-if="cutouts.next" aria-labelledby="next-cut">
         <div data-testid="next-cut">
           <h2 id="next-cut">{{ cutouts.next.name }}</h2>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { making } from '~/texts/making'
 import { shift as words } from '~/texts/shift'
 import { useLevers } from '~/stores/levers'
 import { useShiftLevers } from '~/stores/shiftLevers'
@@ -30,9 +29,7 @@ const missing = computed(() =>
   >
     <template v-if="shift">
       <p class="figure sentence" data-testid="shift-sentence">{{ shifts.sentence }}</p>
-      <p v-if="missing" class="waits">
-        <VerdictMark verdict="unknown" :size="14" /> {{ making.waits }} <MissingWords :missing="missing" />
-      </p>
+      <WaitsFor v-if="missing" :missing="missing" />
       <ShiftPicture
         v-else
         :views="shifts.views"

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { TubeEndRow } from '~~/core/show/text/copedTubeText'
 import type { FactColumn } from '~/composables/factColumn'
-import { making } from '~/texts/making'
 import { tubes as words } from '~/texts/tubes'
 import { useCopedTubes } from '~/stores/copedTubes'
 import { useTubeInBay } from '~/stores/inBay'
@@ -34,9 +33,7 @@ const COLUMNS: readonly FactColumn<TubeEndRow>[] = [
     @look="tubes.looked = $event"
   >
     <template v-if="tubes.found">
-      <p v-if="missing" class="waits">
-        <VerdictMark verdict="unknown" :size="14" /> {{ making.waits }} <MissingWords :missing="missing" />
-      </p>
+      <WaitsFor v-if="missing" :missing="missing" />
       <CopedTubeDrawing v-else :scene-of="tubes.scene" />
       <section v-if="tubes.steps.length > 0" aria-labelledby="tube-steps">
         <h2 id="tube-steps">{{ words.steps }}</h2>
